@@ -1,0 +1,75 @@
+package almanac.core;
+
+import almanac.core.figures.FigureGroup;
+import almanac.core.followup.FollowUpFigures;
+import almanac.core.inspection.InspectionFigures;
+import almanac.core.judgement.JudgementFigures;
+import almanac.core.judgement.NeedFigures;
+import almanac.core.judgement.ReadinessFigures;
+import almanac.core.medium.Component;
+import almanac.core.medium.MediumFigures;
+import almanac.core.medium.Moisture;
+import almanac.core.profile.ProfileFigures;
+import almanac.core.roots.RootFigures;
+import almanac.core.season.SeasonFigures;
+import java.util.List;
+import java.util.stream.Collectors;
+
+/** All figures of the rules, as a book that can be read from front to back. */
+public final class Rulebook {
+  private Rulebook() {}
+
+  /** Every group of figures. */
+  public static List<FigureGroup> groups() {
+    // Components and moistures write their own figures into the medium's group.
+    if (Component.values().length == 0 || Moisture.values().length == 0) {
+      throw new IllegalStateException("A rulebook without media");
+    }
+    return List.of(
+        InspectionFigures.GROUP,
+        RootFigures.GROUP,
+        ProfileFigures.GROUP,
+        SeasonFigures.GROUP,
+        MediumFigures.GROUP,
+        NeedFigures.GROUP,
+        ReadinessFigures.GROUP,
+        JudgementFigures.GROUP,
+        FollowUpFigures.GROUP);
+  }
+
+  /** The rules as they stand in {@code docs/rules.md}. */
+  public static String asMarkdown() {
+    return groups().stream()
+        .map(Rulebook::chapter)
+        .collect(Collectors.joining("\n", INTRODUCTION, ""));
+  }
+
+  private static String chapter(FigureGroup group) {
+    return group.figures().stream()
+        .map(
+            figure ->
+                "| `%s` | %s %s | %s |"
+                    .formatted(
+                        figure.key(),
+                        plain(figure.standard()),
+                        figure.unit().words(),
+                        figure.reason()))
+        .collect(
+            Collectors.joining(
+                "\n",
+                "\n## %s\n\n| figure | default | why |\n|---|---|---|\n".formatted(group.title()),
+                "\n"));
+  }
+
+  private static String plain(double value) {
+    return value == Math.rint(value) ? String.valueOf((long) value) : String.valueOf(value);
+  }
+
+  private static final String INTRODUCTION =
+      """
+      # The figures of the rules
+
+      Every figure the judgement uses, with its default and the reason for it. This page is written
+      from the code; a test compares the two.
+      """;
+}

@@ -1,0 +1,26 @@
+package almanac.core.figures;
+
+/** What a figure of the rules is counted in. */
+public enum Unit {
+  POINTS("points"),
+  PERCENT("%"),
+  MONTHS("months"),
+  WEEKS("weeks"),
+  DAYS("days"),
+  HOURS("hours"),
+  MM("mm"),
+  MM_A_WEEK("mm a week"),
+  DEGREES("°C"),
+  TIMES("times");
+
+  private final String words;
+
+  Unit(String words) {
+    this.words = words;
+  }
+
+  /** The unit as it stands behind a number. */
+  public String words() {
+    return words;
+  }
+}

@@ -1,0 +1,101 @@
+package almanac.core.followup;
+
+import almanac.core.figures.Figure;
+import almanac.core.figures.Figures;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+
+/** The checks after a move. Rules: Follow-up checks. */
+public final class Aftercare {
+  private Aftercare() {}
+
+  /**
+   * The checks after a full repot, first to last.
+   *
+   * @param potted the day of the move
+   * @param inFlower whether it was in bud or flower on that day
+   */
+  public static List<Check> afterRepot(LocalDate potted, boolean inFlower, Figures figures) {
+    var f = figures;
+    return List.of(
+        check(Purpose.STANDS, potted, FollowUpFigures.STANDS_EARLY, FollowUpFigures.STANDS_LATE, f),
+        inFlower
+            ? check(
+                Purpose.ROOT_TIPS,
+                potted,
+                FollowUpFigures.ROOT_TIPS_IN_FLOWER_EARLY,
+                FollowUpFigures.ROOT_TIPS_IN_FLOWER_LATE,
+                f)
+            : check(
+                Purpose.ROOT_TIPS,
+                potted,
+                FollowUpFigures.ROOT_TIPS_EARLY,
+                FollowUpFigures.ROOT_TIPS_LATE,
+                f),
+        check(
+            Purpose.ANCHORED,
+            potted,
+            FollowUpFigures.ANCHORED_EARLY,
+            FollowUpFigures.ANCHORED_LATE,
+            f),
+        check(Purpose.MEDIUM, potted, FollowUpFigures.MEDIUM_EARLY, FollowUpFigures.MEDIUM_LATE, f),
+        check(Purpose.YEAR, potted, FollowUpFigures.YEAR_EARLY, FollowUpFigures.YEAR_LATE, f));
+  }
+
+  /**
+   * The first check after a move that can still be made; a window that has closed by then is not
+   * booked any more.
+   */
+  public static Optional<Check> first(
+      LocalDate potted, boolean inFlower, LocalDate today, Figures figures) {
+    return afterRepot(potted, inFlower, figures).stream()
+        .filter(check -> !check.window().late().isBefore(today))
+        .findFirst();
+  }
+
+  /**
+   * The check that follows an answered one.
+   *
+   * @param answered what was checked
+   * @param answer what was found; trouble and doubt bring the same check again
+   * @return nothing after the last check of the year
+   */
+  public static Optional<Check> next(
+      Purpose answered,
+      CheckAnswer answer,
+      LocalDate potted,
+      boolean inFlower,
+      LocalDate today,
+      Figures figures) {
+    return switch (answer) {
+      case NOT_AS_HOPED -> again(answered, today, FollowUpFigures.AGAIN_TROUBLE, figures);
+      case CANNOT_TELL -> again(answered, today, FollowUpFigures.AGAIN_UNSURE, figures);
+      case AS_HOPED ->
+          afterRepot(potted, inFlower, figures).stream()
+              .filter(check -> check.purpose().compareTo(answered) > 0)
+              .filter(check -> !check.window().late().isBefore(today))
+              .findFirst();
+    };
+  }
+
+  private static Optional<Check> again(
+      Purpose purpose, LocalDate today, Figure inDays, Figures figures) {
+    int days = figures.count(inDays);
+    return Optional.of(
+        new Check(
+            purpose,
+            new Window(
+                today.plusDays(Math.max(1, days - 2)),
+                today.plusDays(days),
+                today.plusDays(days + 3L))));
+  }
+
+  private static Check check(
+      Purpose purpose, LocalDate potted, Figure early, Figure late, Figures figures) {
+    return new Check(
+        purpose,
+        Window.between(
+            potted.plusDays(figures.count(early)), potted.plusDays(figures.count(late))));
+  }
+}

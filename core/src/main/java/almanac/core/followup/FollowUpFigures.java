@@ -1,0 +1,40 @@
+package almanac.core.followup;
+
+import almanac.core.figures.Figure;
+import almanac.core.figures.FigureGroup;
+
+/** When to look after a move, in days. */
+public final class FollowUpFigures {
+  public static final FigureGroup GROUP = new FigureGroup("check", "Follow-up checks");
+
+  public static final Figure STANDS_EARLY =
+      GROUP.days("stands-early", 7, "After a week a loose plant shows itself");
+  public static final Figure STANDS_LATE =
+      GROUP.days("stands-late", 10, "Later its first tips may already be rubbed off");
+  public static final Figure ROOT_TIPS_EARLY =
+      GROUP.days("root-tips-early", 25, "New tips need about a month");
+  public static final Figure ROOT_TIPS_LATE =
+      GROUP.days("root-tips-late", 35, "If none show by now something may be wrong");
+  public static final Figure ROOT_TIPS_IN_FLOWER_EARLY =
+      GROUP.days("root-tips-in-flower-early", 50, "A plant in flower roots a month later");
+  public static final Figure ROOT_TIPS_IN_FLOWER_LATE =
+      GROUP.days("root-tips-in-flower-late", 60, "Seeing none in the first month is normal");
+  public static final Figure ANCHORED_EARLY =
+      GROUP.days("anchored-early", 80, "Roots of the first flush have reached the wall");
+  public static final Figure ANCHORED_LATE =
+      GROUP.days("anchored-late", 100, "Whether the move was a success is plain by now");
+  public static final Figure MEDIUM_EARLY =
+      GROUP.days("medium-early", 170, "A medium is not judged before half a year");
+  public static final Figure MEDIUM_LATE =
+      GROUP.days("medium-late", 200, "Early enough to change how it is watered");
+  public static final Figure YEAR_EARLY =
+      GROUP.days("year-early", 350, "A year shows growth against growth");
+  public static final Figure YEAR_LATE =
+      GROUP.days("year-late", 380, "Later the next window may be missed");
+  public static final Figure AGAIN_TROUBLE =
+      GROUP.days("again-not-as-hoped", 7, "What goes wrong is looked at weekly");
+  public static final Figure AGAIN_UNSURE =
+      GROUP.days("again-cannot-tell", 14, "In a fortnight it will show");
+
+  private FollowUpFigures() {}
+}

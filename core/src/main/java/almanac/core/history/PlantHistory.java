@@ -1,0 +1,68 @@
+package almanac.core.history;
+
+import almanac.core.inspection.Inspection;
+import almanac.core.inspection.Item;
+import almanac.core.inspection.Look;
+import almanac.core.words.Answer;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+
+/**
+ * What has happened to one plant, oldest first; on the same day, in the order in which it was
+ * written down.
+ */
+public final class PlantHistory {
+  private final Potting potting;
+  private final List<Inspection> inThisPot;
+
+  private PlantHistory(Potting potting, List<Inspection> inThisPot) {
+    this.potting = potting;
+    this.inThisPot = inThisPot;
+  }
+
+  /**
+   * @param events in the order in which they were written down, with at least one potting
+   * @throws IllegalArgumentException if the plant was never potted
+   */
+  public static PlantHistory of(List<Event> events) {
+    var ordered = new ArrayList<>(events);
+    ordered.sort(Comparator.comparing(Event::on));
+    Potting potting = null;
+    var looks = new ArrayList<Inspection>();
+    for (var event : ordered) {
+      if (event instanceof Event.Potted potted) {
+        potting = potted.potting();
+        looks.clear();
+      } else if (event instanceof Event.Inspected inspected) {
+        looks.add(inspected.inspection());
+      }
+    }
+    if (potting == null) {
+      throw new IllegalArgumentException("A plant's history needs a potting");
+    }
+    return new PlantHistory(potting, List.copyOf(looks));
+  }
+
+  /** What the plant stands in now. */
+  public Potting potting() {
+    return potting;
+  }
+
+  /** The inspections since it was last potted, oldest first; a move makes earlier looks void. */
+  public List<Inspection> inspections() {
+    return inThisPot;
+  }
+
+  /** The latest look at an item, not later than the day. */
+  public <A extends Enum<A> & Answer> Look<A> latest(Item<A> item, LocalDate day) {
+    for (int i = inThisPot.size() - 1; i >= 0; i--) {
+      var look = inThisPot.get(i).look(item);
+      if (look instanceof Look.Seen<A> seen && !seen.on().isAfter(day)) {
+        return seen;
+      }
+    }
+    return new Look.NotLookedAt<>();
+  }
+}

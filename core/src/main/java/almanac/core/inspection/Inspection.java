@@ -1,0 +1,71 @@
+package almanac.core.inspection;
+
+import almanac.core.words.Answer;
+import java.time.LocalDate;
+import java.util.Collections;
+import java.util.LinkedHashMap;
+import java.util.Map;
+import java.util.stream.Collectors;
+
+/** What was looked at on one day; whatever is absent was not looked at. */
+public final class Inspection {
+  private final LocalDate on;
+  private final Map<Item<?>, Finding<?>> findings;
+
+  private Inspection(LocalDate on, Map<Item<?>, Finding<?>> findings) {
+    this.on = on;
+    this.findings = findings;
+  }
+
+  /** An inspection of that day at which nothing has been looked at yet. */
+  public static Inspection on(LocalDate day) {
+    return new Inspection(day, Map.of());
+  }
+
+  /** This inspection with one look more. */
+  public <A extends Enum<A> & Answer> Inspection with(Item<A> item, Finding<A> finding) {
+    var more = new LinkedHashMap<>(findings);
+    more.put(item, finding);
+    return new Inspection(on, Collections.unmodifiableMap(more));
+  }
+
+  public LocalDate on() {
+    return on;
+  }
+
+  public boolean empty() {
+    return findings.isEmpty();
+  }
+
+  /** Everything that was looked at, in the order in which it was entered. */
+  public Map<Item<?>, Finding<?>> findings() {
+    return findings;
+  }
+
+  /** What this inspection says of one item. */
+  @SuppressWarnings("unchecked") // with() ties the finding to the type of its item
+  public <A extends Enum<A> & Answer> Look<A> look(Item<A> item) {
+    var finding = (Finding<A>) findings.get(item);
+    return finding == null ? new Look.NotLookedAt<>() : new Look.Seen<>(on, finding);
+  }
+
+  /** The inspection as one sentence, such as a grower says at the bench. */
+  public String words() {
+    return Item.inLookingOrder().stream()
+        .filter(findings::containsKey)
+        .map(item -> item.title() + " " + words(findings.get(item)))
+        .collect(Collectors.joining(", "));
+  }
+
+  private static String words(Finding<?> finding) {
+    var length =
+        finding.mm().stream()
+            .mapToObj(
+                mm ->
+                    " %s mm"
+                        .formatted(
+                            mm == Math.rint(mm) ? String.valueOf((long) mm) : String.valueOf(mm)))
+            .collect(Collectors.joining());
+    return ((Answer) finding.answer()).words() + length;
+  }
+}

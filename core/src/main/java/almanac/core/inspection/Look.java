@@ -1,0 +1,30 @@
+package almanac.core.inspection;
+
+import almanac.core.words.Answer;
+import java.time.LocalDate;
+import java.util.Optional;
+
+/** What is known of one item: not looked at, or seen on a day. Seeing nothing is seeing. */
+public sealed interface Look<A extends Enum<A> & Answer> {
+
+  /** Nobody has looked; nothing follows from it. */
+  record NotLookedAt<A extends Enum<A> & Answer>() implements Look<A> {}
+
+  /** Somebody looked on that day. */
+  record Seen<A extends Enum<A> & Answer>(LocalDate on, Finding<A> finding) implements Look<A> {}
+
+  /** The answer, if somebody looked. */
+  default Optional<A> answer() {
+    return seen().map(seen -> seen.finding().answer());
+  }
+
+  /** The look, if there was one. */
+  default Optional<Seen<A>> seen() {
+    return this instanceof Seen<A> seen ? Optional.of(seen) : Optional.empty();
+  }
+
+  /** Whether somebody looked and saw exactly this. */
+  default boolean saw(A answer) {
+    return answer().filter(answer::equals).isPresent();
+  }
+}

@@ -1,0 +1,157 @@
+package almanac.core.judgement;
+
+import almanac.core.figures.Figures;
+import almanac.core.inspection.Bloom;
+import almanac.core.inspection.Inspection;
+import almanac.core.inspection.InspectionFigures;
+import almanac.core.inspection.Item;
+import almanac.core.inspection.Look;
+import almanac.core.medium.MediumClock;
+import almanac.core.medium.MediumTest;
+import almanac.core.medium.PottedOn;
+import almanac.core.medium.UsedLife;
+import almanac.core.roots.RootForecast;
+import almanac.core.roots.RootLook;
+import almanac.core.roots.RootStage;
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.OptionalLong;
+
+/** What follows from a situation before anything is weighed. */
+final class Evidence {
+  final Situation situation;
+  final Figures figures;
+  final LocalDate today;
+  final MediumClock clock;
+  final List<MediumTest> tests;
+  final Optional<UsedLife> used;
+  final Optional<RootLook> rootLook;
+  final Optional<RootForecast> forecast;
+  final Optional<RootStage> stage;
+  final OptionalDouble rootLength;
+  final Optional<Bloom> bloom;
+  final boolean inSeason;
+  final OptionalLong daysSinceMove;
+
+  Evidence(Situation situation, Figures figures) {
+    this.situation = situation;
+    this.figures = figures;
+    this.today = situation.today();
+    var potting = situation.history().potting();
+    this.clock =
+        new MediumClock(
+            potting.pottedOn(),
+            potting.knownSince(),
+            potting.mix(),
+            potting.moisture(),
+            situation.conditions().temperatures());
+    this.tests = tests();
+    this.used = clock.usedOn(today, tests, figures);
+    this.rootLook = rootLook();
+    this.forecast =
+        rootLook.flatMap(look -> RootForecast.of(look, situation.profile().rootSpeed(), figures));
+    this.stage = stage();
+    this.rootLength =
+        forecast.isPresent() && stage.isPresent()
+            ? OptionalDouble.of(forecast.get().lengthOn(today))
+            : OptionalDouble.empty();
+    this.bloom =
+        look(Item.BLOOM).seen().filter(this::holdsGood).map(seen -> seen.finding().answer());
+    this.inSeason = situation.conditions().carryGrowth(today, figures);
+    this.daysSinceMove =
+        potting.pottedOn() instanceof PottedOn.Between between
+            ? OptionalLong.of(ChronoUnit.DAYS.between(between.middle(), today))
+            : OptionalLong.empty();
+  }
+
+  <A extends Enum<A> & almanac.core.words.Answer> Look<A> look(Item<A> item) {
+    return situation.history().latest(item, today);
+  }
+
+  /** What nobody has looked at since the plant was last potted. */
+  List<Item<?>> notLookedAt() {
+    return pick(
+        item ->
+            situation.history().inspections().stream()
+                .noneMatch(i -> i.findings().containsKey(item)));
+  }
+
+  /** What was looked at too long ago to speak for today. */
+  List<Item<?>> stale() {
+    return pick(item -> look(item).seen().filter(seen -> !holdsGood(seen, item)).isPresent());
+  }
+
+  boolean undecidedRoots() {
+    return stage.isEmpty();
+  }
+
+  private static List<Item<?>> pick(java.util.function.Predicate<Item<?>> wanted) {
+    var picked = new ArrayList<Item<?>>();
+    for (var item : Item.inLookingOrder()) {
+      if (wanted.test(item)) {
+        picked.add(item);
+      }
+    }
+    return picked;
+  }
+
+  private boolean holdsGood(Look.Seen<?> seen) {
+    return ChronoUnit.DAYS.between(seen.on(), today) <= figures.of(InspectionFigures.BLOOM);
+  }
+
+  private boolean holdsGood(Look.Seen<?> seen, Item<?> item) {
+    var days = item == Item.NEW_ROOTS ? rootsHoldGood() : figures.of(item.holdsGood());
+    return ChronoUnit.DAYS.between(seen.on(), today) <= days;
+  }
+
+  private double rootsHoldGood() {
+    var growing =
+        rootLook.map(RootLook::stage).filter(s -> s != RootStage.NONE && s != RootStage.ANCHORED);
+    return figures.of(
+        growing.isPresent()
+            ? InspectionFigures.NEW_ROOTS_GROWING
+            : InspectionFigures.NEW_ROOTS_RESTING);
+  }
+
+  private List<MediumTest> tests() {
+    return situation.history().inspections().stream()
+        .map(this::test)
+        .filter(Objects::nonNull)
+        .toList();
+  }
+
+  private @org.jspecify.annotations.Nullable MediumTest test(Inspection inspection) {
+    return inspection
+        .look(Item.MEDIUM_PIECE)
+        .answer()
+        .map(
+            piece ->
+                new MediumTest(inspection.on(), piece.band(figures), "a piece " + piece.words()))
+        .orElse(null);
+  }
+
+  private Optional<RootLook> rootLook() {
+    return look(Item.NEW_ROOTS)
+        .seen()
+        .map(seen -> new RootLook(seen.on(), seen.finding().answer(), seen.finding().mm()));
+  }
+
+  /** The stage today: projected for growing roots, else as seen while the look holds good. */
+  private Optional<RootStage> stage() {
+    if (rootLook.isEmpty()) {
+      return Optional.empty();
+    }
+    long age = ChronoUnit.DAYS.between(rootLook.get().on(), today);
+    if (forecast.isPresent()) {
+      return age > figures.of(ReadinessFigures.FORECAST_DAYS)
+          ? Optional.empty()
+          : Optional.of(forecast.get().stageOn(today, figures));
+    }
+    return age > rootsHoldGood() ? Optional.empty() : Optional.of(rootLook.get().stage());
+  }
+}

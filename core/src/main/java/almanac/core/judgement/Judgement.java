@@ -1,0 +1,39 @@
+package almanac.core.judgement;
+
+import almanac.core.followup.Check;
+import almanac.core.inspection.Item;
+import almanac.core.medium.UsedLife;
+import almanac.core.roots.RootForecast;
+import almanac.core.words.Sentence;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * A verdict with all it rests on.
+ *
+ * @param verdict what to do
+ * @param advice the verdict in a sentence: when, and what it means
+ * @param timing when
+ * @param need how much the plant wants a move, 0 to 100
+ * @param readiness how well it would take one now, 0 to 100; the worst case if nobody has looked
+ * @param readinessMost the best case; the same as readiness once the roots have been looked at
+ * @param reasons what speaks for and against, the weightiest first
+ * @param notLookedAt what nobody has looked at since the last potting
+ * @param stale what was looked at too long ago
+ * @param nextCheck when to look again
+ * @param used how far the medium is; nothing if it does not decay
+ * @param forecast where growing roots will be, if a tip was seen
+ */
+public record Judgement(
+    Verdict verdict,
+    Sentence advice,
+    Timing timing,
+    double need,
+    double readiness,
+    double readinessMost,
+    List<Reason> reasons,
+    List<Item<?>> notLookedAt,
+    List<Item<?>> stale,
+    Check nextCheck,
+    Optional<UsedLife> used,
+    Optional<RootForecast> forecast) {}

@@ -1,0 +1,75 @@
+package almanac.core.judgement;
+
+import almanac.core.figures.Figure;
+import almanac.core.figures.FigureGroup;
+import almanac.core.figures.Unit;
+import almanac.core.profile.ReadyRule;
+import almanac.core.roots.RootStage;
+import java.util.EnumMap;
+import java.util.Locale;
+import java.util.Map;
+
+/** How well a plant takes a move: a base by ready rule and root stage, and what takes from it. */
+public final class ReadinessFigures {
+  public static final FigureGroup GROUP = new FigureGroup("readiness", "Readiness");
+
+  private static final Map<ReadyRule, Map<RootStage, Figure>> BASE = new EnumMap<>(ReadyRule.class);
+
+  static {
+    base(ReadyRule.NUB_ONLY, 20, 85, 95, 15, 15, 25, 25);
+    base(ReadyRule.NUB_OR_LONG, 25, 85, 95, 15, 20, 75, 30);
+    base(ReadyRule.TIPS_GROWING, 40, 85, 95, 80, 80, 80, 60);
+    base(ReadyRule.LONG_FIRST, 15, 25, 25, 25, 40, 60, 45);
+    base(ReadyRule.ANY_TIME, 55, 90, 95, 50, 50, 65, 60);
+    base(ReadyRule.INTACT_ONLY, 15, 55, 60, 15, 15, 25, 20);
+    base(ReadyRule.START_OF_GROWTH, 55, 95, 95, 35, 35, 25, 25);
+  }
+
+  public static final Figure LONG_FIRST_REACHED =
+      GROUP.points("long-first.reached", 90, "Roots this long carry a two-leaved cattleya over");
+  public static final Figure OUT_OF_SEASON =
+      GROUP.points("out-of-season", 25, "Without light it cannot make roots after the move");
+  public static final Figure BUDS = GROUP.points("buds", 25, "Buds drop when roots are disturbed");
+  public static final Figure SPIKE_OR_OPEN =
+      GROUP.points("spike-or-open", 15, "A spike or flowers take strength from new roots");
+  public static final Figure FADING = GROUP.points("fading", 5, "The flowers are nearly over");
+  public static final Figure MOVED_LATELY =
+      GROUP.points("moved-lately", 35, "It is still making the roots that the last move cost");
+  public static final Figure MOVED_LATELY_DAYS =
+      GROUP.days("moved-lately-days", 91, "Three months until the roots of a move are anchored");
+  public static final Figure MOVED =
+      GROUP.points("moved", 20, "A second move within half a year sets it back");
+  public static final Figure MOVED_DAYS =
+      GROUP.days("moved-days", 183, "Half a year until a medium and a plant know each other");
+  public static final Figure FORECAST_DAYS =
+      GROUP.figure(
+          "forecast-days",
+          120,
+          Unit.DAYS,
+          30,
+          365,
+          "After four months the roots once measured have gone in and say nothing of today");
+
+  private ReadinessFigures() {}
+
+  /** The base for a kind of plant whose newest roots are at that stage. */
+  static Figure base(ReadyRule rule, RootStage stage) {
+    var figure = BASE.getOrDefault(rule, Map.of()).get(stage);
+    if (figure == null) {
+      throw new IllegalStateException("No readiness for " + rule + " at " + stage);
+    }
+    return figure;
+  }
+
+  private static void base(ReadyRule rule, double... byStage) {
+    var row = new EnumMap<RootStage, Figure>(RootStage.class);
+    for (var stage : RootStage.values()) {
+      var name = "%s.%s".formatted(rule, stage).toLowerCase(Locale.ROOT).replace('_', '-');
+      var reason =
+          "Such a plant takes a move %s; here its newest roots are: %s"
+              .formatted(rule.words(), stage.words());
+      row.put(stage, GROUP.points(name, byStage[stage.ordinal()], reason));
+    }
+    BASE.put(rule, row);
+  }
+}

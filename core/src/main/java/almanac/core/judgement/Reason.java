@@ -1,0 +1,28 @@
+package almanac.core.judgement;
+
+import almanac.core.words.Sentence;
+
+/**
+ * One sentence of a judgement with what it counts.
+ *
+ * @param rule the key of the figure it rests on, as in docs/rules.md
+ * @param side which way it speaks
+ * @param scale what its points count towards
+ * @param sentence the reason, with its figures
+ * @param points how much it counts, 0 or more
+ */
+public record Reason(String rule, Side side, Scale scale, Sentence sentence, double points) {
+
+  /** Which way a reason speaks. */
+  public enum Side {
+    FOR,
+    AGAINST
+  }
+
+  /** What points count towards. */
+  public enum Scale {
+    HAZARD,
+    NEED,
+    READINESS
+  }
+}

@@ -1,0 +1,17 @@
+package almanac.core.judgement;
+
+import almanac.core.history.PlantHistory;
+import almanac.core.profile.Profile;
+import almanac.core.season.Conditions;
+import java.time.LocalDate;
+
+/**
+ * All that a judgement rests on.
+ *
+ * @param today the day for which to judge
+ * @param profile the kind of plant
+ * @param history what has happened to it
+ * @param conditions where it stands
+ */
+public record Situation(
+    LocalDate today, Profile profile, PlantHistory history, Conditions conditions) {}

@@ -1,0 +1,18 @@
+package almanac.core.judgement;
+
+import java.time.LocalDate;
+
+/** When a verdict is meant. */
+public sealed interface Timing {
+  /** Nothing is planned; look again at the next check. */
+  record Open() implements Timing {}
+
+  /** Today. */
+  record Now() implements Timing {}
+
+  /** From today until a day. */
+  record Until(LocalDate until) implements Timing {}
+
+  /** Once something has come true. */
+  record Waits(Wait awaited) implements Timing {}
+}

@@ -1,0 +1,22 @@
+package almanac.core.judgement;
+
+/** What a plant that should be moved is waiting for. */
+public enum WaitCondition {
+  LOOK_AT_ROOTS("a look at the newest roots"),
+  NEXT_NUBS("nubs on the next growth"),
+  LONG_ROOTS("roots that are long enough"),
+  FLOWERS_OVER("flowers to be over"),
+  LIGHT("days long enough to grow"),
+  SETTLED("the last move to be overcome");
+
+  private final String words;
+
+  WaitCondition(String words) {
+    this.words = words;
+  }
+
+  /** After "wait for". */
+  public String words() {
+    return words;
+  }
+}

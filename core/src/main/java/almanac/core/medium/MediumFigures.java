@@ -1,0 +1,46 @@
+package almanac.core.medium;
+
+import almanac.core.figures.Figure;
+import almanac.core.figures.FigureGroup;
+import almanac.core.figures.Unit;
+
+/** Figures of the medium's clock; the lives of the components stand with the components. */
+public final class MediumFigures {
+  public static final FigureGroup GROUP = new FigureGroup("medium", "The medium's clock");
+
+  public static final Figure Q10 =
+      GROUP.figure("q10", 2, Unit.TIMES, 1, 4, "Decay doubles with every 10 °C");
+  public static final Figure LIFE_TEMPERATURE =
+      GROUP.figure(
+          "life-temperature", 20, Unit.DEGREES, 5, 35, "The lives are given for a warm room");
+  public static final Figure GOVERNING_SHARE =
+      GROUP.figure(
+          "governing-share",
+          25,
+          Unit.PERCENT,
+          1,
+          100,
+          "A quarter of the volume gone soft closes the gaps of the whole mix");
+  public static final Figure MATURE =
+      percent("mature", 50, "Half used: it begins to hold more water than it did");
+  public static final Figure DUE =
+      percent("due", 80, "The last fifth goes fast; the next window should be used");
+  public static final Figure SPENT =
+      percent("spent", 100, "Used up: it smothers roots when watered as before");
+  public static final Figure KEEPS_SHAPE_MOST =
+      percent("piece.keeps-shape-most", 50, "What is felt outranks the calendar: still sound");
+  public static final Figure DENTS_LEAST =
+      percent("piece.dents-least", 50, "A piece that dents has begun to go");
+  public static final Figure DENTS_MOST =
+      percent("piece.dents-most", 80, "A piece that only dents is not used up");
+  public static final Figure TEARS_LEAST =
+      percent("piece.tears-least", 100, "A piece torn by hand has no structure left");
+  public static final Figure MUSH_LEAST =
+      percent("piece.mush-least", 130, "Mush holds no air at all");
+
+  private MediumFigures() {}
+
+  private static Figure percent(String name, double value, String reason) {
+    return GROUP.figure(name, value, Unit.PERCENT, 0, 300, reason);
+  }
+}

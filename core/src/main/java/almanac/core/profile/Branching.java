@@ -1,0 +1,8 @@
+package almanac.core.profile;
+
+/** Whether a root puts out side roots where it is broken. */
+public enum Branching {
+  YES,
+  SOME,
+  NO
+}

@@ -1,0 +1,9 @@
+package almanac.core.profile;
+
+/** How a plant grows. */
+public enum Habit {
+  /** Sideways along a rhizome, one growth after another. */
+  SYMPODIAL,
+  /** Upward from one stem. */
+  MONOPODIAL
+}

@@ -1,0 +1,83 @@
+package almanac.core.season;
+
+import almanac.core.Refused;
+import java.time.Duration;
+import java.time.LocalDate;
+import java.time.ZoneOffset;
+import java.util.Optional;
+import java.util.function.Predicate;
+import org.shredzone.commons.suncalc.SunTimes;
+
+/** Day lengths at one latitude, from one day of the year to the next. */
+public final class LightYear {
+  private static final int LEAP_YEAR = 2028;
+  private static final double HOURS = 3600.0;
+
+  private final double latitude;
+  private final double[] hoursByDayOfYear = new double[366];
+
+  private LightYear(double latitude) {
+    this.latitude = latitude;
+    for (int day = 1; day <= hoursByDayOfYear.length; day++) {
+      hoursByDayOfYear[day - 1] = hours(LocalDate.ofYearDay(LEAP_YEAR, day), latitude);
+    }
+  }
+
+  /**
+   * @param latitude degrees, north positive, −90 to 90
+   * @throws Refused if it lies outside
+   */
+  public static LightYear at(double latitude) {
+    if (!(latitude >= -90 && latitude <= 90)) {
+      throw new Refused("latitude", "A latitude lies between −90 and 90 degrees.");
+    }
+    return new LightYear(latitude);
+  }
+
+  public double latitude() {
+    return latitude;
+  }
+
+  /** Hours from sunrise to sunset; 24 where the sun does not set, 0 where it does not rise. */
+  public double hoursOn(LocalDate day) {
+    return hoursByDayOfYear[
+        LocalDate.of(LEAP_YEAR, day.getMonth(), day.getDayOfMonth()).getDayOfYear() - 1];
+  }
+
+  /**
+   * The first day, from the given one on, with at least so much light.
+   *
+   * @return nothing if no day of the coming year has it
+   */
+  public Optional<LocalDate> firstWithAtLeast(double hours, LocalDate from) {
+    return first(from, length -> length >= hours);
+  }
+
+  /**
+   * The first day, from the given one on, with less light than that, if the coming year has one.
+   */
+  public Optional<LocalDate> firstWithLess(double hours, LocalDate from) {
+    return first(from, length -> length < hours);
+  }
+
+  private Optional<LocalDate> first(LocalDate from, Predicate<Double> wanted) {
+    return from.datesUntil(from.plusDays(366)).filter(day -> wanted.test(hoursOn(day))).findFirst();
+  }
+
+  private static double hours(LocalDate day, double latitude) {
+    var sun =
+        SunTimes.compute().on(day).timezone(ZoneOffset.UTC).at(latitude, 0).oneDay().execute();
+    if (sun.isAlwaysUp()) {
+      return 24;
+    }
+    if (sun.isAlwaysDown()) {
+      return 0;
+    }
+    var midnight = day.atStartOfDay(ZoneOffset.UTC);
+    var rise = sun.getRise() == null ? midnight : sun.getRise();
+    var set = sun.getSet() == null ? midnight.plusDays(1) : sun.getSet();
+    double length = Duration.between(rise, set).toSeconds() / HOURS;
+    // Near the white nights the sun sets shortly after midnight and rises again.
+    return length < 0 ? 24 + length : length;
+  }
+}

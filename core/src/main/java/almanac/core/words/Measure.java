@@ -1,0 +1,35 @@
+package almanac.core.words;
+
+import java.util.Locale;
+
+/** What a number in a sentence counts. Inside the program lengths are mm. */
+public enum Measure {
+  MM("mm"),
+  MM_A_WEEK("mm a week"),
+  PERCENT("%"),
+  POINTS("points"),
+  DAYS("days"),
+  WEEKS("weeks"),
+  MONTHS("months"),
+  HOURS("h");
+
+  private final String words;
+
+  Measure(String words) {
+    this.words = words;
+  }
+
+  /** A number of this measure, ready for a sentence. */
+  public Sentence.Quantity of(double value) {
+    return new Sentence.Quantity(value, this);
+  }
+
+  String say(double value) {
+    var number =
+        value == Math.rint(value)
+            ? String.format(Locale.ROOT, "%.0f", value)
+            : String.format(Locale.ROOT, "%.1f", value);
+    var one = number.equals("1") && this != MM && this != MM_A_WEEK && words.endsWith("s");
+    return number + " " + (one ? words.substring(0, words.length() - 1) : words);
+  }
+}
