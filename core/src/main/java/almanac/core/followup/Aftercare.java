@@ -59,7 +59,7 @@ public final class Aftercare {
    *
    * @param answered what was checked
    * @param answer what was found; trouble and doubt bring the same check again
-   * @return nothing after the last check of the year
+   * @return nothing after the last check of the year, or if the check was not about a move
    */
   public static Optional<Check> next(
       Purpose answered,
@@ -68,6 +68,9 @@ public final class Aftercare {
       boolean inFlower,
       LocalDate today,
       Figures figures) {
+    if (!answered.aftercare()) {
+      return Optional.empty();
+    }
     return switch (answer) {
       case NOT_AS_HOPED -> again(answered, today, FollowUpFigures.AGAIN_TROUBLE, figures);
       case CANNOT_TELL -> again(answered, today, FollowUpFigures.AGAIN_UNSURE, figures);
@@ -77,6 +80,14 @@ public final class Aftercare {
               .filter(check -> !check.window().late().isBefore(today))
               .findFirst();
     };
+  }
+
+  /**
+   * Whether the check that a judgement asks for has to be booked: not if a check after a move
+   * brings somebody to the plant by then anyway.
+   */
+  public static boolean leavesRoomFor(Check judged, Optional<Check> aftercare) {
+    return aftercare.isEmpty() || judged.window().best().isBefore(aftercare.get().window().best());
   }
 
   private static Optional<Check> again(

@@ -18,6 +18,11 @@ public enum Purpose {
     this.lookFor = lookFor;
   }
 
+  /** Whether it belongs to the series of checks after a move. */
+  public boolean aftercare() {
+    return this != FIRST_LOOK && this != AS_JUDGED;
+  }
+
   public String title() {
     return title;
   }

@@ -17,6 +17,11 @@ public enum Bloom implements Answer {
     this.words = words;
   }
 
+  /** Whether the plant is busy with flowers, so that new roots come later. */
+  public boolean inFlower() {
+    return this == SPIKE || this == BUDS || this == OPEN;
+  }
+
   @Override
   public String words() {
     return words;

@@ -140,9 +140,7 @@ public final class Item<A extends Enum<A> & Answer> {
       return new Finding<>(fromLength(mm, figures), OptionalDouble.of(mm));
     }
     var known =
-        answers().stream()
-            .filter(each -> each.name().equals(answer))
-            .findFirst()
+        answer(answer)
             .orElseThrow(
                 () ->
                     new Refused(
@@ -156,6 +154,20 @@ public final class Item<A extends Enum<A> & Answer> {
       refuseContradiction(known, mm, figures);
     }
     return new Finding<>(known, mm == null ? OptionalDouble.empty() : OptionalDouble.of(mm));
+  }
+
+  /**
+   * A finding as it was kept; what made sense when it was written down is not questioned again.
+   *
+   * @throws IllegalArgumentException if there is no such answer
+   */
+  public Finding<A> kept(String answer, @Nullable Double mm) {
+    var known = answer(answer).orElseThrow(() -> new IllegalArgumentException(answer));
+    return new Finding<>(known, mm == null ? OptionalDouble.empty() : OptionalDouble.of(mm));
+  }
+
+  private Optional<A> answer(String name) {
+    return answers().stream().filter(each -> each.name().equals(name)).findFirst();
   }
 
   private void refuseLength(double mm, Figures figures) {

@@ -1,5 +1,7 @@
 package almanac.core.medium;
 
+import almanac.core.PastDay;
+import almanac.core.Refused;
 import java.time.DateTimeException;
 import java.time.LocalDate;
 import java.time.Year;
@@ -28,7 +30,7 @@ public sealed interface PottedOn {
         return earliest.toString();
       }
       var month = YearMonth.from(earliest);
-      return latest.equals(month.atEndOfMonth())
+      return !latest.isAfter(month.atEndOfMonth())
           ? month.toString()
           : String.valueOf(earliest.getYear());
     }
@@ -59,6 +61,28 @@ public sealed interface PottedOn {
 
   static PottedOn unknown() {
     return new Unknown();
+  }
+
+  /**
+   * Reads what a collector has entered.
+   *
+   * @param field the name of the entry, for the message
+   * @throws Refused if it cannot be read or does not lie between 1900 and today
+   */
+  static PottedOn entered(String field, String text, LocalDate today) {
+    PottedOn potted;
+    try {
+      potted = parse(text.strip());
+    } catch (DateTimeException e) {
+      throw new Refused(
+          field, "Give a day (2026-05-16), a month (2026-05), a year (2026), or “unknown”.");
+    }
+    if (potted instanceof Between between) {
+      PastDay.check(field, between.earliest(), today);
+      return new Between(
+          between.earliest(), between.latest().isAfter(today) ? today : between.latest());
+    }
+    return potted;
   }
 
   /**

@@ -1,0 +1,87 @@
+package almanac.app.choices;
+
+import almanac.core.inspection.Item;
+import almanac.core.medium.Component;
+import almanac.core.medium.Moisture;
+import almanac.core.profile.Profile;
+import almanac.core.profile.Profiles;
+import almanac.core.words.Answer;
+import io.swagger.v3.oas.annotations.Operation;
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.util.Arrays;
+import java.util.List;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+@RestController
+class ChoicesController {
+
+  /** All that can be chosen. */
+  record Choices(
+      List<ProfileChoice> profiles,
+      List<ComponentChoice> components,
+      List<MoistureChoice> moistures,
+      @Schema(description = "In the order in which growers look") List<LookChoice> looks) {}
+
+  /** A kind of plant. */
+  record ProfileChoice(
+      String key,
+      String name,
+      String readyWhen,
+      String care,
+      Moisture moisture,
+      boolean rootsHidden) {}
+
+  /** A component of a mix. */
+  record ComponentChoice(Component component, String words, boolean organic) {}
+
+  /** How wet a medium is kept. */
+  record MoistureChoice(Moisture moisture, String words) {}
+
+  /** A thing to look at, with its answers. */
+  record LookChoice(
+      String item,
+      String title,
+      String how,
+      @Schema(nullable = true, description = "What a length in mm measures here") String measured,
+      List<AnswerChoice> answers) {}
+
+  /** One answer. */
+  record AnswerChoice(String answer, String words) {}
+
+  @GetMapping("/api/choices")
+  @Operation(summary = "Kinds of plants, components of mixes, and looks with their answers")
+  Choices all() {
+    return new Choices(
+        Profiles.standard().stream().map(ChoicesController::profile).toList(),
+        Arrays.stream(Component.values())
+            .map(each -> new ComponentChoice(each, each.words(), each.organic()))
+            .toList(),
+        Arrays.stream(Moisture.values())
+            .map(each -> new MoistureChoice(each, each.words()))
+            .toList(),
+        Item.inLookingOrder().stream().map(ChoicesController::look).toList());
+  }
+
+  private static ProfileChoice profile(Profile profile) {
+    return new ProfileChoice(
+        profile.key(),
+        profile.name(),
+        profile.readyRule().words(),
+        profile.care(),
+        profile.moisture(),
+        profile.rootsHidden());
+  }
+
+  private static LookChoice look(Item<?> item) {
+    return new LookChoice(
+        item.key(),
+        item.title(),
+        item.how(),
+        item.measured().orElse(null),
+        item.answers().stream()
+            .map(Answer.class::cast)
+            .map(answer -> new AnswerChoice(answer.name(), answer.words()))
+            .toList());
+  }
+}

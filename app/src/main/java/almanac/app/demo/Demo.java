@@ -1,0 +1,155 @@
+package almanac.app.demo;
+
+import static almanac.core.medium.Component.BARK_COARSE;
+import static almanac.core.medium.Component.BARK_FINE;
+import static almanac.core.medium.Component.BARK_MEDIUM;
+import static almanac.core.medium.Component.COCONUT_FIBRE;
+import static almanac.core.medium.Component.CORK_CHARCOAL;
+import static almanac.core.medium.Component.FIRED_CLAY;
+import static almanac.core.medium.Component.PERLITE;
+import static almanac.core.medium.Component.PUMICE;
+import static almanac.core.medium.Component.SPHAGNUM_BASKET;
+import static almanac.core.medium.Component.SPHAGNUM_BEST;
+
+import almanac.app.benches.Benches;
+import almanac.app.journal.Journal;
+import almanac.app.journal.Recorder;
+import almanac.app.site.Settings;
+import almanac.app.site.Site;
+import almanac.app.site.Today;
+import almanac.core.followup.CheckAnswer;
+import almanac.core.inspection.Bloom;
+import almanac.core.inspection.RootsInPot;
+import almanac.core.inspection.Stability;
+import almanac.core.medium.Mix;
+import almanac.core.medium.Piece;
+import almanac.core.roots.RootStage;
+import java.time.LocalDate;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
+
+/**
+ * A lock keeper's house on a canal at 56° north, with its plants; every name is invented. The
+ * history runs up to the day on which the collection is first opened.
+ */
+@Component
+public class Demo {
+  private static final double LATITUDE = 56;
+
+  private final Benches benches;
+  private final Journal journal;
+  private final Recorder recorder;
+  private final Settings settings;
+  private final Site site;
+  private final Today today;
+
+  Demo(
+      Benches benches,
+      Journal journal,
+      Recorder recorder,
+      Settings settings,
+      Site site,
+      Today today) {
+    this.benches = benches;
+    this.journal = journal;
+    this.recorder = recorder;
+    this.settings = settings;
+    this.site = site;
+    this.today = today;
+  }
+
+  /** Writes the demo collection into an empty database, whole or not at all. */
+  @Transactional
+  public void fillIfEmpty() {
+    if (settings.get("collection").isPresent()) {
+      return;
+    }
+    settings.set("collection", "demo");
+    site.moveTo(LATITUDE);
+    long low = benches.add("Sunroom, low stage", false).id();
+    long high = benches.add("Sunroom, high stage", false).id();
+    long sill = benches.add("East sill", false).id();
+    long cellar = benches.add("Cellar shelf under lights", true).id();
+    lowStage(low);
+    highStage(high);
+    eastSill(sill);
+    cellarShelf(cellar);
+  }
+
+  private void lowStage(long bench) {
+    var bark = Mix.of(BARK_MEDIUM).and(PERLITE, 0.3);
+    plant("Brassia Lock Keeper", "miltonia-brassia", bench, bark, 25)
+        .look(3, look -> look.roots(RootStage.SWELLING).piece(Piece.DENTS))
+        .look(0, look -> look.roots(6).bloom(Bloom.NONE).stands(Stability.SLIGHT_WOBBLE));
+    plant("Oncidium Slow Barge", "oncidium", bench, Mix.of(BARK_FINE).and(PERLITE, 1), 20)
+        .look(30, look -> look.roots(RootStage.ANCHORED).piece(Piece.TEARS))
+        .look(2, look -> look.roots(34).bloom(Bloom.NONE).inPot(RootsInPot.MIXED));
+    plant("Encyclia Cordwain", "encyclia", bench, Mix.of(BARK_COARSE).and(FIRED_CLAY, 1), 26)
+        .look(12, look -> look.roots(9).stands(Stability.LOOSE).piece(Piece.DENTS))
+        .look(4, look -> look.inPot(RootsInPot.FIRM).bloom(Bloom.NONE));
+    plant("Zygopetalum Mill Race", "zygopetalum", bench, bark, 7)
+        .look(40, look -> look.roots(RootStage.NONE).stands(Stability.FIRM).bloom(Bloom.OPEN))
+        .look(9, look -> look.bloom(Bloom.FADING).piece(Piece.KEEPS_SHAPE));
+    plant("Miltoniopsis Ferry Rain", "miltoniopsis", bench, Mix.of(SPHAGNUM_BEST), 14)
+        .look(1, look -> look.inPot(RootsInPot.MOSTLY_SOFT).piece(Piece.MUSH).bloom(Bloom.BUDS));
+  }
+
+  private void highStage(long bench) {
+    plant("Cattleya Weir Song", "cattleya-two-leaved", bench, Mix.of(BARK_COARSE), 44)
+        .look(21, look -> look.roots(24).piece(Piece.TEARS).stands(Stability.FIRM))
+        .look(5, look -> look.roots(55).bloom(Bloom.NONE).inPot(RootsInPot.MIXED));
+    plant("Cattleya Copper Bell", "cattleya-one-leaved", bench, Mix.of(BARK_COARSE), 16)
+        .look(
+            18, look -> look.roots(RootStage.ANCHORED).piece(Piece.KEEPS_SHAPE).bloom(Bloom.SPIKE));
+    plant("Dendrobium Halyard", "dendrobium-evergreen", bench, Mix.of(BARK_FINE), 11)
+        .look(15, look -> look.inPot(RootsInPot.FIRM).stands(Stability.FIRM).bloom(Bloom.NONE))
+        .look(15, look -> look.roots(RootStage.NONE));
+    plant("Vanda Blue Gate", "vanda", bench, Mix.of(CORK_CHARCOAL), 20)
+        .look(8, look -> look.roots(70).bloom(Bloom.OPEN).stands(Stability.FIRM));
+    plant("Catasetum Old Winch", "catasetum", bench, Mix.of(SPHAGNUM_BEST), 13)
+        .repot(34, Mix.of(SPHAGNUM_BEST).and(PERLITE, 1))
+        .answer(26, CheckAnswer.AS_HOPED)
+        .look(4, look -> look.roots(RootStage.SHORT).stands(Stability.FIRM));
+  }
+
+  private void eastSill(long bench) {
+    plant("Phalaenopsis Tallow Light", "phalaenopsis", bench, Mix.of(SPHAGNUM_BASKET), 13)
+        .look(6, look -> look.bloom(Bloom.OPEN).stands(Stability.SLIGHT_WOBBLE))
+        .look(1, look -> look.inPot(RootsInPot.MIXED).piece(Piece.MUSH));
+    plant("Phalaenopsis Nine Arches", "phalaenopsis", bench, Mix.of(BARK_MEDIUM), 30)
+        .look(10, look -> look.roots(RootStage.NUB).bloom(Bloom.FINISHED).piece(Piece.TEARS));
+    plant("Phalaenopsis Small Lantern", "phalaenopsis-miniature", bench, Mix.of(SPHAGNUM_BEST), 9)
+        .look(25, look -> look.roots(12).bloom(Bloom.BUDS).inPot(RootsInPot.FIRM));
+    plantOfUnknownPotting("Coelogyne Towpath", "coelogyne", bench, Mix.of(COCONUT_FIBRE), 5)
+        .look(20, look -> look.stands(Stability.FIRM).bloom(Bloom.NONE));
+  }
+
+  private void cellarShelf(long bench) {
+    plant(
+            "Paphiopedilum Quiet Sluice",
+            "paphiopedilum",
+            bench,
+            Mix.of(BARK_FINE).and(PERLITE, 1),
+            13)
+        .look(11, look -> look.roots(RootStage.ANCHORED).stands(Stability.LOOSE).bloom(Bloom.NONE));
+    plant("Phragmipedium Wet Stair", "phragmipedium", bench, Mix.of(PUMICE).and(FIRED_CLAY, 1), 28)
+        .look(28, look -> look.stands(Stability.FIRM).bloom(Bloom.OPEN).roots(RootStage.ANCHORED));
+    plant("Masdevallia Night Ferry", "masdevallia", bench, Mix.of(SPHAGNUM_BEST), 5)
+        .repot(95, Mix.of(SPHAGNUM_BEST).and(PERLITE, 0.5))
+        .answer(87, CheckAnswer.AS_HOPED)
+        .answer(64, CheckAnswer.AS_HOPED)
+        .look(12, look -> look.roots(RootStage.LONG).inPot(RootsInPot.FIRM));
+    plant("Bulbophyllum Rope Walk", "bulbophyllum-maxillaria", bench, Mix.of(SPHAGNUM_BEST), 2);
+  }
+
+  private DemoPlant plant(String label, String profile, long bench, Mix mix, int monthsAgo) {
+    return new DemoPlant(recorder, journal, today.get())
+        .potted(label, profile, bench, mix, today.get().minusMonths(monthsAgo));
+  }
+
+  private DemoPlant plantOfUnknownPotting(
+      String label, String profile, long bench, Mix mix, int monthsHere) {
+    LocalDate since = today.get().minusMonths(monthsHere);
+    return new DemoPlant(recorder, journal, today.get()).arrived(label, profile, bench, mix, since);
+  }
+}

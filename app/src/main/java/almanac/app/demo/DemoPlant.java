@@ -1,0 +1,113 @@
+package almanac.app.demo;
+
+import almanac.app.journal.Journal;
+import almanac.app.journal.Recorder;
+import almanac.core.figures.Figures;
+import almanac.core.followup.CheckAnswer;
+import almanac.core.history.Potting;
+import almanac.core.inspection.Bloom;
+import almanac.core.inspection.Finding;
+import almanac.core.inspection.Inspection;
+import almanac.core.inspection.Item;
+import almanac.core.inspection.RootsInPot;
+import almanac.core.inspection.Stability;
+import almanac.core.medium.Mix;
+import almanac.core.medium.Piece;
+import almanac.core.medium.PottedOn;
+import almanac.core.profile.Profiles;
+import almanac.core.roots.RootStage;
+import almanac.core.words.Answer;
+import java.time.LocalDate;
+import java.time.YearMonth;
+import java.util.OptionalDouble;
+import java.util.function.UnaryOperator;
+
+/** One plant of the demo, its history told in days before today. */
+final class DemoPlant {
+  private final Recorder recorder;
+  private final Journal journal;
+  private final LocalDate today;
+  private long id;
+
+  DemoPlant(Recorder recorder, Journal journal, LocalDate today) {
+    this.recorder = recorder;
+    this.journal = journal;
+    this.today = today;
+  }
+
+  DemoPlant potted(String label, String profile, long bench, Mix mix, LocalDate potted) {
+    return add(label, profile, bench, mix, PottedOn.in(YearMonth.from(potted)), potted);
+  }
+
+  DemoPlant arrived(String label, String profile, long bench, Mix mix, LocalDate here) {
+    return add(label, profile, bench, mix, PottedOn.unknown(), here);
+  }
+
+  private DemoPlant add(
+      String label, String profile, long bench, Mix mix, PottedOn potted, LocalDate on) {
+    var kind = Profiles.named(profile).orElseThrow();
+    var potting = new Potting(potted, on, mix, kind.moisture());
+    id = recorder.add(new Recorder.NewPlant(label, kind, bench, potting), on).plantId();
+    return this;
+  }
+
+  DemoPlant look(int daysAgo, UnaryOperator<Looking> looks) {
+    var day = today.minusDays(daysAgo);
+    var looking = looks.apply(new Looking(Inspection.on(day)));
+    recorder.inspect(id, looking.inspection, "", null, day);
+    return this;
+  }
+
+  DemoPlant repot(int daysAgo, Mix mix) {
+    var day = today.minusDays(daysAgo);
+    var moisture = journal.one(id).profile().moisture();
+    recorder.repot(id, new Potting(PottedOn.on(day), day, mix, moisture), false, "", day);
+    return this;
+  }
+
+  DemoPlant answer(int daysAgo, CheckAnswer answer) {
+    var open = journal.one(id).openAftercare().orElseThrow();
+    recorder.answer(open.id(), answer, "", today.minusDays(daysAgo));
+    return this;
+  }
+
+  /** What is seen at one inspection. */
+  static final class Looking {
+    private Inspection inspection;
+
+    private Looking(Inspection inspection) {
+      this.inspection = inspection;
+    }
+
+    Looking roots(double mm) {
+      inspection =
+          inspection.with(Item.NEW_ROOTS, Item.NEW_ROOTS.found(null, mm, Figures.standard()));
+      return this;
+    }
+
+    Looking roots(RootStage stage) {
+      return saw(Item.NEW_ROOTS, stage);
+    }
+
+    Looking bloom(Bloom bloom) {
+      return saw(Item.BLOOM, bloom);
+    }
+
+    Looking stands(Stability stands) {
+      return saw(Item.STABILITY, stands);
+    }
+
+    Looking piece(Piece piece) {
+      return saw(Item.MEDIUM_PIECE, piece);
+    }
+
+    Looking inPot(RootsInPot roots) {
+      return saw(Item.ROOTS_IN_POT, roots);
+    }
+
+    private <A extends Enum<A> & Answer> Looking saw(Item<A> item, A answer) {
+      inspection = inspection.with(item, new Finding<>(answer, OptionalDouble.empty()));
+      return this;
+    }
+  }
+}

@@ -1,0 +1,69 @@
+package almanac.app.inspections;
+
+import almanac.app.journal.Recorder;
+import almanac.app.judging.Judging;
+import almanac.app.plants.Pages;
+import almanac.app.plants.Saved;
+import almanac.app.site.Today;
+import almanac.core.PastDay;
+import io.swagger.v3.oas.annotations.Operation;
+import io.swagger.v3.oas.annotations.media.Schema;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.time.LocalDate;
+import java.util.Map;
+import org.springframework.http.HttpStatus;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+@RestController
+class InspectionsController {
+  private final Recorder recorder;
+  private final Judging judging;
+  private final Pages pages;
+  private final Today today;
+
+  InspectionsController(Recorder recorder, Judging judging, Pages pages, Today today) {
+    this.recorder = recorder;
+    this.judging = judging;
+    this.pages = pages;
+    this.today = today;
+  }
+
+  /** What was looked at on one day. */
+  record NewInspection(
+      @NotNull(message = "Say on which day you looked.") LocalDate on,
+      @NotNull(message = "Nothing was looked at. Answer at least one row.")
+          @Size(max = 100, message = "There are not so many things to look at.")
+          Map<String, LookEntry> looks,
+      @Schema(nullable = true) @Size(max = 2000, message = "A note has at most 2000 characters.")
+          String note,
+      @Schema(nullable = true, description = "The line of the journal that this corrects")
+          Long corrects) {}
+
+  @PostMapping("/api/plants/{id}/inspections")
+  @ResponseStatus(HttpStatus.CREATED)
+  @Operation(summary = "Writes down an inspection, or corrects one; nothing is overwritten")
+  Saved inspect(@PathVariable long id, @Valid @RequestBody NewInspection entry) {
+    var day = PastDay.check("on", entry.on(), today.get());
+    var inspection = LookEntry.inspection(day, entry.looks(), judging.figures());
+    return pages.saved(
+        recorder.inspect(
+            id,
+            inspection,
+            entry.note() == null ? "" : entry.note(),
+            entry.corrects(),
+            today.get()));
+  }
+
+  @PostMapping("/api/journal/{entryId}/withdrawal")
+  @ResponseStatus(HttpStatus.CREATED)
+  @Operation(summary = "Takes back a line of a journal; it stays readable")
+  Saved withdraw(@PathVariable long entryId) {
+    return pages.saved(recorder.withdraw(entryId, today.get()));
+  }
+}

@@ -1,0 +1,57 @@
+package almanac.app.inspections;
+
+import almanac.core.Refused;
+import almanac.core.figures.Figures;
+import almanac.core.inspection.Finding;
+import almanac.core.inspection.Inspection;
+import almanac.core.inspection.Item;
+import almanac.core.words.Answer;
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.time.LocalDate;
+import java.util.LinkedHashMap;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+
+/** What was found at one item; an item without an entry was not looked at. */
+public record LookEntry(
+    @Schema(nullable = true, description = "One of the item's answers") String answer,
+    @Schema(nullable = true, description = "The length that goes with it, mm") Double mm) {
+
+  /**
+   * An inspection from its entries.
+   *
+   * @throws Refused naming the item, if it is unknown or its entry cannot be right
+   */
+  static Inspection inspection(
+      LocalDate on, Map<String, @Nullable LookEntry> looks, Figures figures) {
+    var inspection = Inspection.on(on);
+    for (var look : looks.entrySet()) {
+      var item =
+          Item.named(look.getKey())
+              .orElseThrow(
+                  () ->
+                      new Refused("looks." + look.getKey(), "There is no such thing to look at."));
+      if (look.getValue() != null) {
+        inspection = with(inspection, item, look.getValue(), figures);
+      }
+    }
+    return inspection;
+  }
+
+  /** The entries of an inspection. */
+  public static Map<String, LookEntry> of(Inspection inspection) {
+    var entries = new LinkedHashMap<String, LookEntry>();
+    inspection.findings().forEach((item, finding) -> entries.put(item.key(), entry(finding)));
+    return entries;
+  }
+
+  private static LookEntry entry(Finding<?> finding) {
+    return new LookEntry(
+        finding.answer().name(), finding.mm().isPresent() ? finding.mm().getAsDouble() : null);
+  }
+
+  private static <A extends Enum<A> & Answer> Inspection with(
+      Inspection inspection, Item<A> item, LookEntry entry, Figures figures) {
+    return inspection.with(item, item.found(entry.answer(), entry.mm(), figures));
+  }
+}

@@ -1,0 +1,5 @@
+/** Writing down what was looked at, and correcting it. */
+@NullMarked
+package almanac.app.inspections;
+
+import org.jspecify.annotations.NullMarked;

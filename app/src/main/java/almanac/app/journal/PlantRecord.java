@@ -1,0 +1,114 @@
+package almanac.app.journal;
+
+import almanac.app.benches.Bench;
+import almanac.core.history.PlantHistory;
+import almanac.core.profile.Profile;
+import java.time.LocalDate;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+
+/**
+ * All that is kept of one plant.
+ *
+ * @param entries every line of its journal, also the superseded ones, in the order of writing
+ * @param checks every check that was ever booked, in the order of booking
+ */
+public record PlantRecord(
+    long id,
+    String number,
+    String label,
+    Profile profile,
+    Bench bench,
+    LocalDate addedOn,
+    List<JournalEntry> entries,
+    List<BookedCheck> checks) {
+
+  /** The lines that hold: neither corrected nor struck out. */
+  public List<JournalEntry> inForce() {
+    var superseded =
+        entries.stream()
+            .map(JournalEntry::supersedes)
+            .filter(Objects::nonNull)
+            .collect(Collectors.toSet());
+    return entries.stream()
+        .filter(entry -> !superseded.contains(entry.id()))
+        .filter(entry -> !(entry.content() instanceof JournalEntry.Withdrawn))
+        .toList();
+  }
+
+  /** The history the rules judge by. */
+  public PlantHistory history() {
+    return PlantHistory.of(
+        inForce().stream().map(JournalEntry::event).flatMap(Optional::stream).toList());
+  }
+
+  /** The line that tells of the present potting. */
+  public JournalEntry currentPotting() {
+    var potting = history().potting();
+    return inForce().stream()
+        .filter(
+            entry ->
+                entry.content() instanceof JournalEntry.Potted potted
+                    && potted.potting() == potting)
+        .findFirst()
+        .orElseThrow();
+  }
+
+  /** The checks that are still to be made, the next one first. */
+  public List<BookedCheck> openChecks() {
+    return Stream.concat(openAftercare().stream(), openJudged().stream())
+        .sorted(Comparator.comparing(booked -> booked.check().window().best()))
+        .toList();
+  }
+
+  /** The next check after the last move. */
+  public Optional<BookedCheck> openAftercare() {
+    var since = sinceMove();
+    return last(
+        unanswered().stream()
+            .filter(booked -> booked.check().purpose().aftercare())
+            .filter(booked -> since.contains(booked.entryId()))
+            .toList());
+  }
+
+  /** The check the last judgement asked for; every new line of the journal judges anew. */
+  private Optional<BookedCheck> openJudged() {
+    var holding = inForce();
+    long newest = holding.get(holding.size() - 1).id();
+    return last(
+        unanswered().stream()
+            .filter(booked -> !booked.check().purpose().aftercare())
+            .filter(booked -> booked.entryId() == newest)
+            .toList());
+  }
+
+  private List<BookedCheck> unanswered() {
+    var answered =
+        inForce().stream()
+            .map(JournalEntry::content)
+            .filter(JournalEntry.Answered.class::isInstance)
+            .map(content -> ((JournalEntry.Answered) content).checkId())
+            .collect(Collectors.toSet());
+    return checks.stream().filter(booked -> !answered.contains(booked.id())).toList();
+  }
+
+  private Set<Long> sinceMove() {
+    var move = currentPotting();
+    return inForce().stream()
+        .filter(
+            entry ->
+                entry.id() == move.id()
+                    || (!entry.order().isBefore(move.order()) && entry.id() > move.id()))
+        .map(JournalEntry::id)
+        .collect(Collectors.toSet());
+  }
+
+  private static Optional<BookedCheck> last(List<BookedCheck> booked) {
+    return booked.isEmpty() ? Optional.empty() : Optional.of(booked.get(booked.size() - 1));
+  }
+}

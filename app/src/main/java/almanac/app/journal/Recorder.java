@@ -1,0 +1,279 @@
+package almanac.app.journal;
+
+import static almanac.app.db.Tables.BENCH;
+import static almanac.app.db.Tables.BOOKED_CHECK;
+import static almanac.app.db.Tables.CHECK_ANSWER;
+import static almanac.app.db.Tables.ENTRY;
+import static almanac.app.db.Tables.LOOK;
+import static almanac.app.db.Tables.PLANT;
+import static almanac.app.db.Tables.POTTING;
+import static almanac.app.db.Tables.POTTING_PART;
+
+import almanac.app.judging.Judging;
+import almanac.app.web.Conflict;
+import almanac.app.web.NotFound;
+import almanac.core.Refused;
+import almanac.core.followup.Aftercare;
+import almanac.core.followup.Check;
+import almanac.core.followup.CheckAnswer;
+import almanac.core.followup.Purpose;
+import almanac.core.history.Potting;
+import almanac.core.inspection.Finding;
+import almanac.core.inspection.Inspection;
+import almanac.core.inspection.Item;
+import almanac.core.medium.PottedOn;
+import almanac.core.profile.Profile;
+import java.time.LocalDate;
+import java.util.Optional;
+import org.jooq.DSLContext;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/**
+ * Writes into journals. Each call is one transaction: the line, what belongs to it, and the checks
+ * that follow from it are kept together or not at all.
+ */
+@Service
+@Transactional
+public class Recorder {
+  private final DSLContext db;
+  private final Journal journal;
+  private final Judging judging;
+
+  public Recorder(DSLContext db, Journal journal, Judging judging) {
+    this.db = db;
+    this.journal = journal;
+    this.judging = judging;
+  }
+
+  /** A plant as it comes into the collection. */
+  public record NewPlant(String label, Profile profile, long benchId, Potting potting) {}
+
+  /**
+   * What was written.
+   *
+   * @param plantId whose journal
+   * @param entryId the line, so that it can be taken back
+   */
+  public record Written(long plantId, long entryId) {}
+
+  /** Adds a plant with what is known of its pot, and books the first look. */
+  public Written add(NewPlant plant, LocalDate today) {
+    if (!db.fetchExists(BENCH, BENCH.ID.eq(plant.benchId()))) {
+      throw new Refused("benchId", "There is no such bench.");
+    }
+    long plantId =
+        db.insertInto(PLANT)
+            .set(PLANT.NUMBER, nextNumber(today))
+            .set(PLANT.LABEL, plant.label())
+            .set(PLANT.PROFILE, plant.profile().key())
+            .set(PLANT.BENCH_ID, plant.benchId())
+            .set(PLANT.ADDED_ON, today)
+            .returningResult(PLANT.ID)
+            .fetchSingle()
+            .value1();
+    long entryId = line(plantId, "POTTING", today, null, "", today);
+    potting(entryId, plant.potting(), false);
+    bookJudged(plantId, entryId, today, today);
+    return new Written(plantId, entryId);
+  }
+
+  /**
+   * Writes down an inspection.
+   *
+   * @param corrects the line it takes the place of, if it is a correction
+   */
+  public Written inspect(
+      long plantId, Inspection inspection, String note, @Nullable Long corrects, LocalDate today) {
+    if (inspection.empty()) {
+      throw new Refused("looks", "Nothing was looked at. Answer at least one row.");
+    }
+    var plant = lock(plantId);
+    if (corrects != null) {
+      var line = holding(plant, corrects);
+      if (!(line.content() instanceof JournalEntry.Inspected)) {
+        throw new Conflict("That line of the journal is not an inspection.");
+      }
+    }
+    long entryId = line(plantId, "INSPECTION", inspection.on(), corrects, note, today);
+    inspection.findings().forEach((item, finding) -> look(entryId, item, finding));
+    bookJudged(plantId, entryId, today, today);
+    return new Written(plantId, entryId);
+  }
+
+  /** Writes down a move into fresh medium; its clock starts anew and the aftercare begins. */
+  public Written repot(
+      long plantId, Potting potting, boolean inFlower, String note, LocalDate today) {
+    var plant = lock(plantId);
+    var before = plant.history().potting();
+    var day = potting.knownSince();
+    if (before.pottedOn() instanceof PottedOn.Between known && day.isBefore(known.earliest())) {
+      throw new Refused(
+          "on", "This lies before its present potting of %s.".formatted(before.pottedOn().text()));
+    }
+    long entryId = line(plantId, "POTTING", day, null, note, today);
+    potting(entryId, potting, inFlower);
+    Aftercare.first(day, inFlower, today, judging.figures())
+        .ifPresent(check -> book(entryId, check));
+    bookJudged(plantId, entryId, today, today);
+    return new Written(plantId, entryId);
+  }
+
+  /** Ticks a check off; the next one is booked. */
+  public Written answer(long checkId, CheckAnswer answer, String note, LocalDate today) {
+    var plant = lock(plantOfCheck(checkId));
+    var booked =
+        plant.openChecks().stream()
+            .filter(open -> open.id() == checkId)
+            .findFirst()
+            .orElseThrow(
+                () -> new Conflict("This check is no longer open; it was answered or replaced."));
+    long entryId = line(plant.id(), "CHECK", today, null, note, today);
+    db.insertInto(CHECK_ANSWER)
+        .set(CHECK_ANSWER.ENTRY_ID, entryId)
+        .set(CHECK_ANSWER.CHECK_ID, checkId)
+        .set(CHECK_ANSWER.ANSWER, answer.name())
+        .execute();
+    next(plant, booked.check().purpose(), answer, today).ifPresent(check -> book(entryId, check));
+    bookJudged(plant.id(), entryId, today, today.plusDays(1));
+    return new Written(plant.id(), entryId);
+  }
+
+  /** Strikes out a line that should not have been written; it stays readable. */
+  public Written withdraw(long entryId, LocalDate today) {
+    Long plantId =
+        db.select(ENTRY.PLANT_ID).from(ENTRY).where(ENTRY.ID.eq(entryId)).fetchOne(ENTRY.PLANT_ID);
+    if (plantId == null) {
+      throw new NotFound("There is no line %d in any journal.".formatted(entryId));
+    }
+    var plant = lock(plantId);
+    var line = holding(plant, entryId);
+    boolean onlyPotting =
+        line.content() instanceof JournalEntry.Potted
+            && plant.inForce().stream()
+                    .filter(other -> other.content() instanceof JournalEntry.Potted)
+                    .count()
+                == 1;
+    if (onlyPotting) {
+      throw new Conflict("What a plant stood in when it came cannot be struck out.");
+    }
+    return new Written(plantId, line(plantId, "WITHDRAWAL", today, entryId, "", today));
+  }
+
+  private Optional<Check> next(
+      PlantRecord plant, Purpose purpose, CheckAnswer answer, LocalDate today) {
+    var move = plant.currentPotting();
+    var inFlower = move.content() instanceof JournalEntry.Potted potted && potted.inFlower();
+    return Aftercare.next(purpose, answer, move.on(), inFlower, today, judging.figures());
+  }
+
+  /** Two windows on the same plant write one after the other. */
+  private PlantRecord lock(long plantId) {
+    db.select(PLANT.ID).from(PLANT).where(PLANT.ID.eq(plantId)).forUpdate().fetch();
+    return journal.one(plantId);
+  }
+
+  private long plantOfCheck(long checkId) {
+    Long plantId =
+        db.select(ENTRY.PLANT_ID)
+            .from(BOOKED_CHECK)
+            .join(ENTRY)
+            .on(ENTRY.ID.eq(BOOKED_CHECK.ENTRY_ID))
+            .where(BOOKED_CHECK.ID.eq(checkId))
+            .fetchOne(ENTRY.PLANT_ID);
+    if (plantId == null) {
+      throw new NotFound("There is no check %d.".formatted(checkId));
+    }
+    return plantId;
+  }
+
+  private static JournalEntry holding(PlantRecord plant, long entryId) {
+    return plant.inForce().stream()
+        .filter(line -> line.id() == entryId)
+        .findFirst()
+        .orElseThrow(
+            () ->
+                new Conflict(
+                    "This line was corrected or taken back meanwhile. Load the page again."));
+  }
+
+  private long line(
+      long plantId,
+      String kind,
+      LocalDate on,
+      @Nullable Long supersedes,
+      String note,
+      LocalDate today) {
+    return db.insertInto(ENTRY)
+        .set(ENTRY.PLANT_ID, plantId)
+        .set(ENTRY.KIND, kind)
+        .set(ENTRY.HAPPENED_ON, on)
+        .set(ENTRY.RECORDED_ON, today)
+        .set(ENTRY.SUPERSEDES, supersedes)
+        .set(ENTRY.NOTE, note)
+        .returningResult(ENTRY.ID)
+        .fetchSingle()
+        .value1();
+  }
+
+  private void potting(long entryId, Potting potting, boolean inFlower) {
+    db.insertInto(POTTING)
+        .set(POTTING.ENTRY_ID, entryId)
+        .set(POTTING.POTTED_ON, potting.pottedOn().text())
+        .set(POTTING.MOISTURE, potting.moisture().name())
+        .set(POTTING.IN_FLOWER, inFlower)
+        .execute();
+    potting
+        .mix()
+        .parts()
+        .forEach(
+            (component, parts) ->
+                db.insertInto(POTTING_PART)
+                    .set(POTTING_PART.ENTRY_ID, entryId)
+                    .set(POTTING_PART.COMPONENT, component.name())
+                    .set(POTTING_PART.PARTS, parts)
+                    .execute());
+  }
+
+  private void look(long entryId, Item<?> item, Finding<?> finding) {
+    db.insertInto(LOOK)
+        .set(LOOK.ENTRY_ID, entryId)
+        .set(LOOK.ITEM, item.key())
+        .set(LOOK.ANSWER, finding.answer().name())
+        .set(LOOK.MM, finding.mm().isPresent() ? finding.mm().getAsDouble() : null)
+        .execute();
+  }
+
+  private void bookJudged(long plantId, long entryId, LocalDate today, LocalDate notBefore) {
+    var plant = journal.one(plantId);
+    var judged = judging.judge(plant, today).nextCheck();
+    if (Aftercare.leavesRoomFor(judged, plant.openAftercare().map(BookedCheck::check))) {
+      book(entryId, new Check(judged.purpose(), judged.window().notBefore(notBefore)));
+    }
+  }
+
+  private void book(long entryId, Check check) {
+    db.insertInto(BOOKED_CHECK)
+        .set(BOOKED_CHECK.ENTRY_ID, entryId)
+        .set(BOOKED_CHECK.PURPOSE, check.purpose().name())
+        .set(BOOKED_CHECK.EARLY, check.window().early())
+        .set(BOOKED_CHECK.BEST, check.window().best())
+        .set(BOOKED_CHECK.LATE, check.window().late())
+        .execute();
+  }
+
+  /** Numbers run by year: 26-001, 26-002, and so on. */
+  private String nextNumber(LocalDate today) {
+    var year = "%02d-".formatted(today.getYear() % 100);
+    var last =
+        db.select(PLANT.NUMBER)
+            .from(PLANT)
+            .where(PLANT.NUMBER.startsWith(year))
+            .orderBy(org.jooq.impl.DSL.length(PLANT.NUMBER).desc(), PLANT.NUMBER.desc())
+            .limit(1)
+            .fetchOptional(PLANT.NUMBER);
+    int next = last.map(number -> Integer.parseInt(number.substring(year.length())) + 1).orElse(1);
+    return year + "%03d".formatted(next);
+  }
+}

@@ -1,0 +1,38 @@
+package almanac.app.judging;
+
+import almanac.app.journal.PlantRecord;
+import almanac.app.site.Site;
+import almanac.core.figures.Figures;
+import almanac.core.judgement.Judge;
+import almanac.core.judgement.Judgement;
+import almanac.core.judgement.Situation;
+import almanac.core.medium.Temperatures;
+import almanac.core.season.Conditions;
+import java.time.LocalDate;
+import org.springframework.stereotype.Service;
+
+/** Judges plants by what their journals say. */
+@Service
+public class Judging {
+  /** What the lives of the components are given for, as long as a bench has no means of its own. */
+  private static final Temperatures ROOM = Temperatures.steady(20);
+
+  private final Site site;
+  private final Figures figures = Figures.standard();
+
+  public Judging(Site site) {
+    this.site = site;
+  }
+
+  /** The figures in force. */
+  public Figures figures() {
+    return figures;
+  }
+
+  /** The verdict on a plant on a day. */
+  public Judgement judge(PlantRecord plant, LocalDate day) {
+    var conditions = new Conditions(site.light(), plant.bench().controlled(), ROOM);
+    return new Judge(figures)
+        .judge(new Situation(day, plant.profile(), plant.history(), conditions));
+  }
+}

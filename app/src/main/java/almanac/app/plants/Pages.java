@@ -1,0 +1,152 @@
+package almanac.app.plants;
+
+import almanac.app.inspections.LookEntry;
+import almanac.app.journal.BookedCheck;
+import almanac.app.journal.Journal;
+import almanac.app.journal.JournalEntry;
+import almanac.app.journal.PlantRecord;
+import almanac.app.journal.Recorder;
+import almanac.app.judging.Judging;
+import almanac.app.judging.Slip;
+import almanac.app.plants.PlantPage.CheckView;
+import almanac.app.plants.PlantPage.Kind;
+import almanac.app.plants.PlantPage.Line;
+import almanac.app.plants.PlantPage.PottingView;
+import almanac.app.plants.PlantPage.Standing;
+import almanac.app.plants.PlantPage.Urgency;
+import almanac.app.repots.MixPart;
+import almanac.app.site.Today;
+import java.time.LocalDate;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Service;
+
+/** Draws up what the pages show of a plant. */
+@Service
+public class Pages {
+  private final Journal journal;
+  private final Judging judging;
+  private final Today today;
+
+  Pages(Journal journal, Judging judging, Today today) {
+    this.journal = journal;
+    this.judging = judging;
+    this.today = today;
+  }
+
+  /** The page of one plant, judged today. */
+  public PlantPage of(PlantRecord plant) {
+    return new PlantPage(
+        plant.id(),
+        plant.number(),
+        plant.label(),
+        plant.profile().key(),
+        plant.profile().name(),
+        plant.bench(),
+        plant.addedOn(),
+        potting(plant),
+        slip(plant),
+        plant.openChecks().stream().map(booked -> check(booked, today.get())).toList(),
+        lines(plant));
+  }
+
+  /** What a write answers. */
+  public Saved saved(Recorder.Written written) {
+    return new Saved(written.entryId(), of(journal.one(written.plantId())));
+  }
+
+  /** The slip of one plant, judged today. */
+  public Slip slip(PlantRecord plant) {
+    var day = today.get();
+    return Slip.of(
+        judging.judge(plant, day), day, plant.profile().hasSecondWindow(), judging.figures());
+  }
+
+  /** A check as it stands today. */
+  public static CheckView check(BookedCheck booked, LocalDate day) {
+    var purpose = booked.check().purpose();
+    var window = booked.check().window();
+    var urgency =
+        day.isAfter(window.late())
+            ? Urgency.OVERDUE
+            : day.isBefore(window.early()) ? Urgency.LATER : Urgency.DUE;
+    return new CheckView(
+        booked.id(),
+        purpose,
+        purpose.title(),
+        purpose.lookFor(),
+        window.early(),
+        window.best(),
+        window.late(),
+        urgency);
+  }
+
+  private static PottingView potting(PlantRecord plant) {
+    var potting = plant.history().potting();
+    return new PottingView(
+        potting.pottedOn().text(),
+        MixPart.of(potting.mix()),
+        potting.mix().words(),
+        potting.moisture(),
+        potting.moisture().words());
+  }
+
+  private static List<Line> lines(PlantRecord plant) {
+    var first = plant.entries().get(0);
+    var successors =
+        plant.entries().stream()
+            .filter(entry -> entry.supersedes() != null)
+            .collect(Collectors.toMap(JournalEntry::supersedes, Function.identity()));
+    var titles =
+        plant.checks().stream()
+            .collect(Collectors.toMap(BookedCheck::id, booked -> booked.check().purpose().title()));
+    return plant.entries().stream()
+        .filter(entry -> !(entry.content() instanceof JournalEntry.Withdrawn))
+        .map(entry -> line(entry, standing(successors.get(entry.id())), titles, entry == first))
+        .sorted(Comparator.comparing(Line::on).thenComparing(Line::id).reversed())
+        .toList();
+  }
+
+  private static Standing standing(@org.jspecify.annotations.Nullable JournalEntry successor) {
+    if (successor == null) {
+      return Standing.HOLDS;
+    }
+    return successor.content() instanceof JournalEntry.Withdrawn
+        ? Standing.TAKEN_BACK
+        : Standing.CORRECTED;
+  }
+
+  private static Line line(
+      JournalEntry entry, Standing standing, Map<Long, String> titles, boolean first) {
+    var kind = Kind.INSPECTION;
+    var words = "";
+    Map<String, LookEntry> looks = Map.of();
+    if (entry.content() instanceof JournalEntry.Inspected inspected) {
+      words = inspected.inspection().words();
+      looks = LookEntry.of(inspected.inspection());
+    } else if (entry.content() instanceof JournalEntry.Potted potted) {
+      kind = Kind.POTTING;
+      words =
+          (first ? "Came in %s, potted: %s" : "Repotted into %s, %s")
+              .formatted(
+                  potted.potting().mix().words(),
+                  first ? potted.potting().pottedOn().text() : potted.potting().moisture().words());
+    } else if (entry.content() instanceof JournalEntry.Answered answered) {
+      kind = Kind.CHECK;
+      words = "%s %s".formatted(titles.get(answered.checkId()), answered.answer().words());
+    }
+    return new Line(
+        entry.id(),
+        kind,
+        entry.on(),
+        entry.recordedOn(),
+        words,
+        entry.note(),
+        standing,
+        entry.supersedes(),
+        looks);
+  }
+}

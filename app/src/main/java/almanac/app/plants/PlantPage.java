@@ -1,0 +1,80 @@
+package almanac.app.plants;
+
+import almanac.app.benches.Bench;
+import almanac.app.inspections.LookEntry;
+import almanac.app.judging.Slip;
+import almanac.app.repots.MixPart;
+import almanac.core.followup.Purpose;
+import almanac.core.medium.Moisture;
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Map;
+
+/** Everything on a plant's page. */
+public record PlantPage(
+    long id,
+    String number,
+    String label,
+    String profile,
+    String profileName,
+    Bench bench,
+    LocalDate addedOn,
+    PottingView potting,
+    Slip slip,
+    @Schema(description = "Checks still to be made, the next one first") List<CheckView> checks,
+    @Schema(description = "All that was written down, newest first") List<Line> journal) {
+
+  /** What it stands in. */
+  public record PottingView(
+      @Schema(description = "A day, a month, a year, or unknown") String pottedOn,
+      List<MixPart> mix,
+      String mixWords,
+      Moisture moisture,
+      String moistureWords) {}
+
+  /** A check in the diary. */
+  public record CheckView(
+      long id,
+      Purpose purpose,
+      String title,
+      String lookFor,
+      LocalDate early,
+      LocalDate best,
+      LocalDate late,
+      Urgency urgency) {}
+
+  /** Where today lies in a check's window. */
+  public enum Urgency {
+    LATER,
+    DUE,
+    OVERDUE
+  }
+
+  /** One line of the journal. */
+  public record Line(
+      long id,
+      Kind kind,
+      LocalDate on,
+      LocalDate recordedOn,
+      String words,
+      String note,
+      Standing standing,
+      @Schema(nullable = true, description = "The line that this one corrects") Long corrects,
+      @Schema(description = "What was looked at, by item; only for inspections")
+          Map<String, LookEntry> looks) {}
+
+  /** What a line is about. */
+  public enum Kind {
+    POTTING,
+    INSPECTION,
+    CHECK
+  }
+
+  /** Whether a line holds. */
+  public enum Standing {
+    HOLDS,
+    CORRECTED,
+    TAKEN_BACK
+  }
+}

@@ -1,0 +1,127 @@
+package almanac.app.plants;
+
+import almanac.app.journal.Journal;
+import almanac.app.journal.PlantRecord;
+import almanac.app.journal.Recorder;
+import almanac.app.repots.MixPart;
+import almanac.app.site.Today;
+import almanac.app.web.Part;
+import almanac.core.Refused;
+import almanac.core.history.Potting;
+import almanac.core.judgement.Family;
+import almanac.core.judgement.Verdict;
+import almanac.core.medium.Moisture;
+import almanac.core.medium.PottedOn;
+import almanac.core.profile.Profiles;
+import io.swagger.v3.oas.annotations.Operation;
+import io.swagger.v3.oas.annotations.media.Schema;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.util.List;
+import org.springframework.http.HttpStatus;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+@RestController
+@RequestMapping("/api/plants")
+class PlantsController {
+  private final Journal journal;
+  private final Recorder recorder;
+  private final Pages pages;
+  private final Today today;
+
+  PlantsController(Journal journal, Recorder recorder, Pages pages, Today today) {
+    this.journal = journal;
+    this.recorder = recorder;
+    this.pages = pages;
+    this.today = today;
+  }
+
+  /** A plant in the list. */
+  record PlantLine(
+      long id,
+      String number,
+      String label,
+      String profileName,
+      String benchName,
+      Verdict verdict,
+      Family family,
+      String title,
+      List<Part> advice,
+      long need,
+      long readiness,
+      @Schema(nullable = true) PlantPage.CheckView nextCheck) {}
+
+  /** A plant to add. */
+  record NewPlant(
+      @NotBlank(message = "Give the name as it stands on the label.")
+          @Size(max = 200, message = "A name has at most 200 characters.")
+          String label,
+      @NotBlank(message = "Choose what kind of plant it is.") String profile,
+      @NotNull(message = "Choose the bench it stands on.") Long benchId,
+      @NotBlank(message = "Say when it was potted: a day, a month, a year, or unknown.")
+          @Size(max = 40, message = "Say when it was potted: a day, a month, a year, or unknown.")
+          @Schema(description = "A day, a month, a year, or unknown", example = "2026-05")
+          String pottedOn,
+      @NotNull(message = "A mix needs at least one component.") List<@Valid MixPart> mix,
+      @Schema(nullable = true, description = "How wet it is kept; without it, as its kind wants")
+          Moisture moisture) {}
+
+  @GetMapping
+  @Operation(summary = "All plants with their verdicts, by number")
+  List<PlantLine> all() {
+    return journal.all().stream().map(this::line).toList();
+  }
+
+  @GetMapping("/{id}")
+  @Operation(summary = "One plant: its slip, its checks and its journal")
+  PlantPage one(@PathVariable long id) {
+    return pages.of(journal.one(id));
+  }
+
+  @PostMapping
+  @ResponseStatus(HttpStatus.CREATED)
+  @Operation(summary = "Adds a plant; its first look is booked")
+  Saved add(@Valid @RequestBody NewPlant plant) {
+    var profile =
+        Profiles.named(plant.profile())
+            .orElseThrow(() -> new Refused("profile", "There is no profile of this name."));
+    var day = today.get();
+    var potting =
+        new Potting(
+            PottedOn.entered("pottedOn", plant.pottedOn(), day),
+            day,
+            MixPart.mix(plant.mix()),
+            plant.moisture() == null ? profile.moisture() : plant.moisture());
+    return pages.saved(
+        recorder.add(
+            new Recorder.NewPlant(plant.label().strip(), profile, plant.benchId(), potting), day));
+  }
+
+  private PlantLine line(PlantRecord plant) {
+    var slip = pages.slip(plant);
+    return new PlantLine(
+        plant.id(),
+        plant.number(),
+        plant.label(),
+        plant.profile().name(),
+        plant.bench().name(),
+        slip.verdict(),
+        slip.family(),
+        slip.title(),
+        slip.advice(),
+        slip.need(),
+        slip.readiness(),
+        plant.openChecks().stream()
+            .findFirst()
+            .map(booked -> Pages.check(booked, today.get()))
+            .orElse(null));
+  }
+}

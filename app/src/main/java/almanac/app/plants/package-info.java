@@ -1,0 +1,5 @@
+/** Seeing the plants, opening one, adding one. */
+@NullMarked
+package almanac.app.plants;
+
+import org.jspecify.annotations.NullMarked;

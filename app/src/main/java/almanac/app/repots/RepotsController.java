@@ -1,0 +1,69 @@
+package almanac.app.repots;
+
+import almanac.app.journal.Journal;
+import almanac.app.journal.Recorder;
+import almanac.app.plants.Pages;
+import almanac.app.plants.Saved;
+import almanac.app.site.Today;
+import almanac.core.PastDay;
+import almanac.core.history.Potting;
+import almanac.core.inspection.Bloom;
+import almanac.core.inspection.Item;
+import almanac.core.medium.Moisture;
+import almanac.core.medium.PottedOn;
+import io.swagger.v3.oas.annotations.Operation;
+import io.swagger.v3.oas.annotations.media.Schema;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.time.LocalDate;
+import java.util.List;
+import org.springframework.http.HttpStatus;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+@RestController
+class RepotsController {
+  private final Journal journal;
+  private final Recorder recorder;
+  private final Pages pages;
+  private final Today today;
+
+  RepotsController(Journal journal, Recorder recorder, Pages pages, Today today) {
+    this.journal = journal;
+    this.recorder = recorder;
+    this.pages = pages;
+    this.today = today;
+  }
+
+  /** A move into fresh medium. */
+  record Repot(
+      @NotNull(message = "Say on which day it was repotted.") LocalDate on,
+      @NotNull(message = "A mix needs at least one component.") List<@Valid MixPart> mix,
+      @Schema(nullable = true, description = "How wet it is kept; without it, as its kind wants")
+          Moisture moisture,
+      @Schema(nullable = true) @Size(max = 2000, message = "A note has at most 2000 characters.")
+          String note) {}
+
+  @PostMapping("/api/plants/{id}/repots")
+  @ResponseStatus(HttpStatus.CREATED)
+  @Operation(summary = "Writes down a repot: the medium's clock starts anew, aftercare is booked")
+  Saved repot(@PathVariable long id, @Valid @RequestBody Repot repot) {
+    var plant = journal.one(id);
+    var day = PastDay.check("on", repot.on(), today.get());
+    var potting =
+        new Potting(
+            PottedOn.on(day),
+            day,
+            MixPart.mix(repot.mix()),
+            repot.moisture() == null ? plant.profile().moisture() : repot.moisture());
+    boolean inFlower =
+        plant.history().latest(Item.BLOOM, day).answer().filter(Bloom::inFlower).isPresent();
+    return pages.saved(
+        recorder.repot(
+            id, potting, inFlower, repot.note() == null ? "" : repot.note(), today.get()));
+  }
+}

@@ -1,0 +1,45 @@
+package almanac.app.site;
+
+import almanac.core.season.LightYear;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Where the plants stand on the globe, and the light there. */
+@Service
+public class Site {
+  private static final String LATITUDE = "latitude";
+
+  /** Until the collector says where: the middle of the latitudes most collectors live at. */
+  private static final double LATITUDE_UNTIL_SET = 50;
+
+  private final Settings settings;
+  private volatile @Nullable LightYear light;
+
+  Site(Settings settings) {
+    this.settings = settings;
+  }
+
+  /** Day lengths at the site. */
+  public LightYear light() {
+    var known = light;
+    if (known == null) {
+      known = LightYear.at(settings.get(LATITUDE).map(Double::valueOf).orElse(LATITUDE_UNTIL_SET));
+      light = known;
+    }
+    return known;
+  }
+
+  /** Whether the collector has said where the plants stand. */
+  public boolean placed() {
+    return settings.get(LATITUDE).isPresent();
+  }
+
+  /** Moves the site; judgements follow at once. */
+  @Transactional
+  public void moveTo(double latitude) {
+    var moved = LightYear.at(latitude);
+    settings.set(LATITUDE, String.valueOf(latitude));
+    light = moved;
+  }
+}

@@ -1,0 +1,75 @@
+package almanac.app.site;
+
+import io.swagger.v3.oas.annotations.Operation;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.DecimalMax;
+import jakarta.validation.constraints.DecimalMin;
+import jakarta.validation.constraints.NotNull;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.stream.IntStream;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+@RestController
+@RequestMapping("/api/site")
+class SiteController {
+  private final Site site;
+  private final Today today;
+  private final Settings settings;
+
+  SiteController(Site site, Today today, Settings settings) {
+    this.site = site;
+    this.today = today;
+    this.settings = settings;
+  }
+
+  /** Where and when we are. */
+  record SiteView(
+      LocalDate today,
+      double latitude,
+      boolean placed,
+      boolean demo,
+      double lightHours,
+      List<Week> year) {}
+
+  /** One week of the year and the light in its middle. */
+  record Week(LocalDate from, double lightHours) {}
+
+  /** Where the plants stand. */
+  record Place(
+      @NotNull(message = "Give the latitude in degrees, north positive.")
+          @DecimalMin(value = "-90", message = "A latitude lies between −90 and 90 degrees.")
+          @DecimalMax(value = "90", message = "A latitude lies between −90 and 90 degrees.")
+          Double latitude) {}
+
+  @GetMapping
+  @Operation(summary = "Today, the latitude, and the light of the year by weeks")
+  SiteView site() {
+    var day = today.get();
+    var light = site.light();
+    var firstDay = day.withDayOfYear(1);
+    var weeks =
+        IntStream.range(0, 53)
+            .mapToObj(week -> firstDay.plusWeeks(week))
+            .map(from -> new Week(from, light.hoursOn(from.plusDays(3))))
+            .toList();
+    return new SiteView(
+        day,
+        light.latitude(),
+        site.placed(),
+        settings.get("collection").filter("demo"::equals).isPresent(),
+        light.hoursOn(day),
+        weeks);
+  }
+
+  @PutMapping
+  @Operation(summary = "Says where the plants stand")
+  SiteView moveTo(@Valid @RequestBody Place place) {
+    site.moveTo(place.latitude());
+    return site();
+  }
+}

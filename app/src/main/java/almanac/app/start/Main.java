@@ -1,0 +1,88 @@
+package almanac.app.start;
+
+import almanac.app.MellowAlmanac;
+import almanac.app.demo.Demo;
+import java.io.IOException;
+import java.io.PrintStream;
+import java.net.InetAddress;
+import java.net.InetSocketAddress;
+import java.net.ServerSocket;
+import java.util.HashMap;
+import java.util.Map;
+import org.springframework.boot.SpringApplication;
+import org.springframework.boot.web.server.context.WebServerApplicationContext;
+import org.springframework.context.ConfigurableApplicationContext;
+
+/** Starts the program, or says in one sentence why it does not start. */
+public final class Main {
+  private static final int REFUSED = 2;
+
+  private Main() {}
+
+  public static void main(String[] args) {
+    try {
+      var options = Options.of(args);
+      var context = start(options);
+      say(System.out, "Mellow Almanac is open at " + address(options, context));
+      say(System.out, "Close it with Ctrl+C.");
+    } catch (StartRefused refused) {
+      say(System.err, refused.getMessage());
+      System.exit(REFUSED);
+    } catch (RuntimeException failure) {
+      say(System.err, sentence(failure));
+      System.exit(REFUSED);
+    }
+  }
+
+  /** Starts with the given options; the context is closed by its own shutdown hook. */
+  static ConfigurableApplicationContext start(Options options) {
+    refuseTakenPort(options);
+    var folder = DataFolder.open(options.data(), options.demo());
+    Map<String, Object> properties = new HashMap<>();
+    properties.put("spring.datasource.url", folder.databaseUrl());
+    properties.put("logging.file.name", folder.logFile().toString());
+    properties.put("server.address", options.host());
+    properties.put("server.port", options.port());
+    properties.put("almanac.host", options.host());
+    options.today().ifPresent(day -> properties.put("almanac.today", day.toString()));
+
+    var arguments =
+        properties.entrySet().stream()
+            .map(each -> "--%s=%s".formatted(each.getKey(), each.getValue()));
+    var context = new SpringApplication(MellowAlmanac.class).run(arguments.toArray(String[]::new));
+    if (options.demo()) {
+      context.getBean(Demo.class).fillIfEmpty();
+    }
+    return context;
+  }
+
+  static String address(Options options, ConfigurableApplicationContext context) {
+    int port = ((WebServerApplicationContext) context).getWebServer().getPort();
+    return "http://%s:%d".formatted(options.host(), port);
+  }
+
+  private static void refuseTakenPort(Options options) {
+    try (var socket = new ServerSocket()) {
+      socket.setReuseAddress(true);
+      socket.bind(new InetSocketAddress(InetAddress.getByName(options.host()), options.port()));
+    } catch (IOException e) {
+      throw new StartRefused(
+          "Port %d at %s is taken or not allowed; choose another with --port."
+              .formatted(options.port(), options.host()));
+    }
+  }
+
+  private static String sentence(RuntimeException failure) {
+    Throwable cause = failure;
+    while (cause.getCause() != null) {
+      cause = cause.getCause();
+    }
+    var first = String.valueOf(cause.getMessage()).lines().findFirst().orElse("");
+    return "Mellow Almanac cannot open its data: %s (more in almanac.log in the data folder)."
+        .formatted(first.length() > 200 ? first.substring(0, 200) + "…" : first);
+  }
+
+  private static void say(PrintStream out, String sentence) {
+    out.println(sentence);
+  }
+}

@@ -1,0 +1,76 @@
+package almanac.app.start;
+
+import java.nio.file.InvalidPathException;
+import java.nio.file.Path;
+import java.time.DateTimeException;
+import java.time.LocalDate;
+import java.util.Optional;
+
+/**
+ * What the program was told at its start.
+ *
+ * @param data the folder of the collection
+ * @param demo whether the collection is the invented one
+ * @param host the address to listen at
+ * @param port 0 for any free one
+ * @param today a fixed day, if one was given
+ */
+record Options(Path data, boolean demo, String host, int port, Optional<LocalDate> today) {
+  private static final int USUAL_PORT = 8484;
+  private static final int LARGEST_PORT = 65_535;
+
+  /**
+   * Reads {@code --data=DIR --demo --host=ADDRESS --port=N --today=YYYY-MM-DD}.
+   *
+   * @throws StartRefused if one of them cannot be understood
+   */
+  static Options of(String... args) {
+    var options =
+        new Options(Path.of("almanac-data"), false, "127.0.0.1", USUAL_PORT, Optional.empty());
+    for (var arg : args) {
+      options = options.with(arg);
+    }
+    return options;
+  }
+
+  private Options with(String arg) {
+    var value = arg.substring(arg.indexOf('=') + 1);
+    return switch (arg.substring(0, arg.contains("=") ? arg.indexOf('=') : arg.length())) {
+      case "--demo" -> new Options(data, true, host, port, today);
+      case "--data" -> new Options(folder(value), demo, host, port, today);
+      case "--host" -> new Options(data, demo, value, port, today);
+      case "--port" -> new Options(data, demo, host, port(value), today);
+      case "--today" -> new Options(data, demo, host, port, Optional.of(day(value)));
+      default -> throw new StartRefused("%s is not an option; see ./almanac help.".formatted(arg));
+    };
+  }
+
+  private static Path folder(String value) {
+    try {
+      return Path.of(value).toAbsolutePath();
+    } catch (InvalidPathException e) {
+      throw new StartRefused("--data=%s is not the name of a folder.".formatted(value));
+    }
+  }
+
+  private static int port(String value) {
+    try {
+      int port = Integer.parseInt(value);
+      if (port >= 0 && port <= LARGEST_PORT) {
+        return port;
+      }
+    } catch (NumberFormatException e) {
+      // Said below.
+    }
+    throw new StartRefused(
+        "--port=%s is not a port; it is a number from 0 to 65535.".formatted(value));
+  }
+
+  private static LocalDate day(String value) {
+    try {
+      return LocalDate.parse(value);
+    } catch (DateTimeException e) {
+      throw new StartRefused("--today=%s is not a day such as 2027-05-15.".formatted(value));
+    }
+  }
+}

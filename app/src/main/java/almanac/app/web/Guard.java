@@ -1,0 +1,74 @@
+package almanac.app.web;
+
+import jakarta.servlet.FilterChain;
+import jakarta.servlet.ServletException;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
+import java.net.URI;
+import java.nio.charset.StandardCharsets;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.stereotype.Component;
+import org.springframework.web.filter.OncePerRequestFilter;
+
+/**
+ * Answers only requests that are meant for this program: a page from elsewhere, open in the same
+ * browser, can neither read the collection nor write into it.
+ */
+@Component
+class Guard extends OncePerRequestFilter {
+  private static final long LARGEST_BODY = 1_000_000;
+
+  private final Set<String> names;
+
+  Guard(@Value("${almanac.host}") String host) {
+    names =
+        Stream.of("localhost", "127.0.0.1", "[::1]", host).collect(Collectors.toUnmodifiableSet());
+  }
+
+  @Override
+  protected void doFilterInternal(
+      HttpServletRequest request, HttpServletResponse response, FilterChain chain)
+      throws ServletException, IOException {
+    response.setHeader("X-Content-Type-Options", "nosniff");
+    response.setHeader("X-Frame-Options", "DENY");
+    response.setHeader("Referrer-Policy", "no-referrer");
+    if (!names.contains(request.getServerName())) {
+      refuse(response, 421, "This address is not served here.");
+    } else if (fromElsewhere(request)) {
+      refuse(response, HttpServletResponse.SC_FORBIDDEN, "Another site's page may not write here.");
+    } else if (request.getContentLengthLong() > LARGEST_BODY) {
+      refuse(
+          response, HttpServletResponse.SC_REQUEST_ENTITY_TOO_LARGE, "This is too much at once.");
+    } else {
+      chain.doFilter(request, response);
+    }
+  }
+
+  private static boolean fromElsewhere(HttpServletRequest request) {
+    var origin = request.getHeader("Origin");
+    if (origin == null || request.getMethod().equals("GET") || request.getMethod().equals("HEAD")) {
+      return false;
+    }
+    try {
+      return !request.getHeader("Host").equals(URI.create(origin).getRawAuthority());
+    } catch (IllegalArgumentException e) {
+      return true;
+    }
+  }
+
+  private static void refuse(HttpServletResponse response, int status, String sentence)
+      throws IOException {
+    response.setStatus(status);
+    response.setContentType("application/problem+json");
+    response.setCharacterEncoding(StandardCharsets.UTF_8.name());
+    response
+        .getWriter()
+        .write(
+            "{\"type\":\"/problems/refused\",\"title\":\"Refused\",\"status\":%d,\"detail\":\"%s\"}"
+                .formatted(status, sentence));
+  }
+}

@@ -1,0 +1,53 @@
+package almanac.app.web;
+
+import io.swagger.v3.oas.models.OpenAPI;
+import io.swagger.v3.oas.models.info.Info;
+import io.swagger.v3.oas.models.media.Schema;
+import java.util.ArrayList;
+import java.util.Map;
+import org.springdoc.core.customizers.OpenApiCustomizer;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+
+/** The description of the interface for programs. */
+@Configuration
+class OpenApi {
+  @Bean
+  OpenAPI description() {
+    return new OpenAPI()
+        .info(
+            new Info()
+                .title("Mellow Almanac")
+                .version("1")
+                .description("Plants, what was seen of them, and what follows from it."));
+  }
+
+  /** Whatever is not said to be nullable is always there. */
+  @Bean
+  OpenApiCustomizer everythingElseIsRequired() {
+    return api -> {
+      api.setServers(null);
+      api.getComponents().getSchemas().values().forEach(OpenApi::require);
+    };
+  }
+
+  private static void require(Schema<?> schema) {
+    Map<String, ?> properties = schema.getProperties();
+    if (properties == null) {
+      return;
+    }
+    var required = new ArrayList<String>();
+    properties.forEach(
+        (name, property) -> {
+          if (property instanceof Schema<?> each && !nullable(each)) {
+            required.add(name);
+          }
+        });
+    schema.setRequired(required);
+  }
+
+  private static boolean nullable(Schema<?> schema) {
+    return Boolean.TRUE.equals(schema.getNullable())
+        || (schema.getTypes() != null && schema.getTypes().contains("null"));
+  }
+}

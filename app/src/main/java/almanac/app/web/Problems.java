@@ -1,0 +1,168 @@
+package almanac.app.web;
+
+import almanac.core.Refused;
+import java.net.URI;
+import java.util.Arrays;
+import java.util.List;
+import java.util.stream.Collectors;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.dao.DataIntegrityViolationException;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.HttpStatusCode;
+import org.springframework.http.ProblemDetail;
+import org.springframework.http.ResponseEntity;
+import org.springframework.http.converter.HttpMessageNotReadableException;
+import org.springframework.web.bind.MethodArgumentNotValidException;
+import org.springframework.web.bind.annotation.ExceptionHandler;
+import org.springframework.web.bind.annotation.RestControllerAdvice;
+import org.springframework.web.context.request.WebRequest;
+import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
+import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
+import tools.jackson.core.JacksonException;
+import tools.jackson.databind.exc.MismatchedInputException;
+import tools.jackson.databind.exc.UnrecognizedPropertyException;
+
+/** Every error as problem details: a type, a sentence a grower understands, the fields at fault. */
+@RestControllerAdvice
+class Problems extends ResponseEntityExceptionHandler {
+  private static final Logger LOG = LoggerFactory.getLogger(Problems.class);
+
+  /** One field at fault. */
+  record Fault(String field, String sentence) {}
+
+  @ExceptionHandler(Refused.class)
+  ProblemDetail refused(Refused refused) {
+    return entry(List.of(new Fault(refused.field(), refused.getMessage())));
+  }
+
+  @ExceptionHandler(NotFound.class)
+  ProblemDetail notFound(NotFound notFound) {
+    return problem(HttpStatus.NOT_FOUND, "not-found", "Not found", notFound.getMessage());
+  }
+
+  @ExceptionHandler(Conflict.class)
+  ProblemDetail conflict(Conflict conflict) {
+    return problem(HttpStatus.CONFLICT, "conflict", "Already changed", conflict.getMessage());
+  }
+
+  @ExceptionHandler(DataIntegrityViolationException.class)
+  ProblemDetail integrity(DataIntegrityViolationException failure) {
+    LOG.info("Refused by the database: {}", failure.getMostSpecificCause().getMessage());
+    return problem(
+        HttpStatus.CONFLICT,
+        "conflict",
+        "Already changed",
+        "This does not fit what is kept; something else may have been written first. Load the page again.");
+  }
+
+  @ExceptionHandler(MethodArgumentTypeMismatchException.class)
+  ProblemDetail address(MethodArgumentTypeMismatchException mismatch) {
+    return entry(
+        List.of(
+            new Fault(
+                mismatch.getName(), "“%s” does not fit here.".formatted(mismatch.getValue()))));
+  }
+
+  @ExceptionHandler(Exception.class)
+  ProblemDetail unforeseen(Exception failure) {
+    LOG.error("Unforeseen", failure);
+    return problem(
+        HttpStatus.INTERNAL_SERVER_ERROR,
+        "fault",
+        "A fault in the program",
+        "Something went wrong inside the program. Nothing was saved; the log in the data folder says more.");
+  }
+
+  @Override
+  protected ResponseEntity<Object> handleMethodArgumentNotValid(
+      MethodArgumentNotValidException invalid,
+      HttpHeaders headers,
+      HttpStatusCode status,
+      WebRequest request) {
+    var faults =
+        invalid.getBindingResult().getFieldErrors().stream()
+            .map(error -> new Fault(error.getField(), String.valueOf(error.getDefaultMessage())))
+            .sorted(java.util.Comparator.comparing(Fault::field))
+            .toList();
+    return handleExceptionInternal(
+        invalid, entry(faults), headers, HttpStatus.BAD_REQUEST, request);
+  }
+
+  @Override
+  protected ResponseEntity<Object> handleHttpMessageNotReadable(
+      HttpMessageNotReadableException unreadable,
+      HttpHeaders headers,
+      HttpStatusCode status,
+      WebRequest request) {
+    return handleExceptionInternal(
+        unreadable, unreadable(unreadable.getCause()), headers, HttpStatus.BAD_REQUEST, request);
+  }
+
+  private static ProblemDetail unreadable(Throwable cause) {
+    if (cause instanceof UnrecognizedPropertyException unknown) {
+      return entry(List.of(new Fault(path(unknown), "There is no field of this name.")));
+    }
+    if (cause instanceof MismatchedInputException mismatch && !mismatch.getPath().isEmpty()) {
+      var type = mismatch.getTargetType();
+      var sentence =
+          type != null && type.isEnum()
+              ? "This can be %s."
+                  .formatted(
+                      Arrays.stream(type.getEnumConstants())
+                          .map(Object::toString)
+                          .collect(Collectors.joining(", ")))
+              : "This does not fit here; a %s is wanted."
+                  .formatted(type == null ? "value" : kind(type));
+      return entry(List.of(new Fault(path(mismatch), sentence)));
+    }
+    if (cause instanceof JacksonException broken) {
+      var where = broken.getLocation();
+      return problem(
+          HttpStatus.BAD_REQUEST,
+          "unreadable",
+          "Not readable",
+          where == null
+              ? "The request is not valid JSON."
+              : "The request is not valid JSON: see line %d, column %d."
+                  .formatted(where.getLineNr(), where.getColumnNr()));
+    }
+    return problem(
+        HttpStatus.BAD_REQUEST, "unreadable", "Not readable", "The request has no readable body.");
+  }
+
+  private static String kind(Class<?> type) {
+    if (Number.class.isAssignableFrom(type) || type.isPrimitive()) {
+      return "number";
+    }
+    return java.time.temporal.Temporal.class.isAssignableFrom(type)
+        ? "date such as 2026-05-16"
+        : "text";
+  }
+
+  private static String path(JacksonException at) {
+    return at.getPath().stream()
+        .map(
+            step ->
+                step.getPropertyName() == null
+                    ? String.valueOf(step.getIndex())
+                    : step.getPropertyName())
+        .collect(Collectors.joining("."));
+  }
+
+  private static ProblemDetail entry(List<Fault> faults) {
+    var sentence = faults.stream().map(Fault::sentence).distinct().collect(Collectors.joining(" "));
+    var problem = problem(HttpStatus.BAD_REQUEST, "entry", "An entry cannot be right", sentence);
+    problem.setProperty("faults", faults);
+    return problem;
+  }
+
+  private static ProblemDetail problem(
+      HttpStatus status, String type, String title, String detail) {
+    var problem = ProblemDetail.forStatusAndDetail(status, detail);
+    problem.setType(URI.create("/problems/" + type));
+    problem.setTitle(title);
+    return problem;
+  }
+}
