@@ -17,6 +17,7 @@ import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotEmpty;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
@@ -70,7 +71,7 @@ class PlantsController {
           @Size(max = 40, message = "Say when it was potted: a day, a month, a year, or unknown.")
           @Schema(description = "A day, a month, a year, or unknown", example = "2026-05")
           String pottedOn,
-      @NotNull(message = "A mix needs at least one component.") List<@Valid MixPart> mix,
+      @NotEmpty(message = "A mix needs at least one component.") List<@Valid MixPart> mix,
       @Schema(nullable = true, description = "How wet it is kept; without it, as its kind wants")
           Moisture moisture) {}
 

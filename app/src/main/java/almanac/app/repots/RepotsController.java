@@ -14,6 +14,7 @@ import almanac.core.medium.PottedOn;
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotEmpty;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.LocalDate;
@@ -42,7 +43,7 @@ class RepotsController {
   /** A move into fresh medium. */
   record Repot(
       @NotNull(message = "Say on which day it was repotted.") LocalDate on,
-      @NotNull(message = "A mix needs at least one component.") List<@Valid MixPart> mix,
+      @NotEmpty(message = "A mix needs at least one component.") List<@Valid MixPart> mix,
       @Schema(nullable = true, description = "How wet it is kept; without it, as its kind wants")
           Moisture moisture,
       @Schema(nullable = true) @Size(max = 2000, message = "A note has at most 2000 characters.")

@@ -4,6 +4,7 @@ import io.swagger.v3.oas.models.OpenAPI;
 import io.swagger.v3.oas.models.info.Info;
 import io.swagger.v3.oas.models.media.Schema;
 import java.util.ArrayList;
+import java.util.List;
 import java.util.Map;
 import org.springdoc.core.customizers.OpenApiCustomizer;
 import org.springframework.context.annotation.Bean;
@@ -44,6 +45,22 @@ class OpenApi {
           }
         });
     schema.setRequired(required);
+    properties.values().forEach(property -> orNull((Schema<?>) property));
+  }
+
+  /** A reference cannot be null by itself; one of the two it can be. */
+  @SuppressWarnings({"unchecked", "rawtypes"}) // the library's schemas are raw
+  private static void orNull(Schema property) {
+    if (property.get$ref() == null || !nullable(property)) {
+      return;
+    }
+    var what = new Schema<>();
+    what.set$ref(property.get$ref());
+    var nothing = new Schema<>();
+    nothing.setTypes(java.util.Set.of("null"));
+    property.set$ref(null);
+    property.setTypes(null);
+    property.setOneOf(List.of(what, nothing));
   }
 
   private static boolean nullable(Schema<?> schema) {

@@ -142,6 +142,6 @@ record Readiness(double least, double most, List<Reason> reasons) {
   }
 
   private static Reason loss(Figure figure, Sentence sentence, Figures figures) {
-    return new Reason(figure.key(), Side.AGAINST, Scale.READINESS, sentence, figures.of(figure));
+    return new Reason(figure.key(), Side.AGAINST, Scale.LOSS, sentence, figures.of(figure));
   }
 }

@@ -23,6 +23,9 @@ public record Reason(String rule, Side side, Scale scale, Sentence sentence, dou
   public enum Scale {
     HAZARD,
     NEED,
-    READINESS
+    /** How ready its roots make it. */
+    READINESS,
+    /** What takes from its readiness. */
+    LOSS
   }
 }

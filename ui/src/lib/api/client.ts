@@ -1,0 +1,37 @@
+import createClient from 'openapi-fetch';
+import type { components, paths } from './schema';
+
+export type Schemas = components['schemas'];
+
+/** One field at fault, as the program names it. */
+export interface Fault {
+  field: string;
+  sentence: string;
+}
+
+/** What the program says when a request was not carried out. */
+export class Problem extends Error {
+  readonly faults: Fault[];
+
+  constructor(sentence: string, faults: Fault[] = []) {
+    super(sentence);
+    this.faults = faults;
+  }
+}
+
+export const api = createClient<paths>();
+
+/** The data of an answer; a problem is thrown with its sentence. */
+export async function answered<T>(
+  request: Promise<{ data?: T; error?: unknown; response: Response }>,
+): Promise<T> {
+  let answer;
+  try {
+    answer = await request;
+  } catch {
+    throw new Problem('Mellow Almanac does not answer. Is it still running?');
+  }
+  if (answer.data !== undefined) return answer.data;
+  const said = (answer.error ?? {}) as { detail?: string; faults?: Fault[] };
+  throw new Problem(said.detail ?? `The request failed (${answer.response.status}).`, said.faults);
+}

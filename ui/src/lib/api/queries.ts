@@ -1,0 +1,34 @@
+import { createQuery, type QueryClient } from '@tanstack/svelte-query';
+import { answered, api, type Schemas } from './client';
+
+export const sitePage = () =>
+  createQuery(() => ({ queryKey: ['site'], queryFn: () => answered(api.GET('/api/site')) }));
+
+export const plantList = () =>
+  createQuery(() => ({ queryKey: ['plants'], queryFn: () => answered(api.GET('/api/plants')) }));
+
+export const openChecks = () =>
+  createQuery(() => ({ queryKey: ['checks'], queryFn: () => answered(api.GET('/api/checks')) }));
+
+export const benchList = () =>
+  createQuery(() => ({ queryKey: ['benches'], queryFn: () => answered(api.GET('/api/benches')) }));
+
+export const choices = () =>
+  createQuery(() => ({
+    queryKey: ['choices'],
+    queryFn: () => answered(api.GET('/api/choices')),
+    staleTime: Infinity,
+  }));
+
+export const plantPage = (id: () => number) =>
+  createQuery(() => ({
+    queryKey: ['plant', id()],
+    queryFn: () => answered(api.GET('/api/plants/{id}', { params: { path: { id: id() } } })),
+  }));
+
+/** Takes over what a write answered; everything drawn from other plants is asked for again. */
+export function keep(client: QueryClient, saved: Schemas['Saved']): void {
+  client.setQueryData(['plant', saved.plant.id], saved.plant);
+  void client.invalidateQueries({ queryKey: ['plants'] });
+  void client.invalidateQueries({ queryKey: ['checks'] });
+}

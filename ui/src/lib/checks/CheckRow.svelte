@@ -1,0 +1,115 @@
+<script lang="ts">
+  import { useQueryClient } from '@tanstack/svelte-query';
+  import { answered, api, type Schemas } from '$lib/api/client';
+  import { failed, saved } from '$lib/shell/toaster';
+  import { short, span } from '$lib/words/dates';
+
+  interface Props {
+    check: Schemas['CheckView'];
+    today: string;
+    plant?: { id: number; label: string; benchName: string };
+  }
+  const { check, today, plant }: Props = $props();
+  const client = useQueryClient();
+  let busy = $state(false);
+
+  const ANSWERS = [
+    { answer: 'AS_HOPED', words: 'As hoped' },
+    { answer: 'NOT_AS_HOPED', words: 'Not as hoped' },
+    { answer: 'CANNOT_TELL', words: 'Cannot tell' },
+  ] as const;
+
+  async function answer(found: (typeof ANSWERS)[number]['answer'], words: string) {
+    busy = true;
+    try {
+      const result = await answered(
+        api.POST('/api/checks/{id}/answer', {
+          params: { path: { id: check.id } },
+          body: { answer: found },
+        }),
+      );
+      const next = result.plant.checks[0];
+      saved(
+        client,
+        next
+          ? `${check.title} ${words.toLowerCase()}. Next: ${short(next.best, today)}`
+          : `${check.title} ${words.toLowerCase()}`,
+        result,
+      );
+    } catch (problem) {
+      failed(problem);
+    } finally {
+      busy = false;
+    }
+  }
+</script>
+
+<li class={check.urgency.toLowerCase()}>
+  <div class="what">
+    {#if plant}
+      <a href="/plants/{plant.id}"><b>{plant.label}</b></a>
+      <span class="quiet">{plant.benchName}</span>
+    {/if}
+    <p><b>{check.title}</b> <span class="quiet">{check.lookFor}</span></p>
+  </div>
+  <p class="when">
+    {span(check.early, check.late, today)}
+    {#if check.urgency === 'OVERDUE'}<span class="flag late">overdue</span>{/if}
+    {#if check.urgency === 'DUE'}<span class="flag">due</span>{/if}
+  </p>
+  <div class="answers" role="group" aria-label="{check.title} How is it?">
+    {#each ANSWERS as { answer: found, words } (found)}
+      <button class="act small" disabled={busy} onclick={() => answer(found, words)}>{words}</button
+      >
+    {/each}
+  </div>
+</li>
+
+<style>
+  li {
+    display: grid;
+    grid-template-columns: minmax(0, 1fr) 150px auto;
+    gap: 4px 16px;
+    align-items: center;
+    padding: 10px 0;
+    border-bottom: 1px solid var(--color-rule);
+  }
+  li:last-child {
+    border-bottom: 0;
+  }
+  .what a {
+    color: var(--color-ink);
+    text-underline-offset: 3px;
+  }
+  .when {
+    font-size: 14.5px;
+  }
+  .answers {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 6px;
+  }
+  .answers .act {
+    min-height: 44px;
+  }
+  .flag {
+    display: inline-block;
+    padding: 0 8px;
+    border-radius: 999px;
+    font-size: 13px;
+    background: var(--color-plum-wash);
+    color: var(--color-plum);
+  }
+  .flag.late {
+    background: var(--color-clay-wash);
+    color: var(--color-clay);
+  }
+  @media (max-width: 900px) {
+    li {
+      grid-template-columns: minmax(0, 1fr) auto;
+    }
+    .answers {
+      grid-column: 1 / -1;
+    }
+  }
+</style>

@@ -1,0 +1,111 @@
+<script lang="ts">
+  import type { Schemas } from '$lib/api/client';
+  import { daysBetween, plusDays, short } from '$lib/words/dates';
+
+  interface Props {
+    roots: Schemas['RootChart'];
+    today: string;
+  }
+  const { roots, today }: Props = $props();
+
+  const W = 480;
+  const H = 230;
+  const LEFT = 36;
+  const RIGHT = 8;
+  const TOP = 20;
+  const BOTTOM = 28;
+
+  const longest = $derived(Math.max(roots.midMost * 1.3, roots.lengthMm * 1.15));
+  const perDay = $derived(roots.mmAWeek / 7);
+  const sinceLook = $derived(Math.max(0, daysBetween(roots.measuredOn, today)));
+  const days = $derived(
+    Math.max(sinceLook + 14, 28, Math.ceil((roots.midMost * 1.1 - roots.lengthMm) / perDay)),
+  );
+  const x = $derived((day: number) => LEFT + (day / days) * (W - LEFT - RIGHT));
+  const y = $derived(
+    (mm: number) => TOP + (1 - Math.min(mm, longest) / longest) * (H - TOP - BOTTOM),
+  );
+  const at = $derived((day: number, pace: number) => roots.lengthMm + day * perDay * pace);
+  const line = $derived((pace: number) => {
+    const end = Math.min(days, (longest - roots.lengthMm) / (perDay * pace));
+    return { x: x(end), y: y(at(end, pace)) };
+  });
+  const fast = $derived(line(1 + roots.spread));
+  const likely = $derived(line(1));
+  const slow = $derived(line(1 - roots.spread));
+  const bands = $derived([
+    { from: 0, to: roots.nubMost, fill: 'moss', words: 'nubs: best' },
+    { from: roots.nubMost, to: roots.shortMost, fill: 'clay', words: 'short: a broken tip stops' },
+    { from: roots.shortMost, to: roots.midMost, fill: 'ochre', words: 'half long: wait' },
+    {
+      from: roots.midMost,
+      to: longest,
+      fill: roots.opensAgain ? 'moss' : 'ochre',
+      words: roots.opensAgain ? 'long: branches again' : 'long: losses are certain',
+    },
+  ]);
+  const labels = $derived([0, Math.round(days / 2), days].map((day) => ({ day })));
+</script>
+
+<svg
+  viewBox="0 0 {W} {H}"
+  width="100%"
+  role="img"
+  aria-label="Newest roots {Math.round(roots.lengthMm)} mm on {short(
+    roots.measuredOn,
+    today,
+  )}; nubs until about {short(roots.nubUntil, today)}, unsafe until about {short(
+    roots.unsafeUntil,
+    today,
+  )}"
+  font-family="var(--font-sans)"
+>
+  {#each bands as band (band.from)}
+    <rect
+      x={LEFT}
+      y={y(band.to)}
+      width={W - LEFT - RIGHT}
+      height={y(band.from) - y(band.to)}
+      fill="var(--color-{band.fill}-wash)"
+    />
+    <text
+      x={W - RIGHT - 8}
+      y={(y(band.from) + y(band.to)) / 2 + 4}
+      text-anchor="end"
+      font-size="13"
+      fill="var(--color-{band.fill})">{band.words}</text
+    >
+    <text
+      x={LEFT - 6}
+      y={y(band.from) + 4}
+      text-anchor="end"
+      font-size="13"
+      fill="var(--color-ink-2)">{band.from}</text
+    >
+  {/each}
+  <path
+    d="M{x(0)} {y(roots.lengthMm)}L{fast.x} {fast.y}L{slow.x} {slow.y}z"
+    fill="var(--color-plum)"
+    opacity="0.13"
+  />
+  <path
+    d="M{x(0)} {y(roots.lengthMm)}L{likely.x} {likely.y}"
+    stroke="var(--color-plum)"
+    stroke-width="2"
+    stroke-dasharray="5 4"
+  />
+  <circle cx={x(0)} cy={y(roots.lengthMm)} r="4.5" fill="var(--color-plum)" />
+  <path d="M{x(sinceLook)} {TOP - 4}V{H - BOTTOM}" stroke="var(--color-ink)" />
+  <text x={x(sinceLook) + 5} y={TOP - 7} font-size="13" font-weight="600" fill="var(--color-ink)"
+    >today</text
+  >
+  {#each labels as { day }, i (day)}
+    <text
+      x={x(day)}
+      y={H - 8}
+      font-size="13"
+      text-anchor={i === 0 ? 'start' : i === labels.length - 1 ? 'end' : 'middle'}
+      fill="var(--color-ink-2)">{short(plusDays(roots.measuredOn, day), today)}</text
+    >
+  {/each}
+</svg>

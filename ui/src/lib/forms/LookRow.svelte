@@ -1,0 +1,156 @@
+<script lang="ts" module>
+  /** What has been tapped for one thing to look at; an empty answer means not looked at. */
+  export interface TypedLook {
+    answer: string;
+    mm: string;
+  }
+</script>
+
+<script lang="ts">
+  import type { Schemas } from '$lib/api/client';
+
+  interface Props {
+    choice: Schemas['LookChoice'];
+    look: TypedLook;
+    /** What was seen last time, in words. */
+    last?: string;
+    fault?: string;
+  }
+  let { choice, look = $bindable(), last, fault }: Props = $props();
+  const id = $props.id();
+  const looked = $derived(look.answer !== '' || look.mm.trim() !== '');
+</script>
+
+<fieldset aria-describedby="{id}-how {fault ? `${id}-fault` : ''}">
+  <legend>{choice.title}</legend>
+  <p class="quiet how" id="{id}-how">{choice.how}{last ? ` · last: ${last}` : ''}</p>
+  <div class="chips">
+    <label class="chip none">
+      <input type="radio" name="{id}-answer" value="" bind:group={look.answer} />
+      <span>not looked at</span>
+    </label>
+    {#each choice.answers as each (each.answer)}
+      <label class="chip">
+        <input type="radio" name="{id}-answer" value={each.answer} bind:group={look.answer} />
+        <span>{each.words}</span>
+      </label>
+    {/each}
+    {#if choice.measured}
+      <label class="length" class:given={look.mm.trim() !== ''}>
+        <span>{choice.measured}</span>
+        <input
+          class="input"
+          inputmode="decimal"
+          aria-label="{choice.title}: {choice.measured}, mm"
+          bind:value={look.mm}
+        />
+        mm
+      </label>
+    {/if}
+  </div>
+  {#if fault}<p class="fault" id="{id}-fault">{fault}</p>{/if}
+  {#if !looked}<span class="sr-only">not looked at</span>{/if}
+</fieldset>
+
+<style>
+  fieldset {
+    display: grid;
+    grid-template-columns: 210px minmax(0, 1fr);
+    gap: 0 18px;
+    padding: 12px 0;
+    border-bottom: 1px solid var(--color-rule);
+  }
+  legend {
+    font: 520 18px var(--font-serif);
+    float: left;
+    grid-column: 1;
+  }
+  .how {
+    grid-column: 1;
+    grid-row: 2;
+  }
+  .chips {
+    grid-column: 2;
+    grid-row: 1 / 3;
+    display: flex;
+    flex-wrap: wrap;
+    gap: 8px;
+    align-items: center;
+  }
+  .chip {
+    position: relative;
+    display: inline-flex;
+  }
+  .chip input {
+    position: absolute;
+    inset: 0;
+    opacity: 0;
+    cursor: pointer;
+  }
+  .chip span {
+    display: inline-flex;
+    align-items: center;
+    min-height: 46px;
+    padding: 0 16px;
+    border: 1px solid var(--color-rule);
+    border-radius: 12px;
+    background: var(--color-slip);
+    font-weight: 550;
+  }
+  .chip.none span {
+    border-style: dashed;
+    background: transparent;
+    color: var(--color-ink-2);
+  }
+  .chip input:checked + span {
+    background: var(--color-ink);
+    border-color: var(--color-ink);
+    color: var(--color-leaf);
+  }
+  .chip.none input:checked + span {
+    background: transparent;
+    border: 2px dashed var(--color-ink-2);
+    color: var(--color-ink);
+  }
+  .chip input:focus-visible + span {
+    outline: 2px solid var(--color-plum);
+    outline-offset: 2px;
+  }
+  .length {
+    display: inline-flex;
+    align-items: center;
+    gap: 6px;
+    min-height: 46px;
+    padding: 0 12px;
+    border: 1px solid var(--color-rule);
+    border-radius: 12px;
+    font-size: 14.5px;
+    color: var(--color-ink-2);
+  }
+  .length.given {
+    border-color: var(--color-ink);
+    color: var(--color-ink);
+  }
+  .length .input {
+    width: 72px;
+    min-height: 38px;
+  }
+  .fault {
+    grid-column: 1 / -1;
+    color: var(--color-clay);
+    font-weight: 600;
+    font-size: 14px;
+    padding-top: 6px;
+  }
+  @media (max-width: 700px) {
+    fieldset {
+      display: block;
+    }
+    legend {
+      float: none;
+    }
+    .how {
+      margin-bottom: 8px;
+    }
+  }
+</style>

@@ -1,0 +1,69 @@
+<script lang="ts">
+  import { openChecks, sitePage } from '$lib/api/queries';
+  import YearRibbon from '$lib/drawings/YearRibbon.svelte';
+  import { long } from '$lib/words/dates';
+
+  const site = sitePage();
+  const checks = openChecks();
+  const hours = $derived(site.data ? Math.floor(site.data.lightHours) : 0);
+  const minutes = $derived(site.data ? Math.round((site.data.lightHours - hours) * 60) : 0);
+</script>
+
+<header>
+  {#if site.data}
+    <div class="when">
+      <span class="date">{long(site.data.today)}</span>
+      <span class="quiet">
+        {hours} h {minutes} of light{site.data.demo ? ', demo collection' : ''}
+      </span>
+    </div>
+    <div class="year">
+      <YearRibbon
+        weeks={site.data.year}
+        today={site.data.today}
+        due={checks.data?.map((due) => due.check.best) ?? []}
+      />
+    </div>
+  {:else if site.isError}
+    <span class="quiet">{site.error.message}</span>
+  {/if}
+  <a class="act small" href="/plants/new">Add a plant</a>
+</header>
+
+<style>
+  header {
+    display: flex;
+    align-items: center;
+    gap: 22px;
+    min-height: 64px;
+    padding: 4px 20px;
+    border-bottom: 1px solid var(--color-rule);
+    background: var(--color-leaf);
+  }
+  .when {
+    display: flex;
+    flex-direction: column;
+    min-width: 190px;
+  }
+  .date {
+    font: 520 19px/1.2 var(--font-serif);
+    white-space: nowrap;
+  }
+  .year {
+    flex: 1;
+    min-width: 0;
+  }
+  .act {
+    margin-left: auto;
+    white-space: nowrap;
+  }
+  @media (max-width: 700px) {
+    header {
+      gap: 10px;
+      padding: 6px 14px;
+    }
+    .year {
+      display: none;
+    }
+  }
+</style>

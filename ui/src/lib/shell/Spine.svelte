@@ -1,0 +1,87 @@
+<script lang="ts">
+  import { page } from '$app/state';
+  import CalendarCheck from '@lucide/svelte/icons/calendar-check';
+  import Settings from '@lucide/svelte/icons/settings-2';
+  import Sprout from '@lucide/svelte/icons/sprout';
+
+  const places = [
+    { href: '/', name: 'Today', icon: CalendarCheck },
+    { href: '/plants', name: 'Plants', icon: Sprout },
+    { href: '/settings', name: 'Settings', icon: Settings },
+  ];
+  const here = $derived((href: string) =>
+    href === '/' ? page.url.pathname === '/' : page.url.pathname.startsWith(href),
+  );
+</script>
+
+<nav aria-label="Places">
+  <span class="mark" aria-hidden="true">M·A</span>
+  {#each places as { href, name, icon: Icon } (href)}
+    <a {href} class:on={here(href)} aria-current={here(href) ? 'page' : undefined}>
+      <Icon size={23} strokeWidth={1.7} aria-hidden="true" />
+      {name}
+    </a>
+  {/each}
+</nav>
+
+<style>
+  nav {
+    background: var(--color-spine);
+    color: #efe6da;
+    display: flex;
+    flex-direction: column;
+    gap: 2px;
+    padding: 12px 0;
+    position: sticky;
+    top: 0;
+    height: 100vh;
+  }
+  .mark {
+    font: 600 25px/1 var(--font-serif);
+    text-align: center;
+    padding: 4px 0 14px;
+  }
+  a {
+    display: flex;
+    flex-direction: column;
+    align-items: center;
+    gap: 4px;
+    padding: 10px 0 9px;
+    min-height: 60px;
+    border-left: 4px solid transparent;
+    border-right: 4px solid transparent;
+    color: #e0d3dd;
+    font-size: 13px;
+    text-decoration: none;
+  }
+  a.on {
+    background: var(--color-spine-2);
+    color: #fff;
+    border-left-color: #e2b24f;
+  }
+  a:focus-visible {
+    outline-color: #e2b24f;
+    outline-offset: -3px;
+  }
+  @media (max-width: 700px) {
+    nav {
+      flex-direction: row;
+      position: fixed;
+      inset: auto 0 0;
+      height: auto;
+      padding: 0;
+      z-index: 5;
+    }
+    .mark {
+      display: none;
+    }
+    a {
+      flex: 1;
+      border: 0;
+      border-top: 4px solid transparent;
+    }
+    a.on {
+      border-top-color: #e2b24f;
+    }
+  }
+</style>

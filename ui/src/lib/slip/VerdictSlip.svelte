@@ -1,0 +1,156 @@
+<script lang="ts">
+  import type { Schemas } from '$lib/api/client';
+  import VerdictMark from '$lib/drawings/VerdictMark.svelte';
+  import Sentence from '$lib/words/Sentence.svelte';
+  import { short } from '$lib/words/dates';
+
+  interface Props {
+    slip: Schemas['Slip'];
+    /** The titles of things to look at, by item. */
+    titles: Record<string, string>;
+    check?: Schemas['CheckView'];
+    inspectHref: string;
+  }
+  const { slip, titles, check, inspectHref }: Props = $props();
+
+  const words = $derived((items: string[]) =>
+    items.map((item) => (titles[item] ?? item).toLowerCase()).join(', '),
+  );
+  function points(reason: Schemas['ReasonLine']): string {
+    if (reason.scale === 'HAZARD') return 'now';
+    if (!reason.points) return '';
+    return {
+      NEED: `need ${reason.points}`,
+      READINESS: `ready ${reason.points}`,
+      LOSS: `ready −${reason.points}`,
+    }[reason.scale];
+  }
+</script>
+
+<section class="slip" aria-labelledby="verdict">
+  <div class="head">
+    <VerdictMark verdict={slip.verdict} size={50} />
+    <div>
+      <p class="quiet">Verdict, {short(slip.judgedOn, slip.judgedOn)}</p>
+      <h2 id="verdict">{slip.title}</h2>
+    </div>
+  </div>
+  <p class="advice"><Sentence parts={slip.advice} today={slip.judgedOn} /></p>
+
+  <ul class="why" aria-label="Reasons">
+    {#each slip.reasons as reason, i (i)}
+      <li class={reason.side === 'FOR' ? 'for' : 'against'}>
+        <span class="side" aria-label={reason.side === 'FOR' ? 'for a move' : 'against a move'}
+          >{reason.side === 'FOR' ? '+' : '−'}</span
+        >
+        <Sentence parts={reason.sentence} today={slip.judgedOn} />
+        <span class="points">{points(reason)}</span>
+      </li>
+    {/each}
+  </ul>
+  <p class="sums">
+    Need <b>{slip.need}</b> of 100 · readiness
+    <b>{slip.readiness}{slip.readinessMost > slip.readiness ? ` to ${slip.readinessMost}` : ''}</b> of
+    100
+  </p>
+
+  {#if slip.verdict === 'RESCUE' || slip.verdict === 'REPOT_NOW'}
+    <p class="part caution">
+      <b>Before you start.</b> A clean, sharp blade for this plant alone; gloves for moss and sap; wet
+      dry bark and perlite before pouring, and wear a mask. Use chemicals only as their label says.
+    </p>
+  {/if}
+  {#if slip.notLookedAt.length || slip.stale.length}
+    <div class="part">
+      {#if slip.notLookedAt.length}
+        <p><b>Not looked at:</b> {words(slip.notLookedAt)}.</p>
+      {/if}
+      {#if slip.stale.length}
+        <p><b>Looked at too long ago:</b> {words(slip.stale)}.</p>
+      {/if}
+      <a class="link" href={inspectHref}>Look now</a>
+    </div>
+  {/if}
+  {#if check}
+    <p class="part">
+      <b>Next check</b>
+      {short(check.best, slip.judgedOn)}, between {short(check.early, slip.judgedOn)} and
+      {short(check.late, slip.judgedOn)}: {check.title.toLowerCase()}
+    </p>
+  {/if}
+</section>
+
+<style>
+  .slip {
+    position: relative;
+    background: var(--color-slip);
+    border: 1px solid var(--color-rule);
+    border-top: 0;
+    border-radius: 4px;
+    padding: 22px 20px 6px;
+    box-shadow: 0 10px 24px -18px #0007;
+  }
+  .slip::before {
+    content: '';
+    position: absolute;
+    inset: -5px -1px auto;
+    height: 6px;
+    background: radial-gradient(circle at 6px 0, transparent 4.5px, var(--color-slip) 5px) 0 0/12px
+      6px repeat-x;
+  }
+  .head {
+    display: flex;
+    gap: 14px;
+    align-items: center;
+  }
+  .advice {
+    margin: 12px 0 8px;
+    font-size: 16px;
+  }
+  .why {
+    list-style: none;
+    padding: 0;
+    margin: 0;
+    font-size: 14.5px;
+  }
+  .why li {
+    display: grid;
+    grid-template-columns: 18px 1fr auto;
+    gap: 8px;
+    padding: 4px 0;
+  }
+  .side {
+    font-weight: 700;
+    text-align: center;
+  }
+  .for .side {
+    color: var(--color-plum);
+  }
+  .against .side {
+    color: var(--color-slate);
+  }
+  .points,
+  .sums {
+    color: var(--color-ink-2);
+    font-size: 13px;
+    white-space: nowrap;
+  }
+  .points {
+    padding-top: 1px;
+  }
+  .sums {
+    margin: 8px 0 12px;
+  }
+  .part {
+    margin: 0 -20px;
+    padding: 10px 20px;
+    border-top: 1px dashed var(--color-rule);
+    font-size: 14.5px;
+  }
+  .caution {
+    background: var(--color-ochre-wash);
+  }
+  b {
+    font-weight: 650;
+  }
+</style>

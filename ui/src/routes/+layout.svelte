@@ -1,0 +1,58 @@
+<script lang="ts">
+  import '../app.css';
+  import { QueryClient, QueryClientProvider } from '@tanstack/svelte-query';
+  import Ribbon from '$lib/shell/Ribbon.svelte';
+  import Spine from '$lib/shell/Spine.svelte';
+  import Toasts from '$lib/shell/Toasts.svelte';
+  import { show } from '$lib/shell/mode.svelte';
+  import type { LayoutProps } from './$types';
+
+  const { children }: LayoutProps = $props();
+  const client = new QueryClient({ defaultOptions: { queries: { retry: 1, staleTime: 5000 } } });
+  show();
+</script>
+
+<QueryClientProvider {client}>
+  <a class="skip" href="#page">To the page</a>
+  <div class="app">
+    <Spine />
+    <div class="body">
+      <Ribbon />
+      <main id="page" tabindex="-1">{@render children()}</main>
+    </div>
+  </div>
+  <Toasts />
+</QueryClientProvider>
+
+<style>
+  .app {
+    display: grid;
+    grid-template-columns: 84px minmax(0, 1fr);
+    min-height: 100vh;
+    background: var(--color-paper);
+  }
+  .skip {
+    position: absolute;
+    left: -999px;
+    z-index: 10;
+  }
+  .skip:focus {
+    left: 96px;
+    top: 8px;
+    padding: 8px 14px;
+    background: var(--color-slip);
+  }
+  main {
+    padding: 20px;
+    outline: none;
+  }
+  @media (max-width: 700px) {
+    .app {
+      grid-template-columns: minmax(0, 1fr);
+      padding-bottom: 66px;
+    }
+    main {
+      padding: 14px;
+    }
+  }
+</style>

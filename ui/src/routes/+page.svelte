@@ -1,0 +1,150 @@
+<script lang="ts">
+  import { openChecks, plantList, sitePage } from '$lib/api/queries';
+  import CheckRow from '$lib/checks/CheckRow.svelte';
+  import VerdictMark from '$lib/drawings/VerdictMark.svelte';
+  import Waiting from '$lib/shell/Waiting.svelte';
+  import Sentence from '$lib/words/Sentence.svelte';
+  import { daysBetween, short } from '$lib/words/dates';
+
+  const site = sitePage();
+  const plants = plantList();
+  const checks = openChecks();
+  const today = $derived(site.data?.today ?? '');
+  const now = $derived(
+    (plants.data ?? [])
+      .filter((plant) => plant.verdict === 'RESCUE' || plant.verdict === 'REPOT_NOW')
+      .sort((a, b) => b.need - a.need),
+  );
+  const due = $derived((checks.data ?? []).filter(({ check }) => check.urgency !== 'LATER'));
+  const soon = $derived(
+    (checks.data ?? []).filter(
+      ({ check }) => check.urgency === 'LATER' && daysBetween(today, check.early) <= 42,
+    ),
+  );
+</script>
+
+<svelte:head><title>Today · Mellow Almanac</title></svelte:head>
+
+<h1>Today</h1>
+<Waiting query={plants}>
+  {#if !plants.data?.length}
+    <section class="sheet empty">
+      <h3>No plants yet</h3>
+      <p>Add the first one with what stands on its label; a look at it comes next.</p>
+      <a class="act go" href="/plants/new">Add a plant</a>
+    </section>
+  {:else}
+    <div class="columns">
+      <section class="sheet" aria-labelledby="now">
+        <h3 id="now">Take in hand</h3>
+        {#if now.length}
+          <ul>
+            {#each now as plant (plant.id)}
+              <li>
+                <VerdictMark verdict={plant.verdict} size={26} />
+                <div>
+                  <p>
+                    <a href="/plants/{plant.id}"><b>{plant.label}</b></a>
+                    <span class="quiet">{plant.title}, {plant.benchName}</span>
+                  </p>
+                  <p class="advice"><Sentence parts={plant.advice} {today} /></p>
+                </div>
+              </li>
+            {/each}
+          </ul>
+        {:else}
+          <p class="quiet">Nothing wants a move now.</p>
+        {/if}
+      </section>
+
+      <section class="sheet" aria-labelledby="due">
+        <h3 id="due">Look at</h3>
+        <Waiting query={checks}>
+          {#if due.length}
+            <ul>
+              {#each due as entry (entry.check.id)}
+                <CheckRow
+                  check={entry.check}
+                  {today}
+                  plant={{ id: entry.plantId, label: entry.label, benchName: entry.benchName }}
+                />
+              {/each}
+            </ul>
+          {:else}
+            <p class="quiet">
+              No check is due{soon[0]
+                ? `; the next opens ${short(soon[0].check.early, today)}`
+                : ''}.
+            </p>
+          {/if}
+        </Waiting>
+        {#if soon.length}
+          <h4>In the next six weeks</h4>
+          <ul class="soon">
+            {#each soon as entry (entry.check.id)}
+              <li>
+                <span class="quiet">{short(entry.check.best, today)}</span>
+                <a href="/plants/{entry.plantId}">{entry.label}</a>
+                <span class="quiet">{entry.check.title}</span>
+              </li>
+            {/each}
+          </ul>
+        {/if}
+      </section>
+    </div>
+  {/if}
+</Waiting>
+
+<style>
+  h1 {
+    margin: 0 0 14px;
+  }
+  .columns {
+    display: grid;
+    grid-template-columns: minmax(300px, 5fr) minmax(0, 9fr);
+    gap: 16px;
+    align-items: start;
+  }
+  ul {
+    list-style: none;
+    padding: 0;
+    margin: 6px 0 0;
+  }
+  section > ul > li:not(:last-child) {
+    border-bottom: 1px solid var(--color-rule);
+  }
+  section[aria-labelledby='now'] li {
+    display: flex;
+    gap: 12px;
+    padding: 10px 0;
+  }
+  a {
+    color: var(--color-ink);
+    text-underline-offset: 3px;
+  }
+  .advice {
+    font-size: 14.5px;
+  }
+  h4 {
+    font: 520 16px var(--font-serif);
+    margin: 16px 0 4px;
+  }
+  .soon li {
+    display: grid;
+    grid-template-columns: 70px minmax(0, 1fr) minmax(0, 1fr);
+    gap: 10px;
+    padding: 7px 0;
+    font-size: 14.5px;
+  }
+  .empty {
+    max-width: 520px;
+    display: grid;
+    gap: 12px;
+    justify-items: start;
+  }
+  @media (max-width: 1000px) {
+    .columns {
+      grid-template-columns: minmax(0, 1fr);
+    }
+  }
+</style>

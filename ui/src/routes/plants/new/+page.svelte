@@ -1,0 +1,246 @@
+<script lang="ts">
+  import { goto } from '$app/navigation';
+  import { useQueryClient } from '@tanstack/svelte-query';
+  import { answered, api, Problem, type Schemas } from '$lib/api/client';
+  import { benchList, choices, keep } from '$lib/api/queries';
+  import { faultOf, otherFaults } from '$lib/forms/faults';
+  import Field from '$lib/forms/Field.svelte';
+  import FormFault from '$lib/forms/FormFault.svelte';
+  import MixEditor, { sent, type TypedPart } from '$lib/forms/MixEditor.svelte';
+  import MoistureField from '$lib/forms/MoistureField.svelte';
+  import Waiting from '$lib/shell/Waiting.svelte';
+  import { toaster } from '$lib/shell/toaster';
+
+  const NEW_BENCH = 'new';
+  const client = useQueryClient();
+  const options = choices();
+  const benches = benchList();
+
+  let label = $state('');
+  let profile = $state('');
+  let bench = $state('');
+  let benchName = $state('');
+  let benchLit = $state(false);
+  let pottedOn = $state('');
+  let unknown = $state(false);
+  let mix = $state<TypedPart[]>([{ component: 'BARK_MEDIUM', parts: '1' }]);
+  let moisture = $state<Schemas['MoistureChoice']['moisture']>('DRIES_BETWEEN');
+  let problem = $state<Problem>();
+  let busy = $state(false);
+
+  const kind = $derived(options.data?.profiles.find(({ key }) => key === profile));
+  const chosenBench = $derived(bench || (benches.data?.length ? '' : NEW_BENCH));
+  const fields = ['label', 'profile', 'benchId', 'name', 'pottedOn', 'mix'];
+
+  function chooseKind() {
+    if (kind) moisture = kind.moisture;
+  }
+
+  async function benchId(): Promise<number> {
+    if (chosenBench !== NEW_BENCH) return chosenBench ? Number(chosenBench) : (null as never);
+    const added = await answered(
+      api.POST('/api/benches', { body: { name: benchName, controlled: benchLit } }),
+    );
+    await client.invalidateQueries({ queryKey: ['benches'] });
+    bench = String(added.id);
+    return added.id;
+  }
+
+  async function add(event: SubmitEvent) {
+    event.preventDefault();
+    busy = true;
+    problem = undefined;
+    try {
+      const saved = await answered(
+        api.POST('/api/plants', {
+          body: {
+            label,
+            profile,
+            benchId: await benchId(),
+            pottedOn: unknown ? 'unknown' : pottedOn,
+            mix: sent(mix),
+            moisture,
+          },
+        }),
+      );
+      keep(client, saved);
+      toaster.success({
+        title: `${saved.plant.label} added as ${saved.plant.number}`,
+        duration: 6000,
+      });
+      await goto(`/plants/${saved.plant.id}`);
+    } catch (failure) {
+      problem = failure instanceof Problem ? failure : new Problem(String(failure));
+    } finally {
+      busy = false;
+    }
+  }
+</script>
+
+<svelte:head><title>Add a plant · Mellow Almanac</title></svelte:head>
+
+<h1>Add a plant</h1>
+<Waiting query={options}>
+  <form class="sheet" onsubmit={add} novalidate>
+    <FormFault sentence={otherFaults(problem, fields)} />
+    <Field
+      label="Name on the label"
+      hint="Letter by letter, mistakes and all"
+      fault={faultOf(problem, 'label')}
+    >
+      {#snippet children({ id, describedBy, invalid })}
+        <input
+          class="input"
+          {id}
+          aria-describedby={describedBy}
+          aria-invalid={invalid}
+          autocomplete="off"
+          bind:value={label}
+        />
+      {/snippet}
+    </Field>
+
+    <div class="two">
+      <Field
+        label="Kind"
+        hint={kind ? `Takes a move ${kind.readyWhen}` : 'Decides how it is judged'}
+        fault={faultOf(problem, 'profile')}
+      >
+        {#snippet children({ id, describedBy, invalid })}
+          <select
+            class="select"
+            {id}
+            aria-describedby={describedBy}
+            aria-invalid={invalid}
+            bind:value={profile}
+            onchange={chooseKind}
+          >
+            <option value="" disabled>Choose…</option>
+            {#each options.data?.profiles ?? [] as each (each.key)}
+              <option value={each.key}>{each.name}</option>
+            {/each}
+          </select>
+        {/snippet}
+      </Field>
+
+      <Field label="Bench" fault={faultOf(problem, 'benchId')}>
+        {#snippet children({ id, describedBy, invalid })}
+          <select
+            class="select"
+            {id}
+            aria-describedby={describedBy}
+            aria-invalid={invalid}
+            value={chosenBench}
+            onchange={(event) => (bench = event.currentTarget.value)}
+          >
+            <option value="" disabled>Choose…</option>
+            {#each benches.data ?? [] as each (each.id)}
+              <option value={String(each.id)}>{each.name}</option>
+            {/each}
+            <option value={NEW_BENCH}>A new bench…</option>
+          </select>
+        {/snippet}
+      </Field>
+    </div>
+
+    {#if chosenBench === NEW_BENCH}
+      <div class="two new-bench">
+        <Field label="Name of the new bench" fault={faultOf(problem, 'name')}>
+          {#snippet children({ id, describedBy, invalid })}
+            <input
+              class="input"
+              {id}
+              aria-describedby={describedBy}
+              aria-invalid={invalid}
+              autocomplete="off"
+              bind:value={benchName}
+            />
+          {/snippet}
+        </Field>
+        <label class="tick">
+          <input class="checkbox" type="checkbox" bind:checked={benchLit} />
+          Under lights and heating, the same all year
+        </label>
+      </div>
+    {/if}
+
+    <div class="two">
+      <Field
+        label="Potted on"
+        hint="A day 2026-05-16, a month 2026-05, or a year 2026"
+        fault={faultOf(problem, 'pottedOn')}
+      >
+        {#snippet children({ id, describedBy, invalid })}
+          <input
+            class="input"
+            {id}
+            aria-describedby={describedBy}
+            aria-invalid={invalid}
+            placeholder="2026-05"
+            autocomplete="off"
+            disabled={unknown}
+            bind:value={pottedOn}
+          />
+        {/snippet}
+      </Field>
+      <label class="tick">
+        <input class="checkbox" type="checkbox" bind:checked={unknown} />
+        Nobody knows
+      </label>
+    </div>
+
+    <MixEditor
+      bind:mix
+      components={options.data?.components ?? []}
+      fault={faultOf(problem, 'mix')}
+    />
+    <MoistureField bind:moisture moistures={options.data?.moistures ?? []} />
+
+    <div class="end">
+      <button class="act go" disabled={busy}>{busy ? 'Adding…' : 'Add the plant'}</button>
+      <a class="link" href="/plants">Back to the plants</a>
+    </div>
+  </form>
+</Waiting>
+
+<style>
+  h1 {
+    margin: 0 0 14px;
+  }
+  form {
+    display: grid;
+    gap: 18px;
+    max-width: 760px;
+    padding: 20px 22px;
+  }
+  .input,
+  .select {
+    min-height: 44px;
+  }
+  .two {
+    display: grid;
+    grid-template-columns: 1fr 1fr;
+    gap: 18px;
+    align-items: start;
+  }
+  .tick {
+    display: flex;
+    gap: 10px;
+    align-items: center;
+    min-height: 44px;
+    margin-top: 28px;
+  }
+  .end {
+    display: flex;
+    gap: 20px;
+    align-items: center;
+  }
+  @media (max-width: 700px) {
+    .two {
+      grid-template-columns: 1fr;
+    }
+    .tick {
+      margin-top: 0;
+    }
+  }
+</style>
