@@ -15,7 +15,14 @@
       .filter((plant) => plant.verdict === 'RESCUE' || plant.verdict === 'REPOT_NOW')
       .sort((a, b) => b.need - a.need),
   );
-  const due = $derived((checks.data ?? []).filter(({ check }) => check.urgency !== 'LATER'));
+  // A plant to be taken in hand needs no check besides.
+  const inHand = $derived(new Set(now.map((plant) => plant.id)));
+  const due = $derived(
+    (checks.data ?? []).filter(
+      ({ check, plantId }) =>
+        check.urgency !== 'LATER' && !(check.purpose === 'AS_JUDGED' && inHand.has(plantId)),
+    ),
+  );
   const soon = $derived(
     (checks.data ?? []).filter(
       ({ check }) => check.urgency === 'LATER' && daysBetween(today, check.early) <= 42,
@@ -29,14 +36,14 @@
 <Waiting query={plants}>
   {#if !plants.data?.length}
     <section class="sheet empty">
-      <h3>No plants yet</h3>
+      <h2>No plants yet</h2>
       <p>Add the first one with what stands on its label; a look at it comes next.</p>
       <a class="act go" href="/plants/new">Add a plant</a>
     </section>
   {:else}
     <div class="columns">
       <section class="sheet" aria-labelledby="now">
-        <h3 id="now">Take in hand</h3>
+        <h2 id="now">Take in hand</h2>
         {#if now.length}
           <ul>
             {#each now as plant (plant.id)}
@@ -58,7 +65,7 @@
       </section>
 
       <section class="sheet" aria-labelledby="due">
-        <h3 id="due">Look at</h3>
+        <h2 id="due">Look at</h2>
         <Waiting query={checks}>
           {#if due.length}
             <ul>
@@ -79,7 +86,7 @@
           {/if}
         </Waiting>
         {#if soon.length}
-          <h4>In the next six weeks</h4>
+          <h3>In the next six weeks</h3>
           <ul class="soon">
             {#each soon as entry (entry.check.id)}
               <li>
@@ -101,7 +108,7 @@
   }
   .columns {
     display: grid;
-    grid-template-columns: minmax(300px, 5fr) minmax(0, 9fr);
+    grid-template-columns: 340px minmax(0, 1fr);
     gap: 16px;
     align-items: start;
   }
@@ -125,7 +132,7 @@
   .advice {
     font-size: 14.5px;
   }
-  h4 {
+  h3 {
     font: 520 16px var(--font-serif);
     margin: 16px 0 4px;
   }

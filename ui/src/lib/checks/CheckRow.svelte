@@ -68,7 +68,7 @@
 <style>
   li {
     display: grid;
-    grid-template-columns: minmax(0, 1fr) 150px auto;
+    grid-template-columns: minmax(0, 1fr) 134px auto;
     gap: 4px 16px;
     align-items: center;
     padding: 10px 0;

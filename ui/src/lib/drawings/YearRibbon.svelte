@@ -72,7 +72,7 @@
     --ribbon-light: light-dark(#d4e39a, #7f8f4e);
     --ribbon-dark: light-dark(#efe4d2, #352c36);
     width: 100%;
-    max-width: 640px;
+    max-width: 760px;
     min-width: 0;
     display: block;
   }

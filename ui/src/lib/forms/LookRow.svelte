@@ -24,13 +24,13 @@
 <fieldset aria-describedby="{id}-how {fault ? `${id}-fault` : ''}">
   <legend>{choice.title}</legend>
   <p class="quiet how" id="{id}-how">{choice.how}{last ? ` · last: ${last}` : ''}</p>
-  <div class="chips">
-    <label class="chip none">
+  <div class="picks">
+    <label class="pick none">
       <input type="radio" name="{id}-answer" value="" bind:group={look.answer} />
       <span>not looked at</span>
     </label>
     {#each choice.answers as each (each.answer)}
-      <label class="chip">
+      <label class="pick">
         <input type="radio" name="{id}-answer" value={each.answer} bind:group={look.answer} />
         <span>{each.words}</span>
       </label>
@@ -56,6 +56,7 @@
   fieldset {
     display: grid;
     grid-template-columns: 210px minmax(0, 1fr);
+    grid-template-rows: auto 1fr;
     gap: 0 18px;
     padding: 12px 0;
     border-bottom: 1px solid var(--color-rule);
@@ -69,7 +70,7 @@
     grid-column: 1;
     grid-row: 2;
   }
-  .chips {
+  .picks {
     grid-column: 2;
     grid-row: 1 / 3;
     display: flex;
@@ -77,17 +78,17 @@
     gap: 8px;
     align-items: center;
   }
-  .chip {
+  .pick {
     position: relative;
     display: inline-flex;
   }
-  .chip input {
+  .pick input {
     position: absolute;
     inset: 0;
     opacity: 0;
     cursor: pointer;
   }
-  .chip span {
+  .pick span {
     display: inline-flex;
     align-items: center;
     min-height: 46px;
@@ -97,22 +98,22 @@
     background: var(--color-slip);
     font-weight: 550;
   }
-  .chip.none span {
+  .pick.none span {
     border-style: dashed;
     background: transparent;
     color: var(--color-ink-2);
   }
-  .chip input:checked + span {
+  .pick input:checked + span {
     background: var(--color-ink);
     border-color: var(--color-ink);
     color: var(--color-leaf);
   }
-  .chip.none input:checked + span {
+  .pick.none input:checked + span {
     background: transparent;
     border: 2px dashed var(--color-ink-2);
     color: var(--color-ink);
   }
-  .chip input:focus-visible + span {
+  .pick input:focus-visible + span {
     outline: 2px solid var(--color-plum);
     outline-offset: 2px;
   }

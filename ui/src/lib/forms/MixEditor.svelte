@@ -50,19 +50,23 @@
       <select class="select" aria-label="Component {i + 1}" bind:value={part.component}>
         <optgroup label="Organic: decays">
           {#each components.filter((each) => each.organic) as each (each.component)}
-            <option value={each.component}>{each.words}</option>
+            <option value={each.component}
+              >{each.words}{each.detail ? ` (${each.detail})` : ''}</option
+            >
           {/each}
         </optgroup>
         <optgroup label="Inert: does not">
           {#each components.filter((each) => !each.organic) as each (each.component)}
-            <option value={each.component}>{each.words}</option>
+            <option value={each.component}
+              >{each.words}{each.detail ? ` (${each.detail})` : ''}</option
+            >
           {/each}
         </optgroup>
       </select>
       {#if mix.length > 1}
         <button
           type="button"
-          class="act small"
+          class="act small out"
           aria-label="Leave out component {i + 1}"
           onclick={() => mix.splice(i, 1)}>×</button
         >
@@ -91,9 +95,11 @@
     gap: 8px;
     width: 100%;
   }
-  input,
-  select {
+  .out {
+    width: 44px;
     min-height: 44px;
+    padding: 0;
+    font-size: 18px;
   }
   .fault {
     color: var(--color-clay);

@@ -18,9 +18,3 @@
     </select>
   {/snippet}
 </Field>
-
-<style>
-  select {
-    min-height: 44px;
-  }
-</style>

@@ -2,7 +2,7 @@
   import { useQueryClient } from '@tanstack/svelte-query';
   import type { Schemas } from '$lib/api/client';
   import { takeBack } from '$lib/shell/toaster';
-  import { short } from '$lib/words/dates';
+  import { partial, short } from '$lib/words/dates';
 
   interface Props {
     plant: Schemas['PlantPage'];
@@ -18,14 +18,14 @@
 </script>
 
 <section class="sheet" aria-labelledby="journal">
-  <h3 id="journal">Journal</h3>
+  <h2 id="journal">Journal</h2>
   <ol>
     {#each plant.journal as line (line.id)}
       <li class:gone={line.standing !== 'HOLDS'}>
         <span class="quiet">{short(line.on, today)}</span>
         <div>
           {#if line.standing === 'HOLDS'}
-            <p>{line.words}</p>
+            <p>{line.words}{line.pottedOn ? `, potted ${partial(line.pottedOn)}` : ''}</p>
           {:else}
             <p><del>{line.words}</del></p>
           {/if}

@@ -15,7 +15,7 @@
 </script>
 
 <nav aria-label="Places">
-  <span class="mark" aria-hidden="true">M·A</span>
+  <span class="monogram" aria-hidden="true">M·A</span>
   {#each places as { href, name, icon: Icon } (href)}
     <a {href} class:on={here(href)} aria-current={here(href) ? 'page' : undefined}>
       <Icon size={23} strokeWidth={1.7} aria-hidden="true" />
@@ -36,7 +36,7 @@
     top: 0;
     height: 100vh;
   }
-  .mark {
+  .monogram {
     font: 600 25px/1 var(--font-serif);
     text-align: center;
     padding: 4px 0 14px;
@@ -72,7 +72,7 @@
       padding: 0;
       z-index: 5;
     }
-    .mark {
+    .monogram {
       display: none;
     }
     a {

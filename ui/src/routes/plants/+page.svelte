@@ -42,7 +42,7 @@
 <Waiting query={plants}>
   {#if !plants.data?.length}
     <section class="sheet empty">
-      <h3>No plants yet</h3>
+      <h2>No plants yet</h2>
       <p>Add the first one with what stands on its label; a look at it comes next.</p>
       <a class="act go" href="/plants/new">Add a plant</a>
     </section>
@@ -89,17 +89,10 @@
     margin-left: auto;
     width: min(300px, 100%);
   }
-  input {
-    min-height: 44px;
-  }
   ul {
     list-style: none;
     padding: 4px 0;
     margin: 0;
-  }
-  li {
-    content-visibility: auto;
-    contain-intrinsic-size: auto 62px;
   }
   li:not(:last-child) {
     border-bottom: 1px solid var(--color-rule);

@@ -96,9 +96,6 @@
   form :global(.field) {
     width: 100%;
   }
-  .input {
-    min-height: 44px;
-  }
   .sheet :global(.lamp) {
     display: flex;
     align-items: center;

@@ -49,7 +49,7 @@
 
       <div class="middle">
         <section class="sheet" aria-labelledby="roots">
-          <h3 id="roots">New roots and the window</h3>
+          <h2 id="roots">New roots and the window</h2>
           {#if plant.slip.roots}
             <RootChart roots={plant.slip.roots} today={plant.slip.judgedOn} />
           {:else}
@@ -60,7 +60,7 @@
           {/if}
         </section>
         <section class="sheet" aria-labelledby="checks">
-          <h3 id="checks">Checks</h3>
+          <h2 id="checks">Checks</h2>
           {#if plant.checks.length}
             <ul>
               {#each plant.checks as check (check.id)}
@@ -75,7 +75,7 @@
 
       <div class="right">
         <section class="sheet" aria-labelledby="medium">
-          <h3 id="medium">Medium</h3>
+          <h2 id="medium">Medium</h2>
           <p class="quiet">
             {plant.potting.mixWords}, {plant.potting.moistureWords}; potted {partial(
               plant.potting.pottedOn,

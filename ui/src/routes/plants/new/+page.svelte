@@ -213,10 +213,6 @@
     max-width: 760px;
     padding: 20px 22px;
   }
-  .input,
-  .select {
-    min-height: 44px;
-  }
   .two {
     display: grid;
     grid-template-columns: 1fr 1fr;

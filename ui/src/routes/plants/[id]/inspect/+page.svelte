@@ -172,9 +172,6 @@
   form {
     max-width: 1010px;
   }
-  .input {
-    min-height: 44px;
-  }
   .two {
     display: grid;
     grid-template-columns: 210px minmax(0, 1fr);

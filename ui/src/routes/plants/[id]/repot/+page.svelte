@@ -112,7 +112,7 @@
         </div>
       </form>
       <aside class="sheet" aria-labelledby="care">
-        <h3 id="care">At the bench</h3>
+        <h2 id="care">At the bench</h2>
         <ul>
           <li>Dry bark, perlite and pumice dust harm the lungs: wet them first and wear a mask.</li>
           <li>Sphagnum can carry a skin fungus: gloves, and cover cuts.</li>
@@ -147,9 +147,6 @@
     display: grid;
     gap: 18px;
     padding: 20px 22px;
-  }
-  .input {
-    min-height: 44px;
   }
   aside {
     background: var(--color-ochre-wash);

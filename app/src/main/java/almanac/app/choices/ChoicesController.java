@@ -33,7 +33,7 @@ class ChoicesController {
       boolean rootsHidden) {}
 
   /** A component of a mix. */
-  record ComponentChoice(Component component, String words, boolean organic) {}
+  record ComponentChoice(Component component, String words, String detail, boolean organic) {}
 
   /** How wet a medium is kept. */
   record MoistureChoice(Moisture moisture, String words) {}
@@ -55,7 +55,7 @@ class ChoicesController {
     return new Choices(
         Profiles.standard().stream().map(ChoicesController::profile).toList(),
         Arrays.stream(Component.values())
-            .map(each -> new ComponentChoice(each, each.words(), each.organic()))
+            .map(each -> new ComponentChoice(each, each.words(), each.detail(), each.organic()))
             .toList(),
         Arrays.stream(Moisture.values())
             .map(each -> new MoistureChoice(each, each.words()))

@@ -123,17 +123,15 @@ public class Pages {
       JournalEntry entry, Standing standing, Map<Long, String> titles, boolean first) {
     var kind = Kind.INSPECTION;
     var words = "";
+    String pottedOn = null;
     Map<String, LookEntry> looks = Map.of();
     if (entry.content() instanceof JournalEntry.Inspected inspected) {
       words = inspected.inspection().words();
       looks = LookEntry.of(inspected.inspection());
     } else if (entry.content() instanceof JournalEntry.Potted potted) {
       kind = Kind.POTTING;
-      words =
-          (first ? "Came in %s, potted: %s" : "Repotted into %s, %s")
-              .formatted(
-                  potted.potting().mix().words(),
-                  first ? potted.potting().pottedOn().text() : potted.potting().moisture().words());
+      words = (first ? "Came in %s" : "Repotted into %s").formatted(potted.potting().mix().words());
+      pottedOn = potted.potting().pottedOn().text();
     } else if (entry.content() instanceof JournalEntry.Answered answered) {
       kind = Kind.CHECK;
       words = "%s %s".formatted(titles.get(answered.checkId()), answered.answer().words());
@@ -146,6 +144,7 @@ public class Pages {
         words,
         entry.note(),
         standing,
+        pottedOn,
         entry.supersedes(),
         looks);
   }

@@ -60,6 +60,8 @@ public record PlantPage(
       String words,
       String note,
       Standing standing,
+      @Schema(nullable = true, description = "When it was potted; only for pottings")
+          String pottedOn,
       @Schema(nullable = true, description = "The line that this one corrects") Long corrects,
       @Schema(description = "What was looked at, by item; only for inspections")
           Map<String, LookEntry> looks) {}

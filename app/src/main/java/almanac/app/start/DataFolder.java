@@ -6,11 +6,16 @@ import java.nio.channels.OverlappingFileLockException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardOpenOption;
+import java.util.ArrayList;
+import java.util.List;
 
 /** The folder with a collection, opened by one program at a time. */
 final class DataFolder {
   private static final String OWN = "own";
   private static final String DEMO = "demo";
+
+  /** A lock goes with its channel, and a channel that nothing holds is closed. */
+  private static final List<FileChannel> HELD = new ArrayList<>();
 
   private final Path folder;
 
@@ -30,8 +35,10 @@ final class DataFolder {
           FileChannel.open(
               folder.resolve("almanac.lock"), StandardOpenOption.CREATE, StandardOpenOption.WRITE);
       if (channel.tryLock() == null) {
+        channel.close();
         throw inUse(folder);
       }
+      HELD.add(channel);
       keepKind(folder, demo ? DEMO : OWN);
     } catch (OverlappingFileLockException e) {
       throw inUse(folder);

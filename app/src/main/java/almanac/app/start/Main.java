@@ -25,6 +25,9 @@ public final class Main {
       var context = start(options);
       say(System.out, "Mellow Almanac is open at " + address(options, context));
       say(System.out, "Close it with Ctrl+C.");
+      if (options.rehearse()) {
+        context.close();
+      }
     } catch (StartRefused refused) {
       say(System.err, refused.getMessage());
       System.exit(REFUSED);

@@ -11,11 +11,13 @@ import java.util.Optional;
  *
  * @param data the folder of the collection
  * @param demo whether the collection is the invented one
+ * @param rehearse whether to close again as soon as all is open
  * @param host the address to listen at
  * @param port 0 for any free one
  * @param today a fixed day, if one was given
  */
-record Options(Path data, boolean demo, String host, int port, Optional<LocalDate> today) {
+record Options(
+    Path data, boolean demo, boolean rehearse, String host, int port, Optional<LocalDate> today) {
   private static final int USUAL_PORT = 8484;
   private static final int LARGEST_PORT = 65_535;
 
@@ -26,7 +28,8 @@ record Options(Path data, boolean demo, String host, int port, Optional<LocalDat
    */
   static Options of(String... args) {
     var options =
-        new Options(Path.of("almanac-data"), false, "127.0.0.1", USUAL_PORT, Optional.empty());
+        new Options(
+            Path.of("almanac-data"), false, false, "127.0.0.1", USUAL_PORT, Optional.empty());
     for (var arg : args) {
       options = options.with(arg);
     }
@@ -36,11 +39,12 @@ record Options(Path data, boolean demo, String host, int port, Optional<LocalDat
   private Options with(String arg) {
     var value = arg.substring(arg.indexOf('=') + 1);
     return switch (arg.substring(0, arg.contains("=") ? arg.indexOf('=') : arg.length())) {
-      case "--demo" -> new Options(data, true, host, port, today);
-      case "--data" -> new Options(folder(value), demo, host, port, today);
-      case "--host" -> new Options(data, demo, value, port, today);
-      case "--port" -> new Options(data, demo, host, port(value), today);
-      case "--today" -> new Options(data, demo, host, port, Optional.of(day(value)));
+      case "--demo" -> new Options(data, true, rehearse, host, port, today);
+      case "--rehearse" -> new Options(data, demo, true, host, port, today);
+      case "--data" -> new Options(folder(value), demo, rehearse, host, port, today);
+      case "--host" -> new Options(data, demo, rehearse, value, port, today);
+      case "--port" -> new Options(data, demo, rehearse, host, port(value), today);
+      case "--today" -> new Options(data, demo, rehearse, host, port, Optional.of(day(value)));
       default -> throw new StartRefused("%s is not an option; see ./almanac help.".formatted(arg));
     };
   }

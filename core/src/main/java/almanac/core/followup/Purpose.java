@@ -3,7 +3,7 @@ package almanac.core.followup;
 /** Why a check is made, and what to look for. */
 public enum Purpose {
   FIRST_LOOK("First look", "Everything that can be seen without unpotting"),
-  AS_JUDGED("Look again", "What the slip asks for"),
+  AS_JUDGED("Look again", "Newest roots, bloom, and what the slip lists as not looked at"),
   STANDS("Does it stand?", "Rock it gently at the base; are the leaves as firm as before?"),
   ROOT_TIPS("New root tips?", "Live tips at the base or at the wall of the pot"),
   ANCHORED("Has it taken hold?", "It cannot be lifted out of the medium; growth goes on"),

@@ -1,6 +1,7 @@
 package almanac.core.inspection;
 
 import almanac.core.words.Answer;
+import almanac.core.words.Measure;
 import java.time.LocalDate;
 import java.util.Collections;
 import java.util.LinkedHashMap;
@@ -53,19 +54,14 @@ public final class Inspection {
   public String words() {
     return Item.inLookingOrder().stream()
         .filter(findings::containsKey)
-        .map(item -> item.title() + " " + words(findings.get(item)))
-        .collect(Collectors.joining(", "));
+        .map(item -> item.title() + ": " + words(findings.get(item)))
+        .collect(Collectors.joining("; "));
   }
 
   private static String words(Finding<?> finding) {
-    var length =
-        finding.mm().stream()
-            .mapToObj(
-                mm ->
-                    " %s mm"
-                        .formatted(
-                            mm == Math.rint(mm) ? String.valueOf((long) mm) : String.valueOf(mm)))
-            .collect(Collectors.joining());
-    return ((Answer) finding.answer()).words() + length;
+    var answer = ((Answer) finding.answer()).words();
+    return finding.mm().isEmpty()
+        ? answer
+        : answer + ", " + Measure.MM.of(finding.mm().getAsDouble());
   }
 }

@@ -80,7 +80,7 @@ public record Mix(Map<Component, Double> parts) {
     return Math.max(byVolume, governing);
   }
 
-  /** As a grower says it: {@code bark, medium 8–12 mm 3 : perlite 1}. */
+  /** As a grower says it: {@code medium bark 3 : perlite 1}. */
   public String words() {
     return parts.entrySet().stream()
         .sorted(

@@ -1,0 +1,140 @@
+package almanac.e2e;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.deque.html.axecore.playwright.AxeBuilder;
+import com.microsoft.playwright.Browser;
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.BrowserType;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.options.ColorScheme;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * A person's browser, without a screen. It writes down every message of the console and every
+ * request that would leave the machine.
+ */
+final class Browsing implements AutoCloseable {
+  private static final List<String> FLAGS =
+      List.of(
+          "--no-sandbox",
+          "--disable-gpu",
+          "--disable-quic",
+          "--no-first-run",
+          "--disable-background-networking",
+          "--disable-component-update",
+          "--disable-sync");
+
+  private final Playwright playwright;
+  private final Browser browser;
+  private final BrowserContext context;
+  private final Page page;
+  private final String address;
+  private final List<String> complaints = new ArrayList<>();
+
+  private Browsing(String address, int width, int height, ColorScheme scheme) {
+    this.address = address;
+    this.playwright =
+        Playwright.create(
+            new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
+    this.browser =
+        playwright
+            .chromium()
+            .launch(
+                new BrowserType.LaunchOptions()
+                    .setExecutablePath(Path.of(System.getProperty("almanac.chromium")))
+                    .setArgs(FLAGS));
+    this.context =
+        browser.newContext(
+            new Browser.NewContextOptions()
+                .setBaseURL(address)
+                .setColorScheme(scheme)
+                .setLocale("en-GB")
+                .setReducedMotion(com.microsoft.playwright.options.ReducedMotion.REDUCE)
+                .setViewportSize(width, height));
+    this.page = context.newPage();
+    page.onConsoleMessage(
+        message -> {
+          if (message.type().equals("error") || message.type().equals("warning")) {
+            complaints.add(message.type() + ": " + message.text());
+          }
+        });
+    page.onPageError(error -> complaints.add("error: " + error));
+    page.onRequest(
+        request -> {
+          if (!request.url().startsWith(address) && !request.url().startsWith("data:")) {
+            complaints.add("a request left the machine: " + request.url());
+          }
+        });
+  }
+
+  /** A desk screen, by day. */
+  static Browsing desk(String address) {
+    return new Browsing(address, 1280, 800, ColorScheme.LIGHT);
+  }
+
+  /** A desk screen in the evening. */
+  static Browsing lamp(String address) {
+    return new Browsing(address, 1280, 800, ColorScheme.DARK);
+  }
+
+  /** A phone held upright. */
+  static Browsing phone(String address) {
+    return new Browsing(address, 390, 844, ColorScheme.LIGHT);
+  }
+
+  Page page() {
+    return page;
+  }
+
+  /** Opens a page of the program and waits until it is drawn. */
+  Page open(String path) {
+    page.navigate(path);
+    page.locator("main h1").waitFor();
+    return page;
+  }
+
+  /** What the console said that it should not have said. */
+  List<String> complaints() {
+    return List.copyOf(complaints);
+  }
+
+  /** Forgets complaints about an answer the test has asked for. */
+  void expectedRefusal() {
+    complaints.removeIf(complaint -> complaint.contains("status of 400"));
+  }
+
+  /** The violations that axe finds on the page as it stands. */
+  List<String> violations() {
+    return new AxeBuilder(page)
+        .analyze().getViolations().stream()
+            .map(
+                rule ->
+                    rule.getId()
+                        + ": "
+                        + rule.getNodes().stream().map(node -> node.getHtml()).toList())
+            .toList();
+  }
+
+  /** Nothing has to be pushed sideways to be seen. */
+  void fitsTheScreen() {
+    var wider =
+        page.evaluate(
+            "document.documentElement.scrollWidth - document.documentElement.clientWidth");
+    assertThat(((Number) wider).intValue()).as("pixels wider than the screen").isZero();
+  }
+
+  @Override
+  public void close() {
+    playwright.close();
+  }
+
+  @Override
+  public String toString() {
+    return address;
+  }
+}

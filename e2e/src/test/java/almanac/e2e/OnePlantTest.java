@@ -1,0 +1,101 @@
+package almanac.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.nio.file.Path;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+/** One plant, from the shelf to its follow-up check, and through a power cut. */
+class OnePlantTest {
+  @TempDir Path data;
+
+  @Test
+  void fromTheShelfToTheFollowUp() throws InterruptedException {
+    try (var almanac = RunningAlmanac.start(data);
+        var browsing = Browsing.desk(almanac.address())) {
+      addPlant(browsing);
+      inspect(browsing);
+      repot(browsing);
+      tick(browsing);
+      assertThat(browsing.complaints()).isEmpty();
+      almanac.kill();
+    }
+    try (var almanac = RunningAlmanac.start(data);
+        var browsing = Browsing.desk(almanac.address())) {
+      var page = browsing.open("/plants");
+      page.getByText("Oncidium Towing Path").click();
+      assertThat(page.locator(".slip h2")).hasText("Leave");
+      var journal = page.getByRole(AriaRole.REGION, named("Journal"));
+      assertThat(journal.getByRole(AriaRole.LISTITEM)).hasCount(4);
+      assertThat(journal).containsText("Does it stand? as hoped");
+      assertThat(journal).containsText("Repotted into medium bark");
+      assertThat(page.getByRole(AriaRole.REGION, named("Checks"))).containsText("New root tips?");
+      assertThat(browsing.complaints()).isEmpty();
+    }
+  }
+
+  private static void addPlant(Browsing browsing) {
+    var page = browsing.open("/plants");
+    assertThat(page.getByText("No plants yet")).isVisible();
+    page.getByRole(AriaRole.MAIN).getByRole(AriaRole.LINK, within("Add a plant")).click();
+    page.getByLabel("Name on the label").fill("Oncidium Towing Path");
+    page.getByLabel("Kind").selectOption("Oncidium alliance");
+    page.getByLabel("Name of the new bench").fill("East sill");
+    page.getByLabel("Potted on").fill("2025-02");
+    page.getByRole(AriaRole.BUTTON, named("Add the plant")).click();
+    assertThat(page.locator("h1")).hasText("Oncidium Towing Path");
+    assertThat(page.locator(".where")).containsText("27-001");
+    assertThat(page.locator(".slip")).containsText("Not looked at:");
+    assertThat(page.getByRole(AriaRole.REGION, named("Checks"))).containsText("First look");
+  }
+
+  private static void inspect(Browsing browsing) {
+    var page = browsing.page();
+    page.getByRole(AriaRole.LINK, named("Inspect")).click();
+    var roots = page.getByRole(AriaRole.GROUP, named("Newest roots"));
+    roots.getByText("nubs").click();
+    roots.getByLabel("longest").fill("6");
+    page.getByRole(AriaRole.GROUP, named("Medium piece")).getByText("tears by hand").click();
+    page.getByRole(AriaRole.GROUP, named("How it stands")).getByText("loose").click();
+    page.getByRole(AriaRole.BUTTON, named("Save and judge")).click();
+    assertThat(page.locator(".slip h2")).hasText("Repot now");
+    assertThat(page.locator(".slip")).containsText("Newest roots about 6 mm, nubs");
+    assertThat(page.locator(".slip")).containsText("a piece tears by hand");
+    assertThat(page.locator(".slip")).containsText("It sits loose in the pot");
+    assertThat(page.locator(".slip")).containsText("Next check");
+  }
+
+  private static void repot(Browsing browsing) {
+    var page = browsing.page();
+    page.keyboard().press("r");
+    page.getByRole(AriaRole.BUTTON, named("Another component")).click();
+    page.getByLabel("Component 2").selectOption("perlite");
+    page.getByLabel("Parts of component 1").fill("3");
+    page.getByRole(AriaRole.BUTTON, named("Log the repot")).click();
+    assertThat(page.locator(".slip h2")).hasText("Leave");
+    assertThat(page.getByRole(AriaRole.REGION, named("Medium")))
+        .containsText("medium bark 3 : perlite 1");
+    assertThat(page.getByRole(AriaRole.IMG, named("Medium: 0 %"))).isVisible();
+    assertThat(page.getByRole(AriaRole.REGION, named("Checks"))).containsText("Does it stand?");
+  }
+
+  private static void tick(Browsing browsing) {
+    var checks = browsing.page().getByRole(AriaRole.REGION, named("Checks"));
+    checks.getByRole(AriaRole.BUTTON, within("As hoped").setExact(true)).click();
+    assertThat(checks).containsText("New root tips?");
+    assertThat(checks).not().containsText("Does it stand?");
+  }
+
+  private static Page.GetByRoleOptions named(String name) {
+    return new Page.GetByRoleOptions().setName(name);
+  }
+
+  private static Locator.GetByRoleOptions within(String name) {
+    return new Locator.GetByRoleOptions().setName(name);
+  }
+}

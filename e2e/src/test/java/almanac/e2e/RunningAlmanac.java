@@ -1,0 +1,104 @@
+package almanac.e2e;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.BufferedReader;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.concurrent.TimeUnit;
+import java.util.stream.Stream;
+
+/** The packaged program, running as a user would run it, with a data folder of its own. */
+final class RunningAlmanac implements AutoCloseable {
+  static final String TODAY = "2027-05-15";
+  private static final String OPEN_AT = "Mellow Almanac is open at ";
+
+  private final Process process;
+  private final String address;
+
+  private RunningAlmanac(Process process, String address) {
+    this.process = process;
+    this.address = address;
+  }
+
+  /** Starts the program on a free port and waits until it says that it is open. */
+  static RunningAlmanac start(Path data, String... more) {
+    try {
+      var process =
+          launch(
+              Stream.concat(
+                      Stream.of("--port=0", "--today=" + TODAY, "--data=" + data), Stream.of(more))
+                  .toList());
+      return new RunningAlmanac(process, addressSaidBy(process));
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+  }
+
+  /** Starts the program with options it will refuse, and returns what it says. */
+  static Refusal refused(String... options) throws IOException, InterruptedException {
+    var process = launch(List.of(options));
+    assertThat(process.waitFor(60, TimeUnit.SECONDS)).as("it gave up by itself").isTrue();
+    var said = new String(process.getInputStream().readAllBytes());
+    return new Refusal(process.exitValue(), said);
+  }
+
+  /** How the program refused to start. */
+  record Refusal(int exitCode, String said) {}
+
+  String address() {
+    return address;
+  }
+
+  /** As a power cut does it. */
+  void kill() throws InterruptedException {
+    process.destroyForcibly().waitFor();
+  }
+
+  @Override
+  public void close() {
+    process.destroy();
+    try {
+      process.waitFor(20, TimeUnit.SECONDS);
+    } catch (InterruptedException e) {
+      Thread.currentThread().interrupt();
+    }
+    process.destroyForcibly();
+  }
+
+  private static Process launch(List<String> options) throws IOException {
+    var jar = Path.of(System.getProperty("almanac.jar"));
+    assertThat(Files.exists(jar)).as("the packaged program at %s", jar).isTrue();
+    var command =
+        new ArrayList<>(
+            List.of(
+                java(),
+                "-XX:TieredStopAtLevel=1",
+                "-XX:+UseSerialGC",
+                "-Xmx256m",
+                "-jar",
+                jar.toString()));
+    command.addAll(options);
+    return new ProcessBuilder(command).redirectErrorStream(true).start();
+  }
+
+  private static String java() {
+    return Path.of(System.getProperty("java.home"), "bin", "java").toString();
+  }
+
+  private static String addressSaidBy(Process process) throws IOException {
+    var said = new StringBuilder();
+    BufferedReader out = process.inputReader();
+    for (var line = out.readLine(); line != null; line = out.readLine()) {
+      if (line.startsWith(OPEN_AT)) {
+        return line.substring(OPEN_AT.length());
+      }
+      said.append(line).append('\n');
+    }
+    throw new AssertionError("The program did not open: " + said);
+  }
+}
