@@ -73,7 +73,8 @@
                 <CheckRow
                   check={entry.check}
                   {today}
-                  plant={{ id: entry.plantId, label: entry.label, benchName: entry.benchName }}
+                  plantId={entry.plantId}
+                  of={{ label: entry.label, benchName: entry.benchName }}
                 />
               {/each}
             </ul>

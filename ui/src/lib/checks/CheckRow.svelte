@@ -7,19 +7,24 @@
   interface Props {
     check: Schemas['CheckView'];
     today: string;
-    plant?: { id: number; label: string; benchName: string };
+    plantId: number;
+    /** Whose check it is, where that is not plain from the page. */
+    of?: { label: string; benchName: string };
   }
-  const { check, today, plant }: Props = $props();
+  const { check, today, plantId, of }: Props = $props();
   const client = useQueryClient();
   let busy = $state(false);
 
-  const ANSWERS = [
+  type Answer = Schemas['Answered']['answer'];
+  const AFTER_A_MOVE: { answer: Answer; words: string }[] = [
     { answer: 'AS_HOPED', words: 'As hoped' },
     { answer: 'NOT_AS_HOPED', words: 'Not as hoped' },
     { answer: 'CANNOT_TELL', words: 'Cannot tell' },
-  ] as const;
+  ];
+  const LOOK: { answer: Answer; words: string }[] = [{ answer: 'AS_HOPED', words: 'Nothing new' }];
+  const byInspection = $derived(check.purpose === 'AS_JUDGED' || check.purpose === 'FIRST_LOOK');
 
-  async function answer(found: (typeof ANSWERS)[number]['answer'], words: string) {
+  async function answer(found: Answer, words: string) {
     busy = true;
     try {
       const result = await answered(
@@ -46,9 +51,9 @@
 
 <li class={check.urgency.toLowerCase()}>
   <div class="what">
-    {#if plant}
-      <a href="/plants/{plant.id}"><b>{plant.label}</b></a>
-      <span class="quiet">{plant.benchName}</span>
+    {#if of}
+      <a href="/plants/{plantId}"><b>{of.label}</b></a>
+      <span class="quiet">{of.benchName}</span>
     {/if}
     <p><b>{check.title}</b> <span class="quiet">{check.lookFor}</span></p>
   </div>
@@ -58,7 +63,10 @@
     {#if check.urgency === 'DUE'}<span class="flag">due</span>{/if}
   </p>
   <div class="answers" role="group" aria-label="{check.title} How is it?">
-    {#each ANSWERS as { answer: found, words } (found)}
+    {#if byInspection}
+      <a class="act small" href="/plants/{plantId}/inspect">Inspect</a>
+    {/if}
+    {#each byInspection ? LOOK : AFTER_A_MOVE as { answer: found, words } (found)}
       <button class="act small" disabled={busy} onclick={() => answer(found, words)}>{words}</button
       >
     {/each}

@@ -84,7 +84,7 @@
     >
   {/each}
   <path
-    d="M{x(0)} {y(roots.lengthMm)}L{fast.x} {fast.y}L{slow.x} {slow.y}z"
+    d="M{x(0)} {y(roots.lengthMm)}L{fast.x} {fast.y}L{x(days)} {fast.y}L{slow.x} {slow.y}z"
     fill="var(--color-plum)"
     opacity="0.13"
   />

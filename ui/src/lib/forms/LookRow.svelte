@@ -148,9 +148,10 @@
       display: block;
     }
     legend {
-      float: none;
+      width: 100%;
     }
     .how {
+      clear: both;
       margin-bottom: 8px;
     }
   }

@@ -64,7 +64,7 @@
           {#if plant.checks.length}
             <ul>
               {#each plant.checks as check (check.id)}
-                <CheckRow {check} today={plant.slip.judgedOn} />
+                <CheckRow {check} today={plant.slip.judgedOn} plantId={plant.id} />
               {/each}
             </ul>
           {:else}

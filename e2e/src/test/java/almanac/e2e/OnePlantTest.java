@@ -56,7 +56,7 @@ class OnePlantTest {
 
   private static void inspect(Browsing browsing) {
     var page = browsing.page();
-    page.getByRole(AriaRole.LINK, named("Inspect")).click();
+    page.getByRole(AriaRole.LINK, named("Inspect")).first().click();
     var roots = page.getByRole(AriaRole.GROUP, named("Newest roots"));
     roots.getByText("nubs").click();
     roots.getByLabel("longest").fill("6");

@@ -25,6 +25,7 @@ import almanac.core.medium.Mix;
 import almanac.core.medium.Piece;
 import almanac.core.roots.RootStage;
 import java.time.LocalDate;
+import java.util.Map;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -77,7 +78,7 @@ public class Demo {
   }
 
   private void lowStage(long bench) {
-    var bark = Mix.of(BARK_MEDIUM).and(PERLITE, 0.3);
+    var bark = new Mix(Map.of(BARK_MEDIUM, 3.0, PERLITE, 1.0));
     plant("Brassia Lock Keeper", "miltonia-brassia", bench, bark, 25)
         .look(3, look -> look.roots(RootStage.SWELLING).piece(Piece.DENTS))
         .look(0, look -> look.roots(6).bloom(Bloom.NONE).stands(Stability.SLIGHT_WOBBLE));
@@ -118,7 +119,7 @@ public class Demo {
         .look(1, look -> look.inPot(RootsInPot.MIXED).piece(Piece.MUSH));
     plant("Phalaenopsis Nine Arches", "phalaenopsis", bench, Mix.of(BARK_MEDIUM), 30)
         .look(10, look -> look.roots(RootStage.NUB).bloom(Bloom.FINISHED).piece(Piece.TEARS));
-    plant("Phalaenopsis Small Lantern", "phalaenopsis-miniature", bench, Mix.of(SPHAGNUM_BEST), 9)
+    plant("Phalaenopsis Small Lantern", "phalaenopsis-miniature", bench, Mix.of(SPHAGNUM_BEST), 17)
         .look(25, look -> look.roots(12).bloom(Bloom.BUDS).inPot(RootsInPot.FIRM));
     plantOfUnknownPotting("Coelogyne Towpath", "coelogyne", bench, Mix.of(COCONUT_FIBRE), 5)
         .look(20, look -> look.stands(Stability.FIRM).bloom(Bloom.NONE));

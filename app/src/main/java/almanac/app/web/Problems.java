@@ -5,6 +5,7 @@ import java.net.URI;
 import java.util.Arrays;
 import java.util.List;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.dao.DataIntegrityViolationException;
@@ -98,6 +99,20 @@ class Problems extends ResponseEntityExceptionHandler {
       WebRequest request) {
     return handleExceptionInternal(
         unreadable, unreadable(unreadable.getCause()), headers, HttpStatus.BAD_REQUEST, request);
+  }
+
+  /** What the framework itself refuses, such as an address that is not served. */
+  @Override
+  protected ResponseEntity<Object> createResponseEntity(
+      @Nullable Object body, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
+    if (body instanceof ProblemDetail problem && isUntyped(problem)) {
+      problem.setType(URI.create("/problems/request"));
+    }
+    return super.createResponseEntity(body, headers, status, request);
+  }
+
+  private static boolean isUntyped(ProblemDetail problem) {
+    return problem.getType() == null || problem.getType().toString().equals("about:blank");
   }
 
   private static ProblemDetail unreadable(Throwable cause) {

@@ -87,7 +87,9 @@ public final class Aftercare {
    * brings somebody to the plant by then anyway.
    */
   public static boolean leavesRoomFor(Check judged, Optional<Check> aftercare) {
-    return aftercare.isEmpty() || judged.window().best().isBefore(aftercare.get().window().best());
+    return aftercare.isEmpty()
+        || (judged.purpose() != Purpose.FIRST_LOOK
+            && judged.window().best().isBefore(aftercare.get().window().best()));
   }
 
   private static Optional<Check> again(

@@ -1,0 +1,74 @@
+package almanac.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import almanac.app.start.RunningApplication;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.concurrent.atomic.AtomicInteger;
+import org.jooq.DSLContext;
+import org.jooq.ExecuteContext;
+import org.jooq.ExecuteListener;
+import org.jooq.impl.DefaultExecuteListenerProvider;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.RegisterExtension;
+import tools.jackson.databind.SerializationFeature;
+import tools.jackson.databind.json.JsonMapper;
+
+class DemoTest {
+  @RegisterExtension static final RunningApplication APP = RunningApplication.withDemo();
+
+  @Test
+  void theDemoShowsEveryVerdict() throws Exception {
+    var plants = APP.get("/api/plants").body();
+    assertThat(plants.valueStream().map(plant -> plant.path("verdict").asString()))
+        .contains("LEAVE", "WATCH", "WAIT_FOR", "REPOT_NOW", "RESCUE");
+    assertThat(plants.valueStream().map(plant -> plant.path("benchName").asString()).distinct())
+        .hasSize(4);
+  }
+
+  @Test
+  void aPlantAndAllPlantsTakeTheSameNumberOfStatements() throws Exception {
+    var statements = new AtomicInteger();
+    var db = APP.bean(DSLContext.class);
+    db.configuration()
+        .set(
+            new DefaultExecuteListenerProvider(
+                new ExecuteListener() {
+                  @Override
+                  public void executeStart(ExecuteContext ctx) {
+                    statements.incrementAndGet();
+                  }
+                }));
+    APP.get("/api/plants/1");
+    int one = statements.getAndSet(0);
+    APP.get("/api/plants");
+    assertThat(statements.get()).isEqualTo(one).isPositive();
+  }
+
+  @Test
+  void theLightOfTheYearIsTheLatitudes() throws Exception {
+    var site = APP.get("/api/site").body();
+    assertThat(site.path("today").asString()).isEqualTo("2027-05-15");
+    assertThat(site.path("latitude").asDouble()).isEqualTo(56);
+    assertThat(site.path("year")).hasSize(53);
+    assertThat(site.path("lightHours").asDouble()).isBetween(16.0, 16.6);
+  }
+
+  /** Run with -Dalmanac.write=true to write the document anew. */
+  @Test
+  void theInterfaceIsBuiltFromTheDocumentThatIsServed() throws Exception {
+    var json = JsonMapper.builder().enable(SerializationFeature.INDENT_OUTPUT).build();
+    var served = json.writeValueAsString(APP.get("/api/openapi").body()) + "\n";
+    var kept = Path.of("openapi.json");
+    if (Boolean.getBoolean("almanac.write")) {
+      Files.writeString(kept, served);
+    }
+    assertThat(kept).content().isEqualTo(served);
+  }
+
+  @Test
+  void itSaysThatItIsWell() throws Exception {
+    assertThat(APP.get("/api/health").body().path("status").asString()).isEqualTo("UP");
+  }
+}

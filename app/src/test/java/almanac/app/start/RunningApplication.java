@@ -1,0 +1,112 @@
+package almanac.app.start;
+
+import java.io.IOException;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.LocalDate;
+import java.util.Comparator;
+import java.util.Optional;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.extension.AfterAllCallback;
+import org.junit.jupiter.api.extension.BeforeAllCallback;
+import org.junit.jupiter.api.extension.ExtensionContext;
+import org.springframework.context.ConfigurableApplicationContext;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/** The real application on a database file of its own, spoken to as anybody would: over HTTP. */
+public final class RunningApplication implements BeforeAllCallback, AfterAllCallback {
+  public static final LocalDate TODAY = LocalDate.of(2027, 5, 15);
+  private static final JsonMapper JSON = JsonMapper.builder().build();
+
+  private final boolean demo;
+  private final HttpClient client = HttpClient.newHttpClient();
+  private Path data;
+  private ConfigurableApplicationContext context;
+  private String address;
+
+  private RunningApplication(boolean demo) {
+    this.demo = demo;
+  }
+
+  public static RunningApplication empty() {
+    return new RunningApplication(false);
+  }
+
+  public static RunningApplication withDemo() {
+    return new RunningApplication(true);
+  }
+
+  /** What was answered. */
+  public record Answer(int status, String type, JsonNode body) {
+    /** The sentence for the field at fault. */
+    public Optional<String> fault(String field) {
+      return body.path("faults")
+          .valueStream()
+          .filter(fault -> fault.path("field").asString().equals(field))
+          .map(fault -> fault.path("sentence").asString())
+          .findFirst();
+    }
+  }
+
+  @Override
+  public void beforeAll(ExtensionContext test) throws IOException {
+    data = Files.createTempDirectory("almanac-test");
+    var options = new Options(data, demo, false, "127.0.0.1", 0, Optional.of(TODAY));
+    context = Main.start(options);
+    address = Main.address(options, context);
+  }
+
+  @Override
+  public void afterAll(ExtensionContext test) throws IOException {
+    context.close();
+    try (Stream<Path> files = Files.walk(data)) {
+      for (var file : files.sorted(Comparator.reverseOrder()).toList()) {
+        Files.delete(file);
+      }
+    }
+  }
+
+  public <T> T bean(Class<T> type) {
+    return context.getBean(type);
+  }
+
+  public String address() {
+    return address;
+  }
+
+  public Answer get(String path) throws IOException, InterruptedException {
+    return send(request(path).GET().build());
+  }
+
+  public Answer post(String path, String json) throws IOException, InterruptedException {
+    return send(
+        request(path)
+            .header("Content-Type", "application/json")
+            .POST(HttpRequest.BodyPublishers.ofString(json))
+            .build());
+  }
+
+  public Answer put(String path, String json) throws IOException, InterruptedException {
+    return send(
+        request(path)
+            .header("Content-Type", "application/json")
+            .PUT(HttpRequest.BodyPublishers.ofString(json))
+            .build());
+  }
+
+  public HttpRequest.Builder request(String path) {
+    return HttpRequest.newBuilder(URI.create(address + path));
+  }
+
+  public Answer send(HttpRequest request) throws IOException, InterruptedException {
+    var response = client.send(request, HttpResponse.BodyHandlers.ofString());
+    var type = response.headers().firstValue("Content-Type").orElse("");
+    var body = type.contains("json") ? JSON.readTree(response.body()) : JSON.createObjectNode();
+    return new Answer(response.statusCode(), type, body);
+  }
+}

@@ -1,0 +1,73 @@
+package almanac.core.followup;
+
+import static almanac.core.followup.CheckAnswer.AS_HOPED;
+import static almanac.core.followup.CheckAnswer.CANNOT_TELL;
+import static almanac.core.followup.CheckAnswer.NOT_AS_HOPED;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import almanac.core.figures.Figures;
+import java.time.LocalDate;
+import java.util.Optional;
+import org.junit.jupiter.api.Test;
+
+class AftercareTest {
+  private static final LocalDate MOVED = LocalDate.of(2027, 5, 15);
+  private static final Figures FIGURES = Figures.standard();
+
+  private static Optional<Check> next(Purpose purpose, CheckAnswer answer, int day) {
+    return Aftercare.next(purpose, answer, MOVED, false, MOVED.plusDays(day), FIGURES);
+  }
+
+  @Test
+  void theChecksOfAYearFollowOneAnother() {
+    var first = Aftercare.first(MOVED, false, MOVED, FIGURES).orElseThrow();
+    assertThat(first.purpose()).isEqualTo(Purpose.STANDS);
+    assertThat(first.window())
+        .isEqualTo(new Window(MOVED.plusDays(7), MOVED.plusDays(8), MOVED.plusDays(10)));
+    assertThat(next(Purpose.STANDS, AS_HOPED, 8)).map(Check::purpose).contains(Purpose.ROOT_TIPS);
+    assertThat(next(Purpose.ROOT_TIPS, AS_HOPED, 30))
+        .map(Check::purpose)
+        .contains(Purpose.ANCHORED);
+    assertThat(next(Purpose.ANCHORED, AS_HOPED, 90)).map(Check::purpose).contains(Purpose.MEDIUM);
+    assertThat(next(Purpose.MEDIUM, AS_HOPED, 180)).map(Check::purpose).contains(Purpose.YEAR);
+    assertThat(next(Purpose.YEAR, AS_HOPED, 360)).isEmpty();
+  }
+
+  @Test
+  void troubleIsSeenAgainInAWeekAndDoubtInAFortnight() {
+    var trouble = next(Purpose.ROOT_TIPS, NOT_AS_HOPED, 30).orElseThrow();
+    assertThat(trouble.purpose()).isEqualTo(Purpose.ROOT_TIPS);
+    assertThat(trouble.window().best()).isEqualTo(MOVED.plusDays(37));
+    var doubt = next(Purpose.ROOT_TIPS, CANNOT_TELL, 30).orElseThrow();
+    assertThat(doubt.window().best()).isEqualTo(MOVED.plusDays(44));
+  }
+
+  @Test
+  void inFlowerRootTipsAreLookedForLater() {
+    var tips =
+        Aftercare.afterRepot(MOVED, true, FIGURES).stream()
+            .filter(check -> check.purpose() == Purpose.ROOT_TIPS)
+            .findFirst()
+            .orElseThrow();
+    assertThat(tips.window().early()).isEqualTo(MOVED.plusDays(50));
+  }
+
+  @Test
+  void aRepotWrittenDownLateBooksOnlyWhatCanStillBeSeen() {
+    var first = Aftercare.first(MOVED, false, MOVED.plusDays(60), FIGURES).orElseThrow();
+    assertThat(first.purpose()).isEqualTo(Purpose.ANCHORED);
+    assertThat(Aftercare.first(MOVED, false, MOVED.plusYears(2), FIGURES)).isEmpty();
+  }
+
+  @Test
+  void aQuietVerdictNeedsNoCheckOfItsOwnWhileAftercareComesSooner() {
+    var aftercare = Aftercare.first(MOVED, false, MOVED, FIGURES);
+    var later = new Check(Purpose.AS_JUDGED, Window.about(MOVED.plusDays(90), MOVED, 0.2));
+    var sooner = new Check(Purpose.AS_JUDGED, Window.between(MOVED, MOVED.plusDays(1)));
+    assertThat(Aftercare.leavesRoomFor(later, aftercare)).isFalse();
+    assertThat(Aftercare.leavesRoomFor(sooner, aftercare)).isTrue();
+    var first = new Check(Purpose.FIRST_LOOK, sooner.window());
+    assertThat(Aftercare.leavesRoomFor(first, aftercare)).isFalse();
+    assertThat(Aftercare.leavesRoomFor(later, Optional.empty())).isTrue();
+  }
+}

@@ -1,0 +1,105 @@
+package almanac.core.judgement;
+
+import almanac.core.figures.Figures;
+import almanac.core.history.Event;
+import almanac.core.history.PlantHistory;
+import almanac.core.history.Potting;
+import almanac.core.inspection.Finding;
+import almanac.core.inspection.Inspection;
+import almanac.core.inspection.Item;
+import almanac.core.medium.Component;
+import almanac.core.medium.Mix;
+import almanac.core.medium.Moisture;
+import almanac.core.medium.PottedOn;
+import almanac.core.medium.Temperatures;
+import almanac.core.profile.Profile;
+import almanac.core.profile.Profiles;
+import almanac.core.season.Conditions;
+import almanac.core.season.LightYear;
+import almanac.core.words.Answer;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.OptionalDouble;
+
+/** A plant for a test, told as a grower tells it. */
+final class Plant {
+  static final LocalDate MAY = LocalDate.of(2027, 5, 15);
+  static final LocalDate DECEMBER = LocalDate.of(2027, 12, 10);
+  private static final LightYear CANAL = LightYear.at(56);
+
+  private final Profile profile;
+  private final LocalDate today;
+  private final List<Event> events = new ArrayList<>();
+  private boolean lit;
+  private LocalDate lookedOn;
+
+  private Plant(Profile profile, LocalDate today) {
+    this.profile = profile;
+    this.today = today;
+    this.lookedOn = today;
+  }
+
+  static Plant of(String profile) {
+    return of(profile, MAY);
+  }
+
+  static Plant of(String profile, LocalDate today) {
+    return new Plant(Profiles.named(profile).orElseThrow(), today);
+  }
+
+  Plant underLights() {
+    lit = true;
+    return this;
+  }
+
+  /** Potted so many months ago in a medium of 24 months that dries between waterings. */
+  Plant potted(int monthsAgo) {
+    return potted(monthsAgo, Mix.of(Component.BARK_MEDIUM));
+  }
+
+  Plant potted(int monthsAgo, Mix mix) {
+    var day = today.minusMonths(monthsAgo);
+    return potted(PottedOn.on(day), day, mix);
+  }
+
+  Plant potted(PottedOn on, LocalDate knownSince, Mix mix) {
+    events.add(new Event.Potted(new Potting(on, knownSince, mix, Moisture.DRIES_BETWEEN)));
+    return this;
+  }
+
+  /** From here on, what is seen was seen so many days ago. */
+  Plant daysAgo(int days) {
+    lookedOn = today.minusDays(days);
+    return this;
+  }
+
+  <A extends Enum<A> & Answer> Plant saw(Item<A> item, A answer) {
+    return saw(item, new Finding<>(answer, OptionalDouble.empty()));
+  }
+
+  Plant rootsOf(double mm) {
+    return saw(Item.NEW_ROOTS, Item.NEW_ROOTS.found(null, mm, Figures.standard()));
+  }
+
+  private <A extends Enum<A> & Answer> Plant saw(Item<A> item, Finding<A> finding) {
+    events.add(new Event.Inspected(Inspection.on(lookedOn).with(item, finding)));
+    return this;
+  }
+
+  Situation situation() {
+    return new Situation(
+        today,
+        profile,
+        PlantHistory.of(events),
+        new Conditions(CANAL, lit, Temperatures.steady(20)));
+  }
+
+  Judgement judged() {
+    return judged(Figures.standard());
+  }
+
+  Judgement judged(Figures figures) {
+    return new Judge(figures).judge(situation());
+  }
+}

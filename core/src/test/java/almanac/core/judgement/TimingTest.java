@@ -1,0 +1,124 @@
+package almanac.core.judgement;
+
+import static almanac.core.judgement.Plant.MAY;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import almanac.core.figures.Figures;
+import almanac.core.followup.Purpose;
+import almanac.core.inspection.Bloom;
+import almanac.core.inspection.Item;
+import almanac.core.inspection.RootsInPot;
+import almanac.core.roots.RootStage;
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import org.junit.jupiter.api.Test;
+
+class TimingTest {
+
+  @Test
+  void atTheNubsItIsUntilTheyAreTooLong() {
+    var judged = Plant.of("oncidium").potted(26).rootsOf(6).judged();
+    assertThat(judged.timing()).isEqualTo(new Timing.Until(MAY.plusDays(5)));
+    assertThat(judged.advice())
+        .hasToString("A good moment, not a must: until 2027-05-20, while the new roots are nubs.");
+  }
+
+  @Test
+  void aWaitNamesWhatAndWhen() {
+    var judged =
+        Plant.of("oncidium")
+            .potted(26)
+            .rootsOf(32)
+            .saw(Item.ROOTS_IN_POT, RootsInPot.MIXED)
+            .judged();
+    assertThat(judged.timing()).isInstanceOf(Timing.Waits.class);
+    var wait = ((Timing.Waits) judged.timing()).awaited();
+    assertThat(wait.conditions()).containsExactly(WaitCondition.LONG_ROOTS);
+    assertThat(wait.likely()).as("68 mm at 17 mm a week").isEqualTo(MAY.plusDays(28));
+    assertThat(judged.nextCheck().window().best()).isBefore(wait.earliest());
+  }
+
+  @Test
+  void whereFlowersAreAllThatSpeaksAgainstItTheyAreWaitedFor() {
+    var judged =
+        Plant.of("cattleya-one-leaved")
+            .potted(26)
+            .saw(Item.NEW_ROOTS, RootStage.SHORT)
+            .saw(Item.BLOOM, Bloom.BUDS)
+            .saw(Item.ROOTS_IN_POT, RootsInPot.MIXED)
+            .judged();
+    var wait = ((Timing.Waits) judged.timing()).awaited();
+    assertThat(wait.conditions()).containsExactly(WaitCondition.FLOWERS_OVER);
+    assertThat(wait.likely()).isEqualTo(MAY.plusWeeks(8));
+  }
+
+  @Test
+  void inTheDarkItWaitsForTheDayWithTwelveHoursOfLight() {
+    var judged =
+        Plant.of("phalaenopsis", Plant.DECEMBER)
+            .potted(26)
+            .saw(Item.NEW_ROOTS, RootStage.ANCHORED)
+            .saw(Item.ROOTS_IN_POT, RootsInPot.MIXED)
+            .judged();
+    var wait = ((Timing.Waits) judged.timing()).awaited();
+    assertThat(wait.conditions()).containsExactly(WaitCondition.LIGHT);
+    assertThat(wait.likely()).isBetween(LocalDate.of(2028, 3, 14), LocalDate.of(2028, 3, 20));
+  }
+
+  @Test
+  void unseenRootsAreLookedAtFirst() {
+    var judged = Plant.of("oncidium").potted(26).saw(Item.ROOTS_IN_POT, RootsInPot.MIXED).judged();
+    var wait = ((Timing.Waits) judged.timing()).awaited();
+    assertThat(wait.conditions()).containsExactly(WaitCondition.LOOK_AT_ROOTS);
+    assertThat(judged.nextCheck().window().late()).isEqualTo(MAY.plusDays(3));
+  }
+
+  @Test
+  void aPlantNobodyHasLookedAtIsLookedAtSoon() {
+    var judged = Plant.of("oncidium").potted(3).judged();
+    assertThat(judged.nextCheck().purpose()).isEqualTo(Purpose.FIRST_LOOK);
+    assertThat(judged.nextCheck().window().late()).isEqualTo(MAY.plusDays(14));
+  }
+
+  @Test
+  void aQuietPlantIsSeenWithinFourMonthsAndBeforeItsMediumTurnsDue() {
+    var fresh = Plant.of("oncidium").potted(1).saw(Item.BLOOM, Bloom.NONE).judged();
+    assertThat(fresh.verdict()).isEqualTo(Verdict.LEAVE);
+    assertThat(ChronoUnit.DAYS.between(MAY, fresh.nextCheck().window().best())).isEqualTo(120);
+    var mature = Plant.of("oncidium").potted(16).saw(Item.BLOOM, Bloom.NONE).judged();
+    assertThat(ChronoUnit.DAYS.between(MAY, mature.nextCheck().window().best())).isLessThan(105);
+  }
+
+  @Test
+  void growingRootsAreJudgedByWhereTheyAreNow() {
+    var then = Plant.of("oncidium").potted(26).daysAgo(14).rootsOf(6);
+    var readiness =
+        then.judged().reasons().stream()
+            .filter(reason -> reason.scale() == Reason.Scale.READINESS)
+            .findFirst()
+            .orElseThrow();
+    assertThat(readiness.sentence().toString()).startsWith("Newest roots about 40 mm, short");
+  }
+
+  @Test
+  void anOldLookIsNamedAsStaleAndNotTakenForToday() {
+    var judged =
+        Plant.of("oncidium")
+            .potted(12)
+            .daysAgo(70)
+            .saw(Item.NEW_ROOTS, RootStage.NONE)
+            .saw(Item.BLOOM, Bloom.BUDS)
+            .judged();
+    assertThat(judged.stale()).containsExactly(Item.BLOOM, Item.NEW_ROOTS);
+    assertThat(judged.notLookedAt()).doesNotContain(Item.BLOOM, Item.NEW_ROOTS);
+    assertThat(judged.readinessMost()).isGreaterThan(judged.readiness());
+  }
+
+  @Test
+  void aCollectorsOwnFigureChangesTheVerdict() {
+    var plant = Plant.of("oncidium").potted(20).saw(Item.NEW_ROOTS, RootStage.NUB);
+    assertThat(plant.judged().verdict()).isEqualTo(Verdict.REPOT_NOW);
+    var patient = Figures.standard().with(JudgementFigures.LEAVE_BELOW, 45);
+    assertThat(plant.judged(patient).verdict()).isNotEqualTo(Verdict.REPOT_NOW);
+  }
+}

@@ -1,0 +1,164 @@
+package almanac.core.medium;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import almanac.core.Refused;
+import almanac.core.figures.Figures;
+import java.time.LocalDate;
+import java.time.YearMonth;
+import java.util.List;
+import java.util.Map;
+import org.assertj.core.data.Offset;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class MediumClockTest {
+  private static final LocalDate POTTED = LocalDate.of(2025, 5, 15);
+  private static final Figures FIGURES = Figures.standard();
+  private static final Offset<Double> ABOUT = within(0.7);
+
+  private static MediumClock clock(Mix mix, Moisture moisture, double degrees) {
+    return new MediumClock(
+        PottedOn.on(POTTED), POTTED, mix, moisture, Temperatures.steady(degrees));
+  }
+
+  private static double used(MediumClock clock, int months, MediumTest... tests) {
+    return clock.usedOn(POTTED.plusMonths(months), List.of(tests), FIGURES).orElseThrow().likely();
+  }
+
+  private static MediumTest felt(Piece piece, int month) {
+    return new MediumTest(POTTED.plusMonths(month), piece.band(FIGURES), piece.words());
+  }
+
+  @ParameterizedTest(name = "{0}, {1}, {2} °C for {3} months: {4} %")
+  @CsvSource({
+    "BARK_MEDIUM, DRIES_BETWEEN, 20, 12, 50",
+    "BARK_MEDIUM, DRIES_BETWEEN, 20, 24, 100",
+    "BARK_MEDIUM, DRIES_BETWEEN, 30, 12, 100",
+    "BARK_MEDIUM, DRIES_BETWEEN, 10, 24, 50",
+    "BARK_MEDIUM, DRIES_RIGHT_OUT, 20, 24, 80",
+    "BARK_MEDIUM, ALWAYS_WET, 20, 12, 90",
+    "SPHAGNUM_BASKET, KEPT_MOIST, 20, 9, 140",
+    "TREE_FERN, DRIES_BETWEEN, 20, 48, 100"
+  })
+  void lifeIsUsedByMoistureAndWarmth(
+      Component component, Moisture moisture, double degrees, int months, double percent) {
+    assertThat(used(clock(Mix.of(component), moisture, degrees), months))
+        .isCloseTo(percent, within(1.5));
+  }
+
+  @Test
+  void alwaysWetBarkIsUsedUpAfterThirteenMonths() {
+    var clock = clock(Mix.of(Component.BARK_MEDIUM), Moisture.ALWAYS_WET, 20);
+    var spent = clock.reaches(100, POTTED, List.of(), FIGURES).orElseThrow();
+    assertThat(YearMonth.from(spent)).isEqualTo(YearMonth.of(2026, 6));
+  }
+
+  @Test
+  void warmMonthsCountMoreThanCoolOnes() {
+    var means = new java.util.EnumMap<java.time.Month, Double>(java.time.Month.class);
+    for (var month : java.time.Month.values()) {
+      means.put(month, month.getValue() >= 4 && month.getValue() <= 9 ? 30.0 : 10.0);
+    }
+    var clock =
+        new MediumClock(
+            PottedOn.on(LocalDate.of(2025, 4, 1)),
+            POTTED,
+            Mix.of(Component.BARK_MEDIUM),
+            Moisture.DRIES_BETWEEN,
+            Temperatures.of(means));
+    var autumn = clock.usedOn(LocalDate.of(2025, 10, 1), List.of(), FIGURES).orElseThrow().likely();
+    var spring = clock.usedOn(LocalDate.of(2026, 4, 1), List.of(), FIGURES).orElseThrow().likely();
+    assertThat(autumn).as("six months at twice the pace").isCloseTo(50, within(1.0));
+    assertThat(spring - autumn).as("six months at half the pace").isCloseTo(12.5, within(1.0));
+  }
+
+  @Test
+  void theFastestQuarterGovernsAMixAndLessCountsByVolume() {
+    var quarter = new Mix(Map.of(Component.BARK_FINE, 1.0, Component.PUMICE, 3.0));
+    assertThat(used(clock(quarter, Moisture.DRIES_BETWEEN, 20), 18)).isCloseTo(100, ABOUT);
+    var tenth = new Mix(Map.of(Component.BARK_FINE, 1.0, Component.PUMICE, 9.0));
+    assertThat(used(clock(tenth, Moisture.DRIES_BETWEEN, 20), 18)).isCloseTo(10, ABOUT);
+    var alone = Mix.of(Component.BARK_MEDIUM);
+    var withSome = new Mix(Map.of(Component.BARK_MEDIUM, 9.0, Component.SPHAGNUM_BASKET, 1.0));
+    assertThat(withSome.useAMonth(FIGURES))
+        .as("what decays faster never makes a mix last longer")
+        .isGreaterThanOrEqualTo(alone.useAMonth(FIGURES));
+  }
+
+  @Test
+  void whatDoesNotDecayHasNoClock() {
+    var clock = clock(Mix.of(Component.PUMICE).and(Component.LAVA, 2), Moisture.ALWAYS_WET, 30);
+    assertThat(clock.usedOn(POTTED.plusYears(9), List.of(), FIGURES)).isEmpty();
+    assertThat(clock.reaches(80, POTTED, List.of(), FIGURES)).isEmpty();
+  }
+
+  @Test
+  void whatIsFeltOutranksTheCalendarAndTheClockRunsOnFromThere() {
+    var clock = clock(Mix.of(Component.BARK_MEDIUM), Moisture.DRIES_BETWEEN, 20);
+    assertThat(used(clock, 24, felt(Piece.KEEPS_SHAPE, 24))).isCloseTo(50, ABOUT);
+    assertThat(used(clock, 30, felt(Piece.KEEPS_SHAPE, 24))).isCloseTo(75, ABOUT);
+    assertThat(used(clock, 6, felt(Piece.TEARS, 6))).isCloseTo(100, ABOUT);
+    assertThat(used(clock, 6, felt(Piece.MUSH, 6))).isCloseTo(130, ABOUT);
+    assertThat(used(clock, 6, felt(Piece.DENTS, 6))).isCloseTo(50, ABOUT);
+    assertThat(used(clock, 16, felt(Piece.DENTS, 16))).as("inside the band").isCloseTo(66.7, ABOUT);
+    assertThat(used(clock, 20, felt(Piece.TEARS, 6), felt(Piece.DENTS, 20))).isCloseTo(80, ABOUT);
+  }
+
+  @Test
+  void aTestFromBeforeThePottingOrAfterTheDaySaysNothing() {
+    var clock = clock(Mix.of(Component.BARK_MEDIUM), Moisture.DRIES_BETWEEN, 20);
+    assertThat(used(clock, 12, felt(Piece.MUSH, -1), felt(Piece.MUSH, 13))).isCloseTo(50, ABOUT);
+  }
+
+  @Test
+  void aYearIsARangeAndUnknownIsAtLeast() {
+    var day = LocalDate.of(2027, 1, 1);
+    var mix = Mix.of(Component.BARK_MEDIUM);
+    var room = Temperatures.steady(20);
+    var year =
+        new MediumClock(
+                PottedOn.in(java.time.Year.of(2025)), POTTED, mix, Moisture.DRIES_BETWEEN, room)
+            .usedOn(day, List.of(), FIGURES)
+            .orElseThrow();
+    assertThat(year.least()).isCloseTo(50, ABOUT);
+    assertThat(year.likely()).isCloseTo(75, ABOUT);
+    assertThat(year.most().orElseThrow()).isCloseTo(100, ABOUT);
+    var unknown =
+        new MediumClock(PottedOn.unknown(), day.minusMonths(6), mix, Moisture.DRIES_BETWEEN, room)
+            .usedOn(day, List.of(), FIGURES)
+            .orElseThrow();
+    assertThat(unknown.least()).isCloseTo(25, ABOUT);
+    assertThat(unknown.most()).isEmpty();
+    assertThat(unknown.because()).hasToString("Potting date unknown: at least since 2026-07-01");
+  }
+
+  @Test
+  void aMixThatAddsUpToNothingIsRefused() {
+    assertThatThrownBy(() -> new Mix(Map.of())).isInstanceOf(Refused.class);
+    for (double parts : new double[] {0, -1, Double.NaN, 101}) {
+      assertThatThrownBy(() -> new Mix(Map.of(Component.PUMICE, parts)))
+          .isInstanceOfSatisfying(
+              Refused.class, refused -> assertThat(refused.field()).isEqualTo("mix"));
+    }
+  }
+
+  @ParameterizedTest
+  @CsvSource({"2026-05-16", "2026-05", "2026", "unknown"})
+  void aPottingDateIsKeptAsExactlyAsItIsKnown(String text) {
+    var today = LocalDate.of(2027, 5, 15);
+    assertThat(PottedOn.entered("pottedOn", text, today).text()).isEqualTo(text);
+  }
+
+  @ParameterizedTest
+  @CsvSource({"2028", "2027-06", "2027-05-16", "1899", "May", "2026-13", "0", "''"})
+  void aPottingDateThatCannotBeIsRefused(String text) {
+    var today = LocalDate.of(2027, 5, 15);
+    assertThatThrownBy(() -> PottedOn.entered("pottedOn", text, today))
+        .isInstanceOfSatisfying(
+            Refused.class, refused -> assertThat(refused.field()).isEqualTo("pottedOn"));
+  }
+}
