@@ -10,6 +10,9 @@
   const FULL = 140;
   const x = (percent: number) => (Math.min(FULL, Math.max(0, percent)) / FULL) * WIDTH;
   const mark = $derived(x(medium.used));
+  const hue = $derived(
+    medium.used > medium.spentFrom ? 'clay' : medium.used >= medium.dueFrom ? 'ochre' : 'moss',
+  );
   const words = $derived(
     medium.usedMost == null
       ? `at least ${medium.usedLeast} %`
@@ -38,7 +41,7 @@
     d="M{x(medium.spentFrom)} 22H{WIDTH - 7}a7 7 0 0 1 0 14H{x(medium.spentFrom)}z"
     fill="var(--color-clay-wash)"
   />
-  <rect y="22" width={Math.max(mark, 7)} height="14" rx="7" fill="var(--color-moss)" />
+  <rect y="22" width={Math.max(mark, 7)} height="14" rx="7" fill="var(--color-{hue})" />
   {#if medium.byCalendar != null && Math.abs(medium.byCalendar - medium.used) >= 3}
     <path d="M{x(medium.byCalendar)} 19v20" stroke="var(--color-ink-2)" stroke-dasharray="3 3" />
   {/if}

@@ -61,8 +61,8 @@ class MistakesTest {
       page.getByRole(AriaRole.LINK, named("Correct the inspection of 14 May")).click();
       var roots = page.getByRole(AriaRole.GROUP, named("Roots in the pot"));
       assertThat(roots.getByLabel("mostly soft")).isChecked();
-      roots.getByText("firm", new Locator.GetByTextOptions().setExact(true)).click();
-      page.getByRole(AriaRole.GROUP, named("Medium piece")).getByText("dents").click();
+      pick(roots, "firm");
+      pick(page.getByRole(AriaRole.GROUP, named("Medium piece")), "dents");
       page.getByRole(AriaRole.BUTTON, named("Save and judge")).click();
 
       assertThat(page.locator(".slip h2")).not().hasText("Rescue");
@@ -100,6 +100,10 @@ class MistakesTest {
       page.keyboard().press("Enter");
       assertThat(page.getByRole(AriaRole.REGION, named("Journal"))).containsText("Bloom: spike");
     }
+  }
+
+  private static void pick(Locator group, String answer) {
+    group.getByLabel(answer, new Locator.GetByLabelOptions().setExact(true)).check();
   }
 
   private static Page.GetByRoleOptions named(String name) {

@@ -58,10 +58,10 @@ class OnePlantTest {
     var page = browsing.page();
     page.getByRole(AriaRole.LINK, named("Inspect")).first().click();
     var roots = page.getByRole(AriaRole.GROUP, named("Newest roots"));
-    roots.getByText("nubs").click();
+    pick(roots, "nubs");
     roots.getByLabel("longest").fill("6");
-    page.getByRole(AriaRole.GROUP, named("Medium piece")).getByText("tears by hand").click();
-    page.getByRole(AriaRole.GROUP, named("How it stands")).getByText("loose").click();
+    pick(page.getByRole(AriaRole.GROUP, named("Medium piece")), "tears by hand");
+    pick(page.getByRole(AriaRole.GROUP, named("How it stands")), "loose");
     page.getByRole(AriaRole.BUTTON, named("Save and judge")).click();
     assertThat(page.locator(".slip h2")).hasText("Repot now");
     assertThat(page.locator(".slip")).containsText("Newest roots about 6 mm, nubs");
@@ -74,7 +74,8 @@ class OnePlantTest {
     var page = browsing.page();
     page.keyboard().press("r");
     page.getByRole(AriaRole.BUTTON, named("Another component")).click();
-    page.getByLabel("Component 2").selectOption("perlite");
+    page.getByLabel("Component 2", new Page.GetByLabelOptions().setExact(true))
+        .selectOption("perlite");
     page.getByLabel("Parts of component 1").fill("3");
     page.getByRole(AriaRole.BUTTON, named("Log the repot")).click();
     assertThat(page.locator(".slip h2")).hasText("Leave");
@@ -89,6 +90,10 @@ class OnePlantTest {
     checks.getByRole(AriaRole.BUTTON, within("As hoped").setExact(true)).click();
     assertThat(checks).containsText("New root tips?");
     assertThat(checks).not().containsText("Does it stand?");
+  }
+
+  private static void pick(Locator group, String answer) {
+    group.getByLabel(answer, new Locator.GetByLabelOptions().setExact(true)).check();
   }
 
   private static Page.GetByRoleOptions named(String name) {

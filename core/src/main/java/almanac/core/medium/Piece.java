@@ -8,7 +8,7 @@ public enum Piece implements Answer {
   KEEPS_SHAPE("keeps its shape"),
   DENTS("dents"),
   TEARS("tears by hand"),
-  MUSH("mush");
+  MUSH("is mush");
 
   private final String words;
 
