@@ -1,6 +1,7 @@
 <script lang="ts">
   import { openChecks, plantList, sitePage } from '$lib/api/queries';
   import CheckRow from '$lib/checks/CheckRow.svelte';
+  import { now as actNow, URGENCY } from '$lib/drawings/verdicts';
   import VerdictMark from '$lib/drawings/VerdictMark.svelte';
   import Waiting from '$lib/shell/Waiting.svelte';
   import Sentence from '$lib/words/Sentence.svelte';
@@ -12,8 +13,8 @@
   const today = $derived(site.data?.today ?? '');
   const now = $derived(
     (plants.data ?? [])
-      .filter((plant) => plant.verdict === 'RESCUE' || plant.verdict === 'REPOT_NOW')
-      .sort((a, b) => b.need - a.need),
+      .filter((plant) => actNow(plant.verdict))
+      .sort((a, b) => URGENCY.indexOf(a.verdict) - URGENCY.indexOf(b.verdict) || b.need - a.need),
   );
   // A plant to be taken in hand needs no check besides.
   const inHand = $derived(new Set(now.map((plant) => plant.id)));

@@ -1,8 +1,12 @@
 <script lang="ts" module>
-  /** What has been tapped for one thing to look at; an empty answer means not looked at. */
+  /** What has been tapped for one thing to look at; without answer or measure: not looked at. */
   export interface TypedLook {
-    answer: string;
-    mm: string;
+    answers: string[];
+    measured: string;
+  }
+
+  export function looked(look: TypedLook): boolean {
+    return look.answers.length > 0 || look.measured.trim() !== '';
   }
 </script>
 
@@ -18,7 +22,19 @@
   }
   let { choice, look = $bindable(), last, fault }: Props = $props();
   const id = $props.id();
-  const looked = $derived(look.answer !== '' || look.mm.trim() !== '');
+  /** Taps one answer: the only one, or one more or less where several may hold. */
+  function tap(answer: string) {
+    if (!choice.several) look.answers = [answer];
+    else if (look.answers.includes(answer))
+      look.answers = look.answers.filter((each) => each !== answer);
+    else if (answer === 'NONE') look.answers = ['NONE'];
+    else look.answers = [...look.answers.filter((each) => each !== 'NONE'), answer];
+  }
+
+  function untap() {
+    look.answers = [];
+    look.measured = '';
+  }
 </script>
 
 <fieldset aria-describedby="{id}-how {fault ? `${id}-fault` : ''}">
@@ -26,30 +42,39 @@
   <p class="quiet how" id="{id}-how">{choice.how}{last ? ` · last: ${last}` : ''}</p>
   <div class="picks">
     <label class="pick none">
-      <input type="radio" name="{id}-answer" value="" bind:group={look.answer} />
+      <input
+        type={choice.several ? 'checkbox' : 'radio'}
+        name="{id}-answer"
+        checked={!looked(look)}
+        onchange={untap}
+      />
       <span>not looked at</span>
     </label>
     {#each choice.answers as each (each.answer)}
       <label class="pick">
-        <input type="radio" name="{id}-answer" value={each.answer} bind:group={look.answer} />
+        <input
+          type={choice.several ? 'checkbox' : 'radio'}
+          name="{id}-answer"
+          checked={look.answers.includes(each.answer)}
+          onchange={() => tap(each.answer)}
+        />
         <span>{each.words}</span>
       </label>
     {/each}
-    {#if choice.measured}
-      <label class="length" class:given={look.mm.trim() !== ''}>
-        <span>{choice.measured}</span>
+    {#if choice.measure}
+      <label class="length" class:given={look.measured.trim() !== ''}>
+        <span>{choice.measure.words}</span>
         <input
           class="input"
           inputmode="decimal"
-          aria-label="{choice.title}: {choice.measured}, mm"
-          bind:value={look.mm}
+          aria-label="{choice.title}: {choice.measure.words}, {choice.measure.unit || 'pH'}"
+          bind:value={look.measured}
         />
-        mm
+        {choice.measure.unit}
       </label>
     {/if}
   </div>
   {#if fault}<p class="fault" id="{id}-fault">{fault}</p>{/if}
-  {#if !looked}<span class="sr-only">not looked at</span>{/if}
 </fieldset>
 
 <style>

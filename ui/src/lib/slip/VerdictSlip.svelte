@@ -1,5 +1,6 @@
 <script lang="ts">
   import type { Schemas } from '$lib/api/client';
+  import { atTheBench } from '$lib/drawings/verdicts';
   import VerdictMark from '$lib/drawings/VerdictMark.svelte';
   import Sentence from '$lib/words/Sentence.svelte';
   import { short } from '$lib/words/dates';
@@ -23,6 +24,7 @@
       NEED: `need ${reason.points}`,
       READINESS: `ready ${reason.points}`,
       LOSS: `ready −${reason.points}`,
+      NO_REASON: '',
     }[reason.scale];
   }
 </script>
@@ -36,6 +38,13 @@
     </div>
   </div>
   <p class="advice"><Sentence parts={slip.advice} today={slip.judgedOn} /></p>
+
+  {#if slip.method}<p class="method">{slip.method}</p>{/if}
+  {#if slip.care.length}
+    <ul class="care" aria-label="Without unpotting">
+      {#each slip.care as fix (fix)}<li>{fix}</li>{/each}
+    </ul>
+  {/if}
 
   <ul class="why" aria-label="Reasons">
     {#each slip.reasons as reason, i (i)}
@@ -54,22 +63,32 @@
     100
   </p>
 
-  {#if slip.verdict === 'RESCUE' || slip.verdict === 'REPOT_NOW'}
+  {#if atTheBench(slip.verdict)}
     <p class="part caution">
       <b>Before you start.</b> A clean, sharp blade for this plant alone; gloves for moss and sap; wet
       dry bark and perlite before pouring, and wear a mask. Use chemicals only as their label says.
     </p>
   {/if}
-  {#if slip.notLookedAt.length || slip.stale.length}
-    <div class="part">
-      {#if slip.notLookedAt.length}
-        <p><b>Not looked at:</b> {words(slip.notLookedAt)}.</p>
-      {/if}
-      {#if slip.stale.length}
-        <p><b>Looked at too long ago:</b> {words(slip.stale)}.</p>
-      {/if}
+  {#each slip.deciding as look, i (look.item)}
+    <p class="part">
+      <b>{i === 0 ? 'One look may settle it.' : 'Or this one.'}</b>
+      {look.title}{look.how ? ` (${look.how.toLowerCase()})` : ''}: in {look.changes.length} of
+      {look.outcomes} outcomes the verdict changes:
+      {#each look.changes.slice(0, 3) as change, k (change.answer)}{k ? '; ' : ''}{change.answer} →
+        {change.title.toLowerCase()}{/each}{look.changes.length > 3 ? '…' : '.'}
+    </p>
+  {/each}
+  {#if slip.stale.length || slip.notLookedAt.length}
+    <details class="part">
+      <summary>
+        {slip.notLookedAt.length} things not looked at{slip.stale.length
+          ? `, ${slip.stale.length} too long ago`
+          : ''}
+      </summary>
+      {#if slip.stale.length}<p><b>Too long ago:</b> {words(slip.stale)}.</p>{/if}
+      {#if slip.notLookedAt.length}<p><b>Not looked at:</b> {words(slip.notLookedAt)}.</p>{/if}
       <a class="link" href={inspectHref}>Look now</a>
-    </div>
+    </details>
   {/if}
   {#if check}
     <p class="part">
@@ -106,6 +125,22 @@
   .advice {
     margin: 12px 0 8px;
     font-size: 16px;
+  }
+  .method {
+    margin: 0 0 8px;
+    font-size: 15px;
+  }
+  .care {
+    list-style: disc;
+    margin: 0 0 8px;
+    padding-left: 20px;
+    color: var(--color-slate);
+    font-weight: 600;
+    font-size: 14.5px;
+  }
+  summary {
+    min-height: 28px;
+    cursor: pointer;
   }
   .why {
     list-style: none;

@@ -31,11 +31,12 @@ create table entry (
 );
 create index entry_of_plant on entry (plant_id, id);
 
+-- answers: their names with blanks between; measured: in the item's own measure
 create table look (
   entry_id bigint not null references entry,
   item varchar(40) not null,
-  answer varchar(40) not null,
-  mm double precision,
+  answers varchar(400) not null,
+  measured double precision,
   primary key (entry_id, item)
 );
 

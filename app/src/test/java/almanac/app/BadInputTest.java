@@ -74,21 +74,25 @@ class BadInputTest {
       delimiter = ';',
       quoteCharacter = '\'',
       value = {
-        "{\"on\":\"2027-05-16\",\"looks\":{\"bloom\":{\"answer\":\"OPEN\"}}}; on",
-        "{\"on\":\"1850-01-01\",\"looks\":{\"bloom\":{\"answer\":\"OPEN\"}}}; on",
-        "{\"on\":\"soon\",\"looks\":{\"bloom\":{\"answer\":\"OPEN\"}}}; on",
-        "{\"looks\":{\"bloom\":{\"answer\":\"OPEN\"}}}; on",
+        "{\"on\":\"2027-05-16\",\"looks\":{\"bloom\":{\"answers\":[\"OPEN\"]}}}; on",
+        "{\"on\":\"1850-01-01\",\"looks\":{\"bloom\":{\"answers\":[\"OPEN\"]}}}; on",
+        "{\"on\":\"soon\",\"looks\":{\"bloom\":{\"answers\":[\"OPEN\"]}}}; on",
+        "{\"looks\":{\"bloom\":{\"answers\":[\"OPEN\"]}}}; on",
         "{\"on\":\"2027-05-15\"}; looks",
         "{\"on\":\"2027-05-15\",\"looks\":{}}; looks",
         "{\"on\":\"2027-05-15\",\"looks\":{\"bloom\":null}}; looks",
-        "{\"on\":\"2027-05-15\",\"looks\":{\"bloom\":{\"answer\":\"HUGE\"}}}; looks.bloom",
-        "{\"on\":\"2027-05-15\",\"looks\":{\"bloom\":{\"answer\":\"OPEN\",\"mm\":3}}}; looks.bloom.mm",
-        "{\"on\":\"2027-05-15\",\"looks\":{\"colour\":{\"answer\":\"RED\"}}}; looks.colour",
-        "{\"on\":\"2027-05-15\",\"looks\":{\"newRoots\":{\"mm\":-4}}}; looks.newRoots.mm",
-        "{\"on\":\"2027-05-15\",\"looks\":{\"newRoots\":{\"mm\":30000}}}; looks.newRoots.mm",
-        "{\"on\":\"2027-05-15\",\"looks\":{\"newRoots\":{\"mm\":\"NaN\"}}}; looks.newRoots.mm",
-        "{\"on\":\"2027-05-15\",\"looks\":{\"newRoots\":{\"mm\":\"six\"}}}; looks.newRoots.mm",
-        "{\"on\":\"2027-05-15\",\"looks\":{\"newRoots\":{\"answer\":\"NONE\",\"mm\":40}}}; looks.newRoots.mm"
+        "{\"on\":\"2027-05-15\",\"looks\":{\"bloom\":{\"answers\":[\"HUGE\"]}}}; looks.bloom",
+        "{\"on\":\"2027-05-15\",\"looks\":{\"bloom\":{\"answers\":[\"OPEN\"],\"measured\":3}}}; looks.bloom.measured",
+        "{\"on\":\"2027-05-15\",\"looks\":{\"colour\":{\"answers\":[\"RED\"]}}}; looks.colour",
+        "{\"on\":\"2027-05-15\",\"looks\":{\"newRoots\":{\"answers\":[],\"measured\":-4}}}; looks.newRoots.measured",
+        "{\"on\":\"2027-05-15\",\"looks\":{\"newRoots\":{\"answers\":[],\"measured\":30000}}}; looks.newRoots.measured",
+        "{\"on\":\"2027-05-15\",\"looks\":{\"newRoots\":{\"answers\":[],\"measured\":\"NaN\"}}}; looks.newRoots.measured",
+        "{\"on\":\"2027-05-15\",\"looks\":{\"newRoots\":{\"answers\":[],\"measured\":\"six\"}}}; looks.newRoots.measured",
+        "{\"on\":\"2027-05-15\",\"looks\":{\"newRoots\":{\"answers\":[\"NONE\"],\"measured\":40}}}; looks.newRoots.measured",
+        "{\"on\":\"2027-05-15\",\"looks\":{\"bloom\":{\"answers\":[\"OPEN\",\"BUDS\"]}}}; looks.bloom",
+        "{\"on\":\"2027-05-15\",\"looks\":{\"pests\":{\"answers\":[\"NONE\",\"MITES\"]}}}; looks.pests",
+        "{\"on\":\"2027-05-15\",\"looks\":{\"soakPh\":{\"answers\":[],\"measured\":15}}}; looks.soakPh.measured",
+        "{\"on\":\"2027-05-15\",\"looks\":{\"rim\":{\"answers\":[\"OVER\"],\"measured\":8}}}; looks.rim.measured"
       })
   void anInspectionThatCannotBeIsNotKept(String body, String field) throws Exception {
     var before = APP.get("/api/plants/3").body();

@@ -22,7 +22,18 @@ class DemoTest {
   void theDemoShowsEveryVerdict() throws Exception {
     var plants = APP.get("/api/plants").body();
     assertThat(plants.valueStream().map(plant -> plant.path("verdict").asString()))
-        .contains("LEAVE", "WATCH", "WAIT_FOR", "REPOT_NOW", "RESCUE");
+        .contains(
+            "LEAVE",
+            "WATCH",
+            "ADJUST_CARE",
+            "LIFT_AND_LOOK",
+            "WAIT_FOR",
+            "MOVE_UP",
+            "PART_REPOT",
+            "FULL_REPOT",
+            "DIVIDE",
+            "RESCUE",
+            "LET_GO");
     assertThat(plants.valueStream().map(plant -> plant.path("benchName").asString()).distinct())
         .hasSize(4);
   }

@@ -54,11 +54,16 @@ class JournalTest {
     assertThat(plant.path("number").asString()).matches("27-\\d{3}");
     assertThat(purpose(plant)).isEqualTo("FIRST_LOOK");
 
-    var seen = inspect(plant, "{\"newRoots\":{\"mm\":8},\"bloom\":{\"answer\":\"NONE\"}}", "");
+    var seen =
+        inspect(
+            plant,
+            "{\"newRoots\":{\"answers\":[],\"measured\":8},\"bloom\":{\"answers\":[\"NONE\"]}}",
+            "");
     assertThat(seen.status()).isEqualTo(201);
-    assertThat(verdict(seen.body().path("plant"))).isEqualTo("REPOT_NOW");
+    assertThat(verdict(seen.body().path("plant"))).isEqualTo("FULL_REPOT");
     assertThat(seen.body().path("plant").path("slip").path("notLookedAt").toString())
-        .isEqualTo("[\"stability\",\"rootsInPot\",\"mediumPiece\"]");
+        .contains("stability", "rootsInPot", "mediumPiece")
+        .doesNotContain("bloom", "newRoots");
 
     var moved = repot(plant, "2027-05-15").body().path("plant");
     assertThat(moved.path("potting").path("pottedOn").asString()).isEqualTo("2027-05-15");
@@ -76,18 +81,18 @@ class JournalTest {
   @Test
   void aCorrectionTakesThePlaceOfAMistakeAndKeepsIt() throws Exception {
     var plant = plant("Oncidium Mooring Ring");
-    var wrong = inspect(plant, "{\"rootsInPot\":{\"answer\":\"MOSTLY_SOFT\"}}", "").body();
+    var wrong = inspect(plant, "{\"rootsInPot\":{\"answers\":[\"MOSTLY_SOFT\"]}}", "").body();
     assertThat(verdict(wrong.path("plant"))).isEqualTo("RESCUE");
 
     var correction = ",\"corrects\":" + wrong.path("entryId").asLong();
-    var right = inspect(plant, "{\"rootsInPot\":{\"answer\":\"FIRM\"}}", correction);
+    var right = inspect(plant, "{\"rootsInPot\":{\"answers\":[\"FIRM\"]}}", correction);
     assertThat(verdict(right.body().path("plant"))).isNotEqualTo("RESCUE");
     var journal = right.body().path("plant").path("journal");
     assertThat(journal.valueStream().map(line -> line.path("standing").asString()))
         .containsExactly("HOLDS", "CORRECTED", "HOLDS");
     assertThat(journal.path(1).path("words").asString()).contains("mostly soft");
 
-    assertThat(inspect(plant, "{\"rootsInPot\":{\"answer\":\"MIXED\"}}", correction).status())
+    assertThat(inspect(plant, "{\"rootsInPot\":{\"answers\":[\"MIXED\"]}}", correction).status())
         .as("the same mistake is not corrected twice")
         .isEqualTo(409);
   }
@@ -95,7 +100,8 @@ class JournalTest {
   @Test
   void aRepotTakenBackLeavesEverythingAsItWas() throws Exception {
     var plant = plant("Oncidium Paddle Gear");
-    var before = inspect(plant, "{\"newRoots\":{\"mm\":8}}", "").body().path("plant");
+    var before =
+        inspect(plant, "{\"newRoots\":{\"answers\":[],\"measured\":8}}", "").body().path("plant");
     var moved = repot(plant, "2027-05-10").body();
     var undone =
         APP.post("/api/journal/%d/withdrawal".formatted(moved.path("entryId").asLong()), "");

@@ -56,7 +56,7 @@ class MistakesTest {
   @Test
   void aMistakenInspectionIsCorrectedAndTheCorrectionShows() {
     try (var browsing = Browsing.desk(almanac.address())) {
-      var page = browsing.open("/plants/5");
+      var page = browsing.open("/plants/6");
       assertThat(page.locator(".slip h2")).hasText("Rescue");
       page.getByRole(AriaRole.LINK, named("Correct the inspection of 14 May")).click();
       var roots = page.getByRole(AriaRole.GROUP, named("Roots in the pot"));
@@ -76,15 +76,33 @@ class MistakesTest {
   @Test
   void whatWasSavedCanBeUndone() {
     try (var browsing = Browsing.desk(almanac.address())) {
-      var page = browsing.open("/plants/12");
+      var page = browsing.open("/plants/13");
       var before = page.locator(".slip h2").textContent();
       page.keyboard().press("r");
       page.getByRole(AriaRole.BUTTON, named("Log the repot")).click();
       assertThat(page.locator(".slip h2")).hasText("Leave");
-      assertThat(before).isEqualTo("Repot now");
+      assertThat(before).isEqualTo("Full repot");
       page.getByRole(AriaRole.BUTTON, named("Undo")).click();
       assertThat(page.locator(".slip h2")).hasText(before);
       assertThat(page.getByRole(AriaRole.REGION, named("Journal"))).containsText("taken back");
+      assertThat(browsing.complaints()).isEmpty();
+    }
+  }
+
+  @Test
+  void severalPestsMayBeThereButNotBesideNone() {
+    try (var browsing = Browsing.desk(almanac.address())) {
+      var page = browsing.open("/plants/10/inspect");
+      page.getByText("Pests and disease").click();
+      var pests = page.getByRole(AriaRole.GROUP, named("Pests"));
+      pick(pests, "none");
+      pick(pests, "springtail");
+      pick(pests, "scale");
+      assertThat(pests.getByLabel("none", exactly())).not().isChecked();
+      page.getByRole(AriaRole.BUTTON, named("Save and judge")).click();
+      assertThat(page.getByRole(AriaRole.REGION, named("Journal")))
+          .containsText("Pests: scale, springtail");
+      assertThat(page.locator(".slip")).containsText("Springtails eat what decays");
       assertThat(browsing.complaints()).isEmpty();
     }
   }
@@ -94,7 +112,7 @@ class MistakesTest {
     try (var browsing = Browsing.desk(almanac.address())) {
       var page = browsing.open("/plants/9");
       page.keyboard().press("i");
-      page.getByLabel("not looked at").first().focus();
+      page.getByRole(AriaRole.GROUP, named("Bloom")).getByLabel("not looked at").focus();
       page.keyboard().press("ArrowRight");
       page.keyboard().press("ArrowRight");
       page.keyboard().press("Enter");
@@ -103,7 +121,11 @@ class MistakesTest {
   }
 
   private static void pick(Locator group, String answer) {
-    group.getByLabel(answer, new Locator.GetByLabelOptions().setExact(true)).check();
+    group.getByLabel(answer, exactly()).check();
+  }
+
+  private static Locator.GetByLabelOptions exactly() {
+    return new Locator.GetByLabelOptions().setExact(true);
   }
 
   private static Page.GetByRoleOptions named(String name) {

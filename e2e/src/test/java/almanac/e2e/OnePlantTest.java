@@ -50,7 +50,7 @@ class OnePlantTest {
     page.getByRole(AriaRole.BUTTON, named("Add the plant")).click();
     assertThat(page.locator("h1")).hasText("Oncidium Towing Path");
     assertThat(page.locator(".where")).containsText("27-001");
-    assertThat(page.locator(".slip")).containsText("Not looked at:");
+    assertThat(page.locator(".slip")).containsText("things not looked at");
     assertThat(page.getByRole(AriaRole.REGION, named("Checks"))).containsText("First look");
   }
 
@@ -59,11 +59,11 @@ class OnePlantTest {
     page.getByRole(AriaRole.LINK, named("Inspect")).first().click();
     var roots = page.getByRole(AriaRole.GROUP, named("Newest roots"));
     pick(roots, "nubs");
-    roots.getByLabel("longest").fill("6");
+    roots.getByLabel("Newest roots: longest").fill("6");
     pick(page.getByRole(AriaRole.GROUP, named("Medium piece")), "tears by hand");
     pick(page.getByRole(AriaRole.GROUP, named("How it stands")), "loose");
     page.getByRole(AriaRole.BUTTON, named("Save and judge")).click();
-    assertThat(page.locator(".slip h2")).hasText("Repot now");
+    assertThat(page.locator(".slip h2")).hasText("Full repot");
     assertThat(page.locator(".slip")).containsText("Newest roots about 6 mm, nubs");
     assertThat(page.locator(".slip")).containsText("a piece tears by hand");
     assertThat(page.locator(".slip")).containsText("It sits loose in the pot");

@@ -31,7 +31,7 @@ class Screenshots {
       shoot(desk, "/", "today");
       shoot(desk, "/plants", "plants");
       shoot(desk, "/plants/1", "plant");
-      shoot(desk, "/plants/5", "rescue");
+      shoot(desk, "/plants/6", "rescue");
       shoot(desk, "/plants/new", "add-a-plant");
       shoot(desk, "/plants/1/inspect", "inspect");
       shoot(desk, "/plants/1/repot", "repot");

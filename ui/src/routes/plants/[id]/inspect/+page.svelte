@@ -7,7 +7,7 @@
   import { faultOf, otherFaults } from '$lib/forms/faults';
   import Field from '$lib/forms/Field.svelte';
   import FormFault from '$lib/forms/FormFault.svelte';
-  import LookRow, { type TypedLook } from '$lib/forms/LookRow.svelte';
+  import LookRow, { looked, type TypedLook } from '$lib/forms/LookRow.svelte';
   import Waiting from '$lib/shell/Waiting.svelte';
   import { saved } from '$lib/shell/toaster';
   import { short } from '$lib/words/dates';
@@ -38,11 +38,25 @@
         const known = wrong?.looks[item];
         return [
           item,
-          { answer: known?.answer ?? '', mm: known?.mm == null ? '' : String(known.mm) },
+          {
+            answers: known?.answers ?? [],
+            measured: known?.measured == null ? '' : String(known.measured),
+          },
         ];
       }),
     );
     ready = true;
+  });
+
+  // Open are the parts that decide most; the others are one tap away.
+  const OPEN = ['STANDING', 'ROOTS', 'MEDIUM'];
+  const sections = $derived.by(() => {
+    const all = options.data?.looks ?? [];
+    return [...new Set(all.map((look) => look.section))].map((key) => {
+      const own = all.filter((look) => look.section === key);
+      const known = own.some((look) => wrong?.looks[look.item]);
+      return { key, title: own[0]!.sectionTitle, looks: own, open: known || OPEN.includes(key) };
+    });
   });
 
   const fields = $derived(['on', ...Object.keys(looks).map((item) => `looks.${item}`)]);
@@ -52,21 +66,24 @@
       (each) => each.standing === 'HOLDS' && each.id !== corrects && each.looks[choice.item],
     );
     const look = line?.looks[choice.item];
-    const words = choice.answers.find(({ answer }) => answer === look?.answer)?.words;
-    return line && words
-      ? `${words}${look?.mm ? ` ${look.mm} mm` : ''}, ${short(line.on, today)}`
-      : undefined;
+    if (!line || !look) return undefined;
+    const words = choice.answers
+      .filter(({ answer }) => look.answers.includes(answer))
+      .map((each) => each.words);
+    const measured =
+      look.measured == null ? [] : [`${look.measured} ${choice.measure?.unit ?? ''}`];
+    return `${[...words, ...measured].join(' ')}, ${short(line.on, today)}`;
   }
 
   function sentLooks(): Record<string, Schemas['LookEntry']> {
     return Object.fromEntries(
       Object.entries(looks)
-        .filter(([, look]) => look.answer !== '' || look.mm.trim() !== '')
+        .filter(([, look]) => looked(look))
         .map(([item, look]) => [
           item,
           {
-            answer: look.answer || null,
-            mm: look.mm.trim() === '' ? null : length(look.mm),
+            answers: look.answers,
+            measured: look.measured.trim() === '' ? null : length(look.measured),
           },
         ]),
     );
@@ -113,16 +130,20 @@
     </div>
     <form class="sheet" onsubmit={save} novalidate>
       <FormFault sentence={otherFaults(problem, fields)} />
-      {#each options.data?.looks ?? [] as choice (choice.item)}
-        {@const look = looks[choice.item]}
-        {#if look}
-          <LookRow
-            {choice}
-            bind:look={looks[choice.item]!}
-            last={last(choice)}
-            fault={faultOf(problem, `looks.${choice.item}`)}
-          />
-        {/if}
+      {#each sections as section (section.key)}
+        <details open={section.open}>
+          <summary>{section.title}</summary>
+          {#each section.looks as choice (choice.item)}
+            {#if looks[choice.item]}
+              <LookRow
+                {choice}
+                bind:look={looks[choice.item]!}
+                last={last(choice)}
+                fault={faultOf(problem, `looks.${choice.item}`)}
+              />
+            {/if}
+          {/each}
+        </details>
       {/each}
       <div class="two">
         <Field label="Seen on" fault={faultOf(problem, 'on')}>
@@ -168,6 +189,25 @@
   }
   h1 {
     overflow-wrap: anywhere;
+  }
+  summary {
+    display: flex;
+    align-items: center;
+    min-height: 46px;
+    font: 520 20px var(--font-serif);
+    cursor: pointer;
+  }
+  summary::before {
+    content: '▸';
+    width: 22px;
+    color: var(--color-plum);
+    font-family: var(--font-sans);
+  }
+  details[open] > summary::before {
+    content: '▾';
+  }
+  details {
+    border-bottom: 1px solid var(--color-rule);
   }
   form {
     max-width: 1010px;

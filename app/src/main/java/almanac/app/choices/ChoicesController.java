@@ -1,6 +1,7 @@
 package almanac.app.choices;
 
 import almanac.core.inspection.Item;
+import almanac.core.inspection.Section;
 import almanac.core.medium.Component;
 import almanac.core.medium.Moisture;
 import almanac.core.profile.Profile;
@@ -41,10 +42,17 @@ class ChoicesController {
   /** A thing to look at, with its answers. */
   record LookChoice(
       String item,
+      Section section,
+      String sectionTitle,
       String title,
       String how,
-      @Schema(nullable = true, description = "What a length in mm measures here") String measured,
+      @Schema(description = "Whether several answers may hold at once") boolean several,
+      @Schema(nullable = true, description = "What is measured here, if anything is")
+          MeasureChoice measure,
       List<AnswerChoice> answers) {}
+
+  /** What can be measured. */
+  record MeasureChoice(String words, String unit) {}
 
   /** One answer. */
   record AnswerChoice(String answer, String words) {}
@@ -76,9 +84,14 @@ class ChoicesController {
   private static LookChoice look(Item<?> item) {
     return new LookChoice(
         item.key(),
+        item.section(),
+        item.section().title(),
         item.title(),
         item.how(),
-        item.measured().orElse(null),
+        item.takesSeveral(),
+        item.measurement()
+            .map(each -> new MeasureChoice(each.words(), each.measure().words()))
+            .orElse(null),
         item.answers().stream()
             .map(Answer.class::cast)
             .map(answer -> new AnswerChoice(answer.name(), answer.words()))

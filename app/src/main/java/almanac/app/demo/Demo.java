@@ -19,7 +19,12 @@ import almanac.app.site.Site;
 import almanac.app.site.Today;
 import almanac.core.followup.CheckAnswer;
 import almanac.core.inspection.Bloom;
+import almanac.core.inspection.Item;
+import almanac.core.inspection.Level;
+import almanac.core.inspection.Parts;
 import almanac.core.inspection.RootsInPot;
+import almanac.core.inspection.Rot;
+import almanac.core.inspection.Smell;
 import almanac.core.inspection.Stability;
 import almanac.core.medium.Mix;
 import almanac.core.medium.Piece;
@@ -80,14 +85,29 @@ public class Demo {
   private void lowStage(long bench) {
     var bark = new Mix(Map.of(BARK_MEDIUM, 3.0, PERLITE, 1.0));
     plant("Brassia Lock Keeper", "miltonia-brassia", bench, bark, 25)
-        .look(3, look -> look.roots(RootStage.SWELLING).piece(Piece.DENTS))
-        .look(0, look -> look.roots(6).bloom(Bloom.NONE).stands(Stability.SLIGHT_WOBBLE));
+        .look(3, look -> look.roots(RootStage.SWELLING).piece(Piece.KEEPS_SHAPE))
+        .look(
+            0,
+            look ->
+                look.roots(6)
+                    .bloom(Bloom.SPIKE)
+                    .stands(Stability.FIRM)
+                    .measured(Item.RIM, -8)
+                    .saw(Item.SMELL, Smell.WOODY));
     plant("Oncidium Slow Barge", "oncidium", bench, Mix.of(BARK_FINE).and(PERLITE, 1), 20)
         .look(30, look -> look.roots(RootStage.ANCHORED).piece(Piece.TEARS))
         .look(2, look -> look.roots(34).bloom(Bloom.NONE).inPot(RootsInPot.MIXED));
     plant("Encyclia Cordwain", "encyclia", bench, Mix.of(BARK_COARSE).and(FIRED_CLAY, 1), 26)
-        .look(12, look -> look.roots(9).stands(Stability.LOOSE).piece(Piece.DENTS))
-        .look(4, look -> look.inPot(RootsInPot.FIRM).bloom(Bloom.NONE));
+        .look(12, look -> look.roots(RootStage.SWELLING).piece(Piece.DENTS))
+        .look(
+            2,
+            look ->
+                look.roots(9)
+                    .inPot(RootsInPot.FIRM)
+                    .saw(Item.PARTS, Parts.BARE_MIDDLE)
+                    .bloom(Bloom.NONE));
+    plant("Oncidium Broken Paddle", "oncidium", bench, Mix.of(BARK_FINE), 19)
+        .look(3, look -> look.saw(Item.ROT, Rot.WILT_THROUGH).inPot(RootsInPot.MIXED));
     plant("Zygopetalum Mill Race", "zygopetalum", bench, bark, 7)
         .look(40, look -> look.roots(RootStage.NONE).stands(Stability.FIRM).bloom(Bloom.OPEN))
         .look(9, look -> look.bloom(Bloom.FADING).piece(Piece.KEEPS_SHAPE));
@@ -100,10 +120,9 @@ public class Demo {
         .look(21, look -> look.roots(24).piece(Piece.TEARS).stands(Stability.FIRM))
         .look(5, look -> look.roots(55).bloom(Bloom.NONE).inPot(RootsInPot.MIXED));
     plant("Cattleya Copper Bell", "cattleya-one-leaved", bench, Mix.of(BARK_COARSE), 16)
-        .look(
-            18, look -> look.roots(RootStage.ANCHORED).piece(Piece.KEEPS_SHAPE).bloom(Bloom.SPIKE));
+        .look(18, look -> look.piece(Piece.KEEPS_SHAPE).bloom(Bloom.SPIKE).stands(Stability.LOOSE));
     plant("Dendrobium Halyard", "dendrobium-evergreen", bench, Mix.of(BARK_FINE), 11)
-        .look(15, look -> look.inPot(RootsInPot.FIRM).stands(Stability.FIRM).bloom(Bloom.NONE))
+        .look(15, look -> look.inPot(RootsInPot.FIRM).saw(Item.LEVEL, Level.SUNK).bloom(Bloom.NONE))
         .look(15, look -> look.roots(RootStage.NONE));
     plant("Vanda Blue Gate", "vanda", bench, Mix.of(CORK_CHARCOAL), 20)
         .look(8, look -> look.roots(70).bloom(Bloom.OPEN).stands(Stability.FIRM));
@@ -134,7 +153,7 @@ public class Demo {
             13)
         .look(11, look -> look.roots(RootStage.ANCHORED).stands(Stability.LOOSE).bloom(Bloom.NONE));
     plant("Phragmipedium Wet Stair", "phragmipedium", bench, Mix.of(PUMICE).and(FIRED_CLAY, 1), 28)
-        .look(28, look -> look.stands(Stability.FIRM).bloom(Bloom.OPEN).roots(RootStage.ANCHORED));
+        .look(28, look -> look.measured(Item.RIM, -4).bloom(Bloom.OPEN).roots(RootStage.ANCHORED));
     plant("Masdevallia Night Ferry", "masdevallia", bench, Mix.of(SPHAGNUM_BEST), 5)
         .repot(95, Mix.of(SPHAGNUM_BEST).and(PERLITE, 0.5))
         .answer(87, CheckAnswer.AS_HOPED)

@@ -6,7 +6,6 @@ import almanac.core.figures.Figures;
 import almanac.core.followup.CheckAnswer;
 import almanac.core.history.Potting;
 import almanac.core.inspection.Bloom;
-import almanac.core.inspection.Finding;
 import almanac.core.inspection.Inspection;
 import almanac.core.inspection.Item;
 import almanac.core.inspection.RootsInPot;
@@ -19,7 +18,7 @@ import almanac.core.roots.RootStage;
 import almanac.core.words.Answer;
 import java.time.LocalDate;
 import java.time.YearMonth;
-import java.util.OptionalDouble;
+import java.util.List;
 import java.util.function.UnaryOperator;
 
 /** One plant of the demo, its history told in days before today. */
@@ -81,7 +80,12 @@ final class DemoPlant {
 
     Looking roots(double mm) {
       inspection =
-          inspection.with(Item.NEW_ROOTS, Item.NEW_ROOTS.found(null, mm, Figures.standard()));
+          inspection.with(Item.NEW_ROOTS, Item.NEW_ROOTS.found(List.of(), mm, Figures.standard()));
+      return this;
+    }
+
+    <A extends Enum<A> & Answer> Looking measured(Item<A> item, double value) {
+      inspection = inspection.with(item, item.found(List.of(), value, Figures.standard()));
       return this;
     }
 
@@ -105,8 +109,8 @@ final class DemoPlant {
       return saw(Item.ROOTS_IN_POT, roots);
     }
 
-    private <A extends Enum<A> & Answer> Looking saw(Item<A> item, A answer) {
-      inspection = inspection.with(item, new Finding<>(answer, OptionalDouble.empty()));
+    <A extends Enum<A> & Answer> Looking saw(Item<A> item, A answer) {
+      inspection = inspection.with(item, item.saw(answer));
       return this;
     }
   }

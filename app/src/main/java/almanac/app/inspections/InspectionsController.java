@@ -39,7 +39,7 @@ class InspectionsController {
       @NotNull(message = "Say on which day you looked.") LocalDate on,
       @NotNull(message = "Nothing was looked at. Answer at least one row.")
           @Size(max = 100, message = "There are not so many things to look at.")
-          Map<String, LookEntry> looks,
+          Map<String, @Valid LookEntry> looks,
       @Schema(nullable = true) @Size(max = 2000, message = "A note has at most 2000 characters.")
           String note,
       @Schema(nullable = true, description = "The line of the journal that this corrects")

@@ -7,15 +7,21 @@ import almanac.core.inspection.Inspection;
 import almanac.core.inspection.Item;
 import almanac.core.words.Answer;
 import io.swagger.v3.oas.annotations.media.Schema;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotNull;
 import java.time.LocalDate;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
 
 /** What was found at one item; an item without an entry was not looked at. */
 public record LookEntry(
-    @Schema(nullable = true, description = "One of the item's answers") String answer,
-    @Schema(nullable = true, description = "The length that goes with it, mm") Double mm) {
+    @Schema(description = "Names of the item's answers; none if only a measure was taken")
+        @NotNull(message = "Give a list of answers; it may be empty.")
+        List<@NotBlank(message = "An answer has a name.") String> answers,
+    @Schema(nullable = true, description = "What was measured, in the item's own measure")
+        Double measured) {
 
   /**
    * An inspection from its entries.
@@ -47,11 +53,12 @@ public record LookEntry(
 
   private static LookEntry entry(Finding<?> finding) {
     return new LookEntry(
-        finding.answer().name(), finding.mm().isPresent() ? finding.mm().getAsDouble() : null);
+        finding.answers().stream().map(answer -> ((Answer) answer).name()).sorted().toList(),
+        finding.measured().isPresent() ? finding.measured().getAsDouble() : null);
   }
 
   private static <A extends Enum<A> & Answer> Inspection with(
       Inspection inspection, Item<A> item, LookEntry entry, Figures figures) {
-    return inspection.with(item, item.found(entry.answer(), entry.mm(), figures));
+    return inspection.with(item, item.found(entry.answers(), entry.measured(), figures));
   }
 }

@@ -215,7 +215,11 @@ public class Journal {
 
   private static <A extends Enum<A> & Answer> Inspection with(
       Inspection inspection, Item<A> item, LookRecord row) {
-    return inspection.with(item, item.kept(row.getAnswer(), row.getMm()));
+    return inspection.with(item, item.kept(names(row.getAnswers()), row.getMeasured()));
+  }
+
+  private static List<String> names(String answers) {
+    return answers.isEmpty() ? List.of() : List.of(answers.split(" "));
   }
 
   private static BookedCheck booked(org.jooq.Record row) {

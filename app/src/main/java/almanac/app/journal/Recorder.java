@@ -23,8 +23,10 @@ import almanac.core.inspection.Inspection;
 import almanac.core.inspection.Item;
 import almanac.core.medium.PottedOn;
 import almanac.core.profile.Profile;
+import almanac.core.words.Answer;
 import java.time.LocalDate;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import org.jooq.DSLContext;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -240,8 +242,13 @@ public class Recorder {
     db.insertInto(LOOK)
         .set(LOOK.ENTRY_ID, entryId)
         .set(LOOK.ITEM, item.key())
-        .set(LOOK.ANSWER, finding.answer().name())
-        .set(LOOK.MM, finding.mm().isPresent() ? finding.mm().getAsDouble() : null)
+        .set(
+            LOOK.ANSWERS,
+            finding.answers().stream()
+                .map(answer -> ((Answer) answer).name())
+                .collect(Collectors.joining(" ")))
+        .set(
+            LOOK.MEASURED, finding.measured().isPresent() ? finding.measured().getAsDouble() : null)
         .execute();
   }
 

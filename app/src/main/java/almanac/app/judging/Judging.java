@@ -3,6 +3,7 @@ package almanac.app.judging;
 import almanac.app.journal.PlantRecord;
 import almanac.app.site.Site;
 import almanac.core.figures.Figures;
+import almanac.core.judgement.DecidingLooks;
 import almanac.core.judgement.Judge;
 import almanac.core.judgement.Judgement;
 import almanac.core.judgement.Situation;
@@ -19,6 +20,7 @@ public class Judging {
 
   private final Site site;
   private final Figures figures = Figures.standard();
+  private final Judge judge = new Judge(figures);
 
   public Judging(Site site) {
     this.site = site;
@@ -31,8 +33,23 @@ public class Judging {
 
   /** The verdict on a plant on a day. */
   public Judgement judge(PlantRecord plant, LocalDate day) {
+    return judge.judge(situation(plant, day));
+  }
+
+  /** The slip of a plant on a day. */
+  public Slip slip(PlantRecord plant, LocalDate day) {
+    var situation = situation(plant, day);
+    var judged = judge.judge(situation);
+    return Slip.of(
+        judged,
+        new DecidingLooks(judge).of(situation, judged),
+        day,
+        plant.profile().hasSecondWindow(),
+        figures);
+  }
+
+  private Situation situation(PlantRecord plant, LocalDate day) {
     var conditions = new Conditions(site.light(), plant.bench().controlled(), ROOM);
-    return new Judge(figures)
-        .judge(new Situation(day, plant.profile(), plant.history(), conditions));
+    return new Situation(day, plant.profile(), plant.history(), conditions);
   }
 }

@@ -3,6 +3,7 @@ package almanac.app.judging;
 import almanac.app.web.Part;
 import almanac.core.figures.Figures;
 import almanac.core.inspection.Item;
+import almanac.core.judgement.DecidingLook;
 import almanac.core.judgement.Family;
 import almanac.core.judgement.Judgement;
 import almanac.core.judgement.Reason;
@@ -24,10 +25,17 @@ public record Slip(
     long need,
     long readiness,
     long readinessMost,
+    @Schema(
+            nullable = true,
+            description = "How it is or will be done; absent where nothing is moved")
+        String method,
+    @Schema(description = "Fixes without unpotting") List<String> care,
     @Schema(description = "Act between these days", nullable = true) Days when,
     List<ReasonLine> reasons,
     @Schema(description = "Looks nobody has made since the last potting") List<String> notLookedAt,
     @Schema(description = "Looks made too long ago") List<String> stale,
+    @Schema(description = "The looks that would change the verdict most often, two at the most")
+        List<Decider> deciding,
     @Schema(nullable = true) MediumLife medium,
     @Schema(nullable = true) RootChart roots) {
 
@@ -37,6 +45,13 @@ public record Slip(
   /** One reason. */
   public record ReasonLine(
       String rule, Reason.Side side, Reason.Scale scale, List<Part> sentence, long points) {}
+
+  /** A look that may change the verdict, and to what. */
+  public record Decider(
+      String item, String title, String how, int outcomes, List<Outcome> changes) {}
+
+  /** One answer and the verdict that would follow. */
+  public record Outcome(String answer, Verdict verdict, String title) {}
 
   /** How far the medium is, in percent of its life. */
   public record MediumLife(
@@ -64,7 +79,12 @@ public record Slip(
       boolean opensAgain) {}
 
   /** The slip of a judgement. */
-  public static Slip of(Judgement judgement, LocalDate day, boolean opensAgain, Figures figures) {
+  public static Slip of(
+      Judgement judgement,
+      List<DecidingLook> deciding,
+      LocalDate day,
+      boolean opensAgain,
+      Figures figures) {
     return new Slip(
         day,
         judgement.verdict(),
@@ -74,6 +94,8 @@ public record Slip(
         Math.round(judgement.need()),
         Math.round(judgement.readiness()),
         Math.round(judgement.readinessMost()),
+        method(judgement),
+        judgement.care().stream().map(Object::toString).toList(),
         when(judgement.timing(), day),
         judgement.reasons().stream()
             .map(
@@ -87,8 +109,28 @@ public record Slip(
             .toList(),
         judgement.notLookedAt().stream().map(Item::key).toList(),
         judgement.stale().stream().map(Item::key).toList(),
+        deciding.stream().map(Slip::decider).toList(),
         medium(judgement, figures),
         roots(judgement, opensAgain, figures));
+  }
+
+  private static @org.jspecify.annotations.Nullable String method(Judgement judgement) {
+    return judgement.verdict().family() == Family.LEAVE_ALONE
+            || judgement.verdict() == Verdict.LIFT_AND_LOOK
+            || judgement.verdict() == Verdict.LET_GO
+        ? null
+        : judgement.method().howTo().toString();
+  }
+
+  private static Decider decider(DecidingLook look) {
+    return new Decider(
+        look.item().key(),
+        look.item().title(),
+        look.item().how(),
+        look.outcomes(),
+        look.changes().stream()
+            .map(change -> new Outcome(change.answer(), change.verdict(), change.verdict().words()))
+            .toList());
   }
 
   private static @org.jspecify.annotations.Nullable Days when(Timing timing, LocalDate day) {

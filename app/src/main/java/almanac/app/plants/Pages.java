@@ -7,7 +7,6 @@ import almanac.app.journal.JournalEntry;
 import almanac.app.journal.PlantRecord;
 import almanac.app.journal.Recorder;
 import almanac.app.judging.Judging;
-import almanac.app.judging.Slip;
 import almanac.app.plants.PlantPage.CheckView;
 import almanac.app.plants.PlantPage.Kind;
 import almanac.app.plants.PlantPage.Line;
@@ -48,7 +47,7 @@ public class Pages {
         plant.bench(),
         plant.addedOn(),
         potting(plant),
-        slip(plant),
+        judging.slip(plant, today.get()),
         plant.openChecks().stream().map(booked -> check(booked, today.get())).toList(),
         lines(plant));
   }
@@ -56,13 +55,6 @@ public class Pages {
   /** What a write answers. */
   public Saved saved(Recorder.Written written) {
     return new Saved(written.entryId(), of(journal.one(written.plantId())));
-  }
-
-  /** The slip of one plant, judged today. */
-  public Slip slip(PlantRecord plant) {
-    var day = today.get();
-    return Slip.of(
-        judging.judge(plant, day), day, plant.profile().hasSecondWindow(), judging.figures());
   }
 
   /** A check as it stands today. */

@@ -3,6 +3,7 @@ package almanac.app.plants;
 import almanac.app.journal.Journal;
 import almanac.app.journal.PlantRecord;
 import almanac.app.journal.Recorder;
+import almanac.app.judging.Judging;
 import almanac.app.repots.MixPart;
 import almanac.app.site.Today;
 import almanac.app.web.Part;
@@ -36,12 +37,14 @@ class PlantsController {
   private final Journal journal;
   private final Recorder recorder;
   private final Pages pages;
+  private final Judging judging;
   private final Today today;
 
-  PlantsController(Journal journal, Recorder recorder, Pages pages, Today today) {
+  PlantsController(Journal journal, Recorder recorder, Pages pages, Judging judging, Today today) {
     this.journal = journal;
     this.recorder = recorder;
     this.pages = pages;
+    this.judging = judging;
     this.today = today;
   }
 
@@ -107,19 +110,19 @@ class PlantsController {
   }
 
   private PlantLine line(PlantRecord plant) {
-    var slip = pages.slip(plant);
+    var judged = judging.judge(plant, today.get());
     return new PlantLine(
         plant.id(),
         plant.number(),
         plant.label(),
         plant.profile().name(),
         plant.bench().name(),
-        slip.verdict(),
-        slip.family(),
-        slip.title(),
-        slip.advice(),
-        slip.need(),
-        slip.readiness(),
+        judged.verdict(),
+        judged.verdict().family(),
+        judged.verdict().words(),
+        Part.of(judged.advice()),
+        Math.round(judged.need()),
+        Math.round(judged.readiness()),
         plant.openChecks().stream()
             .findFirst()
             .map(booked -> Pages.check(booked, today.get()))

@@ -11,7 +11,8 @@ public enum Unit {
   MM("mm"),
   MM_A_WEEK("mm a week"),
   DEGREES("°C"),
-  TIMES("times");
+  TIMES("times"),
+  PH("pH");
 
   private final String words;
 

@@ -1,12 +1,12 @@
 package almanac.core.inspection;
 
 import almanac.core.words.Answer;
-import almanac.core.words.Measure;
 import java.time.LocalDate;
 import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /** What was looked at on one day; whatever is absent was not looked at. */
 public final class Inspection {
@@ -54,14 +54,18 @@ public final class Inspection {
   public String words() {
     return Item.inLookingOrder().stream()
         .filter(findings::containsKey)
-        .map(item -> item.title() + ": " + words(findings.get(item)))
+        .map(item -> item.title() + ": " + words(item, findings.get(item)))
         .collect(Collectors.joining("; "));
   }
 
-  private static String words(Finding<?> finding) {
-    var answer = ((Answer) finding.answer()).words();
-    return finding.mm().isEmpty()
-        ? answer
-        : answer + ", " + Measure.MM.of(finding.mm().getAsDouble());
+  private static String words(Item<?> item, Finding<?> finding) {
+    var answers = finding.answers().stream().map(Answer.class::cast).map(Answer::words).sorted();
+    var measured =
+        item.measurement().stream()
+            .filter(measurement -> finding.measured().isPresent())
+            .map(
+                measurement ->
+                    measurement.measure().of(finding.measured().orElseThrow()).toString());
+    return Stream.concat(answers, measured).collect(Collectors.joining(", "));
   }
 }

@@ -2,7 +2,6 @@ package almanac.core.inspection;
 
 import almanac.core.figures.Figure;
 import almanac.core.figures.FigureGroup;
-import almanac.core.figures.Unit;
 
 /** How long a look speaks for the plant, and what can be measured at all. */
 public final class InspectionFigures {
@@ -16,18 +15,25 @@ public final class InspectionFigures {
       GROUP.days("bloom", 21, "Buds open and flowers fade within three weeks");
   public static final Figure STABILITY =
       GROUP.days("stability", 90, "A plant loosens slowly unless somebody knocks it");
-  public static final Figure MEDIUM_PIECE =
-      GROUP.days("medium-piece", 120, "Bark changes under the fingers within a season");
+  public static final Figure MEDIUM =
+      GROUP.days("medium", 120, "Bark changes under the fingers within a season");
   public static final Figure ROOTS_IN_POT =
       GROUP.days("roots-in-pot", 120, "Roots in a medium that turns can go within a season");
-  public static final Figure LENGTH_MOST =
-      GROUP.figure(
-          "length-most",
-          3000,
-          Unit.MM,
-          100,
-          10_000,
-          "No root or growth on a bench is longer than 3 m");
+  public static final Figure PESTS =
+      GROUP.days("pests", 30, "Pests and rot are through a generation within a month");
+  public static final Figure ABOVE =
+      GROUP.days("above", 30, "Leaves and bulbs lose or regain their water within a month");
+  public static final Figure GROWTH =
+      GROUP.days("growth", 30, "A growth passes from one stage to the next within a month");
+  public static final Figure SIZE = GROUP.days("size", 365, "Growths are compared once a year");
+  public static final Figure RIM =
+      GROUP.days("rim", 120, "A lead goes a third of its step within a season");
+  public static final Figure SURFACE =
+      GROUP.days("surface", 90, "The surface sinks and greens over within a season");
+  public static final Figure WETNESS =
+      GROUP.days("wetness", 2, "How wet it is today says nothing of next week");
+  public static final Figure POT =
+      GROUP.days("pot", 365, "A pot lasts; it is looked over once a year");
 
   private InspectionFigures() {}
 }

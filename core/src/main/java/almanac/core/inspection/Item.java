@@ -4,13 +4,17 @@ import almanac.core.Refused;
 import almanac.core.figures.Figure;
 import almanac.core.figures.Figures;
 import almanac.core.medium.Piece;
-import almanac.core.roots.RootFigures;
 import almanac.core.roots.RootStage;
 import almanac.core.words.Answer;
 import java.util.Arrays;
+import java.util.Collection;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.Set;
+import java.util.function.Function;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -20,65 +24,357 @@ import org.jspecify.annotations.Nullable;
  * @param <A> its answers
  */
 public final class Item<A extends Enum<A> & Answer> {
+  public static final Item<Leaves> LEAVES =
+      of(
+          Section.ABOVE,
+          "leaves",
+          "Leaves",
+          "Bend one gently",
+          Leaves.class,
+          InspectionFigures.ABOVE);
+  public static final Item<Bulbs> BULBS =
+      of(
+          Section.ABOVE,
+          "bulbs",
+          "Bulbs or canes",
+          "The front ones, not the oldest",
+          Bulbs.class,
+          InspectionFigures.ABOVE);
+  public static final Item<LeafMarks> LEAF_MARKS =
+      of(
+              Section.ABOVE,
+              "leafMarks",
+              "On the leaves",
+              "Both sides",
+              LeafMarks.class,
+              InspectionFigures.ABOVE)
+          .several();
+  public static final Item<GrowthStage> GROWTH =
+      of(
+          Section.GROWTH,
+          "growth",
+          "Newest growth",
+          "How far along it is",
+          GrowthStage.class,
+          InspectionFigures.GROWTH);
+  public static final Item<GrowthTrend> GROWTH_TREND =
+      of(
+          Section.GROWTH,
+          "growthTrend",
+          "Newest against the last",
+          "Compare bulb height or leaf length",
+          GrowthTrend.class,
+          InspectionFigures.SIZE);
+  public static final Item<OnlyMeasured> NEWEST_SIZE =
+      measuredOnly(
+          Section.GROWTH,
+          "newestSize",
+          "Newest growth, size",
+          Measurement.length("bulb or leaf"),
+          InspectionFigures.SIZE);
+  public static final Item<OnlyMeasured> FORMER_SIZE =
+      measuredOnly(
+          Section.GROWTH,
+          "formerSize",
+          "The one before, size",
+          Measurement.length("bulb or leaf"),
+          InspectionFigures.SIZE);
+  public static final Item<Rim> RIM =
+      of(
+              Section.GROWTH,
+              "rim",
+              "Lead and rim",
+              "From the lead to the rim; below zero is beyond it",
+              Rim.class,
+              InspectionFigures.RIM)
+          .measured(Measurement.distance("distance"))
+          .inThisPot();
   public static final Item<Bloom> BLOOM =
-      new Item<>(
-          "bloom", "Bloom", "Spikes, buds, flowers", Bloom.class, InspectionFigures.BLOOM, null);
+      of(
+          Section.STANDING,
+          "bloom",
+          "Bloom",
+          "Spikes, buds, flowers",
+          Bloom.class,
+          InspectionFigures.BLOOM);
   public static final Item<Stability> STABILITY =
-      new Item<>(
-          "stability",
-          "How it stands",
-          "Hold the base and rock it gently",
-          Stability.class,
-          InspectionFigures.STABILITY,
-          null);
+      of(
+              Section.STANDING,
+              "stability",
+              "How it stands",
+              "Hold the base and rock it gently",
+              Stability.class,
+              InspectionFigures.STABILITY)
+          .inThisPot();
+  public static final Item<Level> LEVEL =
+      of(
+              Section.SURFACE,
+              "level",
+              "Level",
+              "The surface against the plant's base",
+              Level.class,
+              InspectionFigures.SURFACE)
+          .measured(Measurement.length("risen"))
+          .inThisPot();
+  public static final Item<Surface> SURFACE =
+      of(
+              Section.SURFACE,
+              "surface",
+              "On the surface",
+              "Moss, algae, weeds, mould",
+              Surface.class,
+              InspectionFigures.SURFACE)
+          .several()
+          .inThisPot();
+  public static final Item<SurfaceRoots> SURFACE_ROOTS =
+      of(
+              Section.SURFACE,
+              "surfaceRoots",
+              "Roots above",
+              "Before they go in, or never reaching it",
+              SurfaceRoots.class,
+              InspectionFigures.SURFACE)
+          .several()
+          .inThisPot();
   public static final Item<RootStage> NEW_ROOTS =
-      new Item<>(
-          "newRoots",
-          "Newest roots",
-          "At the base of the newest growth",
-          RootStage.class,
-          InspectionFigures.NEW_ROOTS_GROWING,
-          "longest");
+      of(
+              Section.ROOTS,
+              "newRoots",
+              "Newest roots",
+              "At the base of the newest growth",
+              RootStage.class,
+              InspectionFigures.NEW_ROOTS_GROWING)
+          .measured(Measurement.length("longest"))
+          .inThisPot();
+  public static final Item<RootTips> ROOT_TIPS =
+      of(
+              Section.ROOTS,
+              "rootTips",
+              "Their tips",
+              "Green, red or white is growing",
+              RootTips.class,
+              InspectionFigures.NEW_ROOTS_GROWING)
+          .inThisPot();
   public static final Item<RootsInPot> ROOTS_IN_POT =
-      new Item<>(
-          "rootsInPot",
-          "Roots in the pot",
-          "Squeeze one: firm is alive, soft or hollow is dead",
-          RootsInPot.class,
-          InspectionFigures.ROOTS_IN_POT,
-          null);
+      of(
+              Section.ROOTS,
+              "rootsInPot",
+              "Roots in the pot",
+              "Squeeze one: firm is alive, soft or hollow is dead",
+              RootsInPot.class,
+              InspectionFigures.ROOTS_IN_POT)
+          .inThisPot();
+  public static final Item<RootsCrowding> CROWDING =
+      of(
+              Section.ROOTS,
+              "crowding",
+              "Crowding",
+              "Through the wall and at the holes",
+              RootsCrowding.class,
+              InspectionFigures.ROOTS_IN_POT)
+          .several()
+          .inThisPot();
   public static final Item<Piece> MEDIUM_PIECE =
-      new Item<>(
-          "mediumPiece",
-          "Medium piece",
-          "Take one from under the surface and press it",
-          Piece.class,
-          InspectionFigures.MEDIUM_PIECE,
-          null);
+      of(
+              Section.MEDIUM,
+              "mediumPiece",
+              "Medium piece",
+              "Take one from under the surface and press it",
+              Piece.class,
+              InspectionFigures.MEDIUM)
+          .inThisPot();
+  public static final Item<Smell> SMELL =
+      of(
+              Section.MEDIUM,
+              "smell",
+              "Smell",
+              "At the holes, after watering",
+              Smell.class,
+              InspectionFigures.MEDIUM)
+          .inThisPot();
+  public static final Item<Wetness> WETNESS =
+      of(
+              Section.MEDIUM,
+              "wetness",
+              "How wet it is now",
+              "A finger under the surface",
+              Wetness.class,
+              InspectionFigures.WETNESS)
+          .inThisPot();
+  public static final Item<OnlyMeasured> DAYS_TO_DRY =
+      measuredOnly(
+              Section.MEDIUM,
+              "daysToDry",
+              "Days to dry",
+              Measurement.days("from watering"),
+              InspectionFigures.MEDIUM)
+          .inThisPot();
+  public static final Item<Bubbles> BUBBLES =
+      of(
+              Section.MEDIUM,
+              "bubbles",
+              "Bubbles",
+              "Flood the pot and watch",
+              Bubbles.class,
+              InspectionFigures.MEDIUM)
+          .inThisPot();
+  public static final Item<Sinking> SINKING =
+      of(
+              Section.MEDIUM,
+              "sinking",
+              "Water sinks",
+              "When the pot is flooded",
+              Sinking.class,
+              InspectionFigures.MEDIUM)
+          .inThisPot();
+  public static final Item<OnlyMeasured> SOAK_PH =
+      measuredOnly(
+              Section.MEDIUM,
+              "soakPh",
+              "Soak-water pH",
+              Measurement.ph("lowest settled"),
+              InspectionFigures.MEDIUM)
+          .inThisPot();
+  public static final Item<Pests> PESTS =
+      of(
+              Section.PESTS,
+              "pests",
+              "Pests",
+              "Undersides, sheaths, medium",
+              Pests.class,
+              InspectionFigures.PESTS)
+          .several();
+  public static final Item<PestPlace> PEST_PLACE =
+      of(
+              Section.PESTS,
+              "pestPlace",
+              "Where",
+              "Where the pests were",
+              PestPlace.class,
+              InspectionFigures.PESTS)
+          .several();
+  public static final Item<Rot> ROT =
+      of(
+              Section.PESTS,
+              "rot",
+              "Rot and disease",
+              "Bulbs, lead, crown, cut faces, flowers",
+              Rot.class,
+              InspectionFigures.PESTS)
+          .several();
+  public static final Item<Plug> PLUG =
+      of(
+              Section.POT,
+              "plug",
+              "Old plug",
+              "In the middle of the root ball",
+              Plug.class,
+              InspectionFigures.POT)
+          .inThisPot();
+  public static final Item<PotState> POT =
+      of(Section.POT, "pot", "Pot", "Its wall and its size", PotState.class, InspectionFigures.POT)
+          .several()
+          .inThisPot();
+  public static final Item<Tag> TAG =
+      of(Section.POT, "tag", "Tag", "Name and date", Tag.class, InspectionFigures.POT);
+  public static final Item<Company> COMPANY =
+      of(
+              Section.POT,
+              "company",
+              "Plants in the pot",
+              "One, or several",
+              Company.class,
+              InspectionFigures.POT)
+          .inThisPot();
+  public static final Item<Parts> PARTS =
+      of(
+          Section.POT,
+          "parts",
+          "How it would part",
+          "Growths with a lead and roots of their own",
+          Parts.class,
+          InspectionFigures.SIZE);
 
   private static final List<Item<?>> IN_LOOKING_ORDER =
-      List.of(BLOOM, STABILITY, NEW_ROOTS, ROOTS_IN_POT, MEDIUM_PIECE);
+      List.of(
+          LEAVES,
+          BULBS,
+          LEAF_MARKS,
+          GROWTH,
+          GROWTH_TREND,
+          NEWEST_SIZE,
+          FORMER_SIZE,
+          RIM,
+          BLOOM,
+          STABILITY,
+          LEVEL,
+          SURFACE,
+          SURFACE_ROOTS,
+          NEW_ROOTS,
+          ROOT_TIPS,
+          ROOTS_IN_POT,
+          CROWDING,
+          MEDIUM_PIECE,
+          SMELL,
+          WETNESS,
+          DAYS_TO_DRY,
+          BUBBLES,
+          SINKING,
+          SOAK_PH,
+          PESTS,
+          PEST_PLACE,
+          ROT,
+          PLUG,
+          POT,
+          TAG,
+          COMPANY,
+          PARTS);
+  private static final Map<String, Item<?>> BY_KEY =
+      IN_LOOKING_ORDER.stream().collect(Collectors.toMap(Item::key, Function.identity()));
 
+  private final Section section;
   private final String key;
-  private final String name;
+  private final String title;
   private final String how;
   private final Class<A> answers;
   private final Figure holdsGood;
-  private final @Nullable String measured;
+  private @Nullable Measurement measurement;
+  private boolean several;
+  private boolean inThisPot;
 
   private Item(
-      String key,
-      String name,
-      String how,
-      Class<A> answers,
-      Figure holdsGood,
-      @Nullable String measured) {
+      Section section, String key, String title, String how, Class<A> answers, Figure holdsGood) {
+    this.section = section;
     this.key = key;
-    this.name = name;
+    this.title = title;
     this.how = how;
     this.answers = answers;
     this.holdsGood = holdsGood;
-    this.measured = measured;
+  }
+
+  private static <A extends Enum<A> & Answer> Item<A> of(
+      Section section, String key, String title, String how, Class<A> answers, Figure holdsGood) {
+    return new Item<>(section, key, title, how, answers, holdsGood);
+  }
+
+  private static Item<OnlyMeasured> measuredOnly(
+      Section section, String key, String title, Measurement measurement, Figure holdsGood) {
+    return of(section, key, title, "", OnlyMeasured.class, holdsGood).measured(measurement);
+  }
+
+  private Item<A> measured(Measurement what) {
+    measurement = what;
+    return this;
+  }
+
+  private Item<A> several() {
+    several = true;
+    return this;
+  }
+
+  private Item<A> inThisPot() {
+    inThisPot = true;
+    return this;
   }
 
   /** Everything that is looked at, from above the pot down into it. */
@@ -88,7 +384,12 @@ public final class Item<A extends Enum<A> & Answer> {
 
   /** The item kept under that key, if there is one. */
   public static Optional<Item<?>> named(String key) {
-    return IN_LOOKING_ORDER.stream().filter(item -> item.key.equals(key)).findFirst();
+    return Optional.ofNullable(BY_KEY.get(key));
+  }
+
+  /** Where in the look over a plant it comes. */
+  public Section section() {
+    return section;
   }
 
   /** The name under which it is kept. */
@@ -98,7 +399,7 @@ public final class Item<A extends Enum<A> & Answer> {
 
   /** As a heading. */
   public String title() {
-    return name;
+    return title;
   }
 
   /** How to look. */
@@ -111,49 +412,57 @@ public final class Item<A extends Enum<A> & Answer> {
     return holdsGood;
   }
 
-  /** Its possible answers. */
+  /** Whether several answers may hold at once. */
+  public boolean takesSeveral() {
+    return several;
+  }
+
+  /** Whether a look speaks only for the pot it was made in; a move makes it void. */
+  public boolean ofThisPot() {
+    return inThisPot;
+  }
+
+  /** Its possible answers; none for what is only measured. */
   public List<A> answers() {
     return Arrays.asList(answers.getEnumConstants());
   }
 
-  /** What a length in mm would measure here, if anything is measured. */
-  public Optional<String> measured() {
-    return Optional.ofNullable(measured);
+  /** What is measured here, if anything is. */
+  public Optional<Measurement> measurement() {
+    return Optional.ofNullable(measurement);
+  }
+
+  /** One plain answer, such as a test or a question of what would follow uses it. */
+  public Finding<A> saw(A answer) {
+    return new Finding<>(Set.of(answer), OptionalDouble.empty());
   }
 
   /**
    * What was found, checked for sense.
    *
-   * @param answer the name of an answer; null if only a length was taken
-   * @param mm the length that goes with it, mm; null if none was taken
-   * @throws Refused naming the field, if the answer is unknown, the length makes no sense, or the
-   *     two contradict each other
+   * @param names the names of answers; none if only a measure was taken
+   * @param measured the measure that goes with them; null if none was taken
+   * @throws Refused naming the field, if an answer is unknown, the measure makes no sense, or they
+   *     contradict each other
    */
-  public Finding<A> found(@Nullable String answer, @Nullable Double mm, Figures figures) {
-    if (mm != null) {
-      refuseLength(mm, figures);
+  public Finding<A> found(Collection<String> names, @Nullable Double measured, Figures figures) {
+    if (measured != null) {
+      refuseMeasure(measured);
     }
-    if (answer == null) {
-      if (mm == null) {
-        throw new Refused(field(), name + ": say what you saw, or leave it as not looked at.");
-      }
-      return new Finding<>(fromLength(mm, figures), OptionalDouble.of(mm));
+    var found = names.stream().map(this::known).collect(Collectors.toSet());
+    if (found.isEmpty() && measured == null) {
+      throw new Refused(field(), title + ": say what you saw, or leave it as not looked at.");
     }
-    var known =
-        answer(answer)
-            .orElseThrow(
-                () ->
-                    new Refused(
-                        field(),
-                        "%s: “%s” is not an answer here. It can be %s."
-                            .formatted(
-                                name,
-                                answer.length() > 40 ? answer.substring(0, 40) + "…" : answer,
-                                String.join(", ", answers().stream().map(A::name).toList()))));
-    if (mm != null) {
-      refuseContradiction(known, mm, figures);
+    if (found.size() > 1 && !several) {
+      throw new Refused(field(), title + ": only one answer can hold.");
     }
-    return new Finding<>(known, mm == null ? OptionalDouble.empty() : OptionalDouble.of(mm));
+    if (found.size() > 1 && found.stream().anyMatch(answer -> answer.name().equals("NONE"))) {
+      throw new Refused(field(), title + ": nothing and something cannot both be there.");
+    }
+    if (measured != null) {
+      found = LengthSense.agreed(this, found, measured, figures);
+    }
+    return finding(found, measured);
   }
 
   /**
@@ -161,62 +470,50 @@ public final class Item<A extends Enum<A> & Answer> {
    *
    * @throws IllegalArgumentException if there is no such answer
    */
-  public Finding<A> kept(String answer, @Nullable Double mm) {
-    var known = answer(answer).orElseThrow(() -> new IllegalArgumentException(answer));
-    return new Finding<>(known, mm == null ? OptionalDouble.empty() : OptionalDouble.of(mm));
+  public Finding<A> kept(Collection<String> names, @Nullable Double measured) {
+    return finding(names.stream().map(this::known).collect(Collectors.toSet()), measured);
   }
 
-  private Optional<A> answer(String name) {
-    return answers().stream().filter(each -> each.name().equals(name)).findFirst();
+  private Finding<A> finding(Set<A> found, @Nullable Double measured) {
+    return new Finding<>(
+        Set.copyOf(found), measured == null ? OptionalDouble.empty() : OptionalDouble.of(measured));
   }
 
-  private void refuseLength(double mm, Figures figures) {
-    if (measured == null) {
-      throw new Refused(lengthField(), name + " is not measured in mm.");
-    }
-    double most = figures.of(InspectionFigures.LENGTH_MOST);
-    if (!(mm > 0 && mm <= most)) {
-      throw new Refused(
-          lengthField(), "%s: a length lies above 0 and up to %.0f mm.".formatted(name, most));
-    }
+  private A known(String name) {
+    return answers().stream()
+        .filter(each -> each.name().equals(name))
+        .findFirst()
+        .orElseThrow(
+            () ->
+                new Refused(
+                    field(),
+                    "%s: “%s” is not an answer here. It can be %s."
+                        .formatted(
+                            title,
+                            name.length() > 40 ? name.substring(0, 40) + "…" : name,
+                            String.join(", ", answers().stream().map(A::name).toList()))));
   }
 
-  /** Only roots are measured without an answer: their length is their stage. */
-  private A fromLength(double mm, Figures figures) {
-    return answers.cast(RootStage.ofLength(mm, figures));
-  }
-
-  private void refuseContradiction(A answer, double mm, Figures figures) {
-    if (!(answer instanceof RootStage stage)) {
-      return;
+  private void refuseMeasure(double measured) {
+    if (measurement == null) {
+      throw new Refused(measureField(), title + " is not measured.");
     }
-    if (!stage.measurable()) {
-      throw new Refused(
-          lengthField(),
-          "%s: “%s” has no root to measure, but a length of %s mm is given."
-              .formatted(name, stage.words(), plain(mm)));
-    }
-    double overlap = figures.of(RootFigures.OVERLAP);
-    if (RootStage.ofLength(mm - overlap, figures) != stage
-        && RootStage.ofLength(mm, figures) != stage
-        && RootStage.ofLength(mm + overlap, figures) != stage) {
-      throw new Refused(
-          lengthField(),
-          "%s: a root of %s mm is “%s”, not “%s”."
-              .formatted(name, plain(mm), RootStage.ofLength(mm, figures).words(), stage.words()));
+    if (!(measured >= measurement.least() && measured <= measurement.most())) {
+      throw new Refused(measureField(), "%s: %s.".formatted(title, measurement.rangeInWords()));
     }
   }
 
-  private static String plain(double mm) {
-    return mm == Math.rint(mm) ? String.valueOf((long) mm) : String.valueOf(mm);
+  /** The type of its answers, for those that treat one kind of answer in their own way. */
+  Set<A> cast(Enum<?> answer) {
+    return Set.of(answers.cast(answer));
   }
 
-  private String field() {
+  String field() {
     return "looks." + key;
   }
 
-  private String lengthField() {
-    return field() + ".mm";
+  String measureField() {
+    return field() + ".measured";
   }
 
   @Override

@@ -3,6 +3,7 @@ package almanac.core.inspection;
 import almanac.core.words.Answer;
 import java.time.LocalDate;
 import java.util.Optional;
+import java.util.OptionalDouble;
 
 /** What is known of one item: not looked at, or seen on a day. Seeing nothing is seeing. */
 public sealed interface Look<A extends Enum<A> & Answer> {
@@ -13,9 +14,9 @@ public sealed interface Look<A extends Enum<A> & Answer> {
   /** Somebody looked on that day. */
   record Seen<A extends Enum<A> & Answer>(LocalDate on, Finding<A> finding) implements Look<A> {}
 
-  /** The answer, if somebody looked. */
+  /** The answer, if somebody looked and there is only one. */
   default Optional<A> answer() {
-    return seen().map(seen -> seen.finding().answer());
+    return seen().flatMap(seen -> seen.finding().answer());
   }
 
   /** The look, if there was one. */
@@ -23,8 +24,13 @@ public sealed interface Look<A extends Enum<A> & Answer> {
     return this instanceof Seen<A> seen ? Optional.of(seen) : Optional.empty();
   }
 
-  /** Whether somebody looked and saw exactly this. */
+  /** Whether somebody looked and saw this, alone or among others. */
   default boolean saw(A answer) {
-    return answer().filter(answer::equals).isPresent();
+    return seen().filter(seen -> seen.finding().answers().contains(answer)).isPresent();
+  }
+
+  /** What was measured, if anything was. */
+  default OptionalDouble measured() {
+    return seen().map(seen -> seen.finding().measured()).orElse(OptionalDouble.empty());
   }
 }

@@ -8,6 +8,7 @@ import almanac.core.words.Answer;
 public enum RootsInPot implements Answer {
   NONE("none"),
   FIRM("firm"),
+  DARK_FIRM("dark but firm"),
   MIXED("mixed, some soft"),
   MOSTLY_SOFT("mostly soft");
 

@@ -2,7 +2,6 @@ package almanac.core.judgement;
 
 import almanac.core.figures.Figures;
 import almanac.core.inspection.Bloom;
-import almanac.core.inspection.Inspection;
 import almanac.core.inspection.InspectionFigures;
 import almanac.core.inspection.Item;
 import almanac.core.inspection.Look;
@@ -17,7 +16,6 @@ import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Objects;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalLong;
@@ -60,8 +58,7 @@ final class Evidence {
         forecast.isPresent() && stage.isPresent()
             ? OptionalDouble.of(forecast.get().lengthOn(today))
             : OptionalDouble.empty();
-    this.bloom =
-        look(Item.BLOOM).seen().filter(this::holdsGood).map(seen -> seen.finding().answer());
+    this.bloom = fresh(Item.BLOOM).answer();
     this.inSeason = situation.conditions().carryGrowth(today, figures);
     this.daysSinceMove =
         potting.pottedOn() instanceof PottedOn.Between between
@@ -73,12 +70,17 @@ final class Evidence {
     return situation.history().latest(item, today);
   }
 
+  /** The latest look at an item, if it still speaks for today. */
+  <A extends Enum<A> & almanac.core.words.Answer> Look<A> fresh(Item<A> item) {
+    var look = look(item);
+    return look.seen().filter(seen -> holdsGood(seen, item)).isPresent()
+        ? look
+        : new Look.NotLookedAt<>();
+  }
+
   /** What nobody has looked at since the plant was last potted. */
   List<Item<?>> notLookedAt() {
-    return pick(
-        item ->
-            situation.history().inspections().stream()
-                .noneMatch(i -> i.findings().containsKey(item)));
+    return pick(item -> look(item).seen().isEmpty());
   }
 
   /** What was looked at too long ago to speak for today. */
@@ -100,10 +102,6 @@ final class Evidence {
     return picked;
   }
 
-  private boolean holdsGood(Look.Seen<?> seen) {
-    return ChronoUnit.DAYS.between(seen.on(), today) <= figures.of(InspectionFigures.BLOOM);
-  }
-
   private boolean holdsGood(Look.Seen<?> seen, Item<?> item) {
     var days = item == Item.NEW_ROOTS ? rootsHoldGood() : figures.of(item.holdsGood());
     return ChronoUnit.DAYS.between(seen.on(), today) <= days;
@@ -119,26 +117,17 @@ final class Evidence {
   }
 
   private List<MediumTest> tests() {
-    return situation.history().inspections().stream()
-        .map(this::test)
-        .filter(Objects::nonNull)
-        .toList();
-  }
-
-  private @org.jspecify.annotations.Nullable MediumTest test(Inspection inspection) {
-    return inspection
-        .look(Item.MEDIUM_PIECE)
-        .answer()
-        .map(
-            piece ->
-                new MediumTest(inspection.on(), piece.band(figures), "a piece " + piece.words()))
-        .orElse(null);
+    return MediumTests.of(situation.history().inspections(), figures);
   }
 
   private Optional<RootLook> rootLook() {
     return look(Item.NEW_ROOTS)
         .seen()
-        .map(seen -> new RootLook(seen.on(), seen.finding().answer(), seen.finding().mm()));
+        .flatMap(
+            seen ->
+                seen.finding()
+                    .answer()
+                    .map(stage -> new RootLook(seen.on(), stage, seen.finding().measured())));
   }
 
   /** The stage today: projected for growing roots, else as seen while the look holds good. */

@@ -1,7 +1,9 @@
 package almanac.core.judgement;
 
-/** What the collector asks: shall I leave it alone or repot it? */
+/** What the collector asks: leave it alone, repot, divide, or let it go? */
 public enum Family {
   LEAVE_ALONE,
-  REPOT
+  REPOT,
+  DIVIDE,
+  LET_GO
 }

@@ -4,6 +4,9 @@ import static almanac.core.words.Sentence.say;
 
 import almanac.core.figures.Figure;
 import almanac.core.figures.Figures;
+import almanac.core.inspection.Item;
+import almanac.core.inspection.Rim;
+import almanac.core.inspection.RootsCrowding;
 import almanac.core.judgement.Reason.Scale;
 import almanac.core.medium.MediumFigures;
 import almanac.core.roots.RootStage;
@@ -25,12 +28,21 @@ public final class Judge {
   /** The verdict on a plant, with its reasons. */
   public Judgement judge(Situation situation) {
     var evidence = new Evidence(situation, figures);
-    var needs = Needs.of(evidence);
-    var readiness = Readiness.of(Footing.of(evidence), situation.profile(), figures);
+    var weighing = Needs.of(evidence);
+    var needs = weighing.reasons();
     boolean hazard = needs.stream().anyMatch(reason -> reason.scale() == Scale.HAZARD);
+    var method = hazard ? Verdict.RESCUE : Methods.of(evidence, needs);
+    var readiness = Readiness.of(Footing.of(evidence), figures);
+    if (method == Verdict.MOVE_UP && (evidence.inSeason || rooting(evidence))) {
+      readiness = readiness.atLeast(of(ReadinessFigures.INTACT_MOVE));
+    }
     double need = Math.min(of(NeedFigures.MOST), needs.stream().mapToDouble(Reason::points).sum());
 
-    var verdict = verdict(evidence, hazard, need, readiness);
+    var letGo = LettingGo.because(evidence);
+    var verdict =
+        letGo.isPresent()
+            ? Verdict.LET_GO
+            : hazard ? Verdict.RESCUE : verdict(evidence, weighing, method, need, readiness);
     var timing = timing(verdict, evidence);
     var reasons = new ArrayList<>(needs);
     reasons.addAll(readiness.reasons());
@@ -40,7 +52,9 @@ public final class Judge {
             .thenComparing(Comparator.comparingDouble(Reason::points).reversed()));
     return new Judgement(
         verdict,
-        advice(verdict, timing, evidence, need, readiness),
+        letGo.orElseGet(() -> advice(verdict, timing, evidence, need)),
+        method,
+        weighing.careFixes(),
         timing,
         need,
         readiness.least(),
@@ -53,26 +67,38 @@ public final class Judge {
         evidence.forecast);
   }
 
-  private Verdict verdict(Evidence evidence, boolean hazard, double need, Readiness readiness) {
-    if (hazard) {
-      return Verdict.RESCUE;
+  private static boolean rooting(Evidence evidence) {
+    return evidence.stage.filter(stage -> stage != RootStage.NONE).isPresent();
+  }
+
+  private Verdict verdict(
+      Evidence evidence, Weighing weighing, Verdict method, double need, Readiness readiness) {
+    if (RoomNeeds.rim(evidence).filter(Rim.DEFORMING::equals).isPresent()) {
+      return method;
+    }
+    if (LiftAndLook.wanted(evidence, weighing.reasons())) {
+      return Verdict.LIFT_AND_LOOK;
     }
     if (need < of(JudgementFigures.LEAVE_BELOW)) {
+      if (!weighing.careFixes().isEmpty()) {
+        return Verdict.ADJUST_CARE;
+      }
       return somethingMoves(evidence, need) ? Verdict.WATCH : Verdict.LEAVE;
     }
     if (need < of(JudgementFigures.MUST_FROM)) {
-      return readiness.least() >= of(JudgementFigures.GOOD_MOMENT)
-          ? Verdict.REPOT_NOW
-          : Verdict.WATCH;
+      return readiness.least() >= of(JudgementFigures.GOOD_MOMENT) ? method : Verdict.WATCH;
     }
     boolean ready = readiness.least() >= of(JudgementFigures.READY_ENOUGH);
-    return ready || need >= of(JudgementFigures.COST_WHAT_MAY_FROM)
-        ? Verdict.REPOT_NOW
-        : Verdict.WAIT_FOR;
+    return ready || need >= of(JudgementFigures.COST_WHAT_MAY_FROM) ? method : Verdict.WAIT_FOR;
   }
 
   private boolean somethingMoves(Evidence evidence, double need) {
-    return turnsDueSoon(evidence) || (need > 0 && nubWindowEnds(evidence).isPresent());
+    boolean rimSoon = RoomNeeds.rim(evidence).filter(rim -> rim != Rim.ROOM).isPresent();
+    boolean leavesThePot = evidence.look(Item.CROWDING).saw(RootsCrowding.OUT_OF_HOLES);
+    return turnsDueSoon(evidence)
+        || rimSoon
+        || leavesThePot
+        || (need > 0 && nubWindowEnds(evidence).isPresent());
   }
 
   private boolean turnsDueSoon(Evidence evidence) {
@@ -96,10 +122,12 @@ public final class Judge {
 
   private Timing timing(Verdict verdict, Evidence evidence) {
     return switch (verdict) {
-      case LEAVE, WATCH -> new Timing.Open();
-      case RESCUE -> new Timing.Now();
+      case LEAVE, WATCH, ADJUST_CARE -> new Timing.Open();
+      case RESCUE, LET_GO -> new Timing.Now();
+      case LIFT_AND_LOOK ->
+          new Timing.Until(evidence.today.plusDays(figures.count(JudgementFigures.LIFT_WITHIN)));
       case WAIT_FOR -> new Timing.Waits(Waiting.of(evidence));
-      case REPOT_NOW ->
+      case MOVE_UP, PART_REPOT, FULL_REPOT, DIVIDE ->
           new Timing.Until(
               nubWindowEnds(evidence)
                   .filter(day -> !day.isBefore(evidence.today))
@@ -108,16 +136,22 @@ public final class Judge {
     };
   }
 
-  private Sentence advice(
-      Verdict verdict, Timing timing, Evidence evidence, double need, Readiness readiness) {
+  private Sentence advice(Verdict verdict, Timing timing, Evidence evidence, double need) {
     return switch (verdict) {
       case LEAVE -> say("Nothing to gain from a move now.");
       case WATCH -> watch(evidence, need);
+      case ADJUST_CARE -> say("No move; put right what is named below.");
+      case LIFT_AND_LOOK ->
+          say(
+              "By {}: tip it out and look at the roots; put it back if they are well.",
+              ((Timing.Until) timing).until());
       case RESCUE ->
           say(
               "Out of the pot today, whatever the bloom or season. A plant keeps roots, not flowers.");
       case WAIT_FOR -> wait(((Timing.Waits) timing).awaited(), evidence.today);
-      case REPOT_NOW -> repot(((Timing.Until) timing).until(), evidence, need, readiness);
+      case MOVE_UP, PART_REPOT, FULL_REPOT, DIVIDE ->
+          repot(((Timing.Until) timing).until(), verdict, evidence, need);
+      case LET_GO -> throw new IllegalStateException("Letting go has its own words");
     };
   }
 
@@ -127,9 +161,12 @@ public final class Judge {
           ? say("There is some need. A look at the newest roots decides whether now is the moment.")
           : say("There is some need, but not enough to move it at a poor moment.");
     }
-    return turnsDueSoon(evidence)
-        ? say("Leave it for now; its medium turns due soon.")
-        : say("Leave it for now; its nubs will soon be too long to move it well.");
+    if (turnsDueSoon(evidence)) {
+      return say("Leave it for now; its medium turns due soon.");
+    }
+    return nubWindowEnds(evidence).isPresent()
+        ? say("Leave it for now; its nubs will soon be too long to move it well.")
+        : say("Leave it for now; it will want more room within the season.");
   }
 
   private static Sentence wait(Wait wait, LocalDate today) {
@@ -142,9 +179,10 @@ public final class Judge {
         : say("It wants a move, but wait for {}.", wait.words());
   }
 
-  private Sentence repot(LocalDate until, Evidence evidence, double need, Readiness readiness) {
+  private Sentence repot(LocalDate until, Verdict method, Evidence evidence, double need) {
     boolean nubs = nubWindowEnds(evidence).filter(until::equals).isPresent();
-    if (readiness.least() < of(JudgementFigures.READY_ENOUGH)) {
+    var readiness = Readiness.of(Footing.of(evidence), figures).least();
+    if (method != Verdict.MOVE_UP && readiness < of(JudgementFigures.READY_ENOUGH)) {
       return say("It cannot stay, though this is a poor moment: expect it to sulk. By {}.", until);
     }
     if (need < of(JudgementFigures.MUST_FROM)) {

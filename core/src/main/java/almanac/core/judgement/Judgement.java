@@ -13,6 +13,8 @@ import java.util.Optional;
  *
  * @param verdict what to do
  * @param advice the verdict in a sentence: when, and what it means
+ * @param method how it is or will be done: move up, part repot, full repot, divide or rescue
+ * @param care fixes without unpotting
  * @param timing when
  * @param need how much the plant wants a move, 0 to 100
  * @param readiness how well it would take one now, 0 to 100; the worst case if nobody has looked
@@ -27,6 +29,8 @@ import java.util.Optional;
 public record Judgement(
     Verdict verdict,
     Sentence advice,
+    Verdict method,
+    List<Sentence> care,
     Timing timing,
     double need,
     double readiness,

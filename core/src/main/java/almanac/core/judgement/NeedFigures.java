@@ -25,6 +25,60 @@ public final class NeedFigures {
       GROUP.points("loose", 25, "A loose plant has few roots, or they have let go");
   public static final Figure LEANING =
       GROUP.points("leaning", 25, "A leaning plant breaks its new roots as it moves");
+  public static final Figure SOUR = GROUP.points("sour", 20, "A sour medium lacks air already");
+  public static final Figure OVER_RIM =
+      GROUP.points("lead-over-rim", 35, "Roots of a lead beyond the rim grow in air");
+  public static final Figure RIM_HALF_SEASON =
+      GROUP.points("rim-half-season", 25, "The next growth will stand at the rim");
+  public static final Figure RIM_SEASON =
+      GROUP.points("rim-season", 12, "The rim is reached within the season");
+  public static final Figure JAMMED =
+      GROUP.points("jammed", 45, "A growth that cannot move on deforms or rots");
+  public static final Figure ROOTS_IN_AIR =
+      GROUP.points("roots-in-air", 30, "Roots that dry before they reach the medium are lost");
+  public static final Figure RISEN =
+      GROUP.points("risen", 15, "A risen base starts its roots above the medium");
+  public static final Figure RISEN_HIGH =
+      GROUP.points("risen-high", 25, "So high, the new roots hardly get in");
+  public static final Figure RISEN_MM =
+      GROUP.figure("risen-mm", 10, Unit.MM, 1, 100, "A finger's breadth; slippers count double");
+  public static final Figure RISEN_HIGH_MM =
+      GROUP.figure("risen-high-mm", 20, Unit.MM, 2, 200, "Two fingers; slippers count double");
+  public static final Figure SMALLER =
+      GROUP.points("smaller", 15, "A newest growth that small says that something is wrong below");
+  public static final Figure SMALLER_RATIO =
+      GROUP.figure(
+          "smaller-ratio", 85, Unit.PERCENT, 10, 100, "Less than this is more than a poor summer");
+  public static final Figure SMALLER_TWICE =
+      GROUP.points("smaller-twice", 25, "Two in a row are no accident");
+  public static final Figure DRY_IN_WET =
+      GROUP.points("dry-in-wet", 25, "Wrinkled in a wet medium: the roots no longer drink");
+  public static final Figure SLOW_TO_DRY =
+      GROUP.points("slow-to-dry", 15, "A medium that stays wet longer is closing up");
+  public static final Figure FAST_TO_DRY =
+      GROUP.points("fast-to-dry", 8, "Dry in half the time: little medium left between the roots");
+  public static final Figure FAST_RATIO =
+      GROUP.figure("fast-ratio", 50, Unit.PERCENT, 10, 95, "Half its own time or less");
+  public static final Figure NO_BUBBLES =
+      GROUP.points("no-bubbles", 20, "No air left among the roots; slippers always keep some");
+  public static final Figure FAR_TOO_LARGE =
+      GROUP.points("pot-far-too-large", 20, "Few roots cannot dry a large pot");
+  public static final Figure POT_BROKEN =
+      GROUP.points("pot-broken", 15, "A brittle pot breaks when it is lifted");
+  public static final Figure WANTED_APART =
+      GROUP.points("wanted-apart", 10, "Every year they grow further into each other");
+  public static final Figure OUT_OF_HOLES =
+      GROUP.points("out-of-holes", 5, "It fills the pot and looks for more");
+  public static final Figure CROWDED =
+      GROUP.points("crowded", 5, "A crowded epiphyte only wants water more often");
+  public static final Figure CROWDED_TERRESTRIAL =
+      GROUP.points("crowded-terrestrial", 10, "Semi-terrestrials live from the medium about them");
+  public static final Figure WEEDS =
+      GROUP.points("weeds", 5, "Weeds root in a medium that holds water");
+  public static final Figure START_OF_GROWTH =
+      GROUP.points("start-of-growth", 60, "Deciduous kinds are moved every year as growth starts");
+  public static final Figure THIS_YEAR_DAYS =
+      GROUP.days("moved-this-year-days", 270, "Moved within nine months is moved for this growth");
   public static final Figure MOST = GROUP.points("most", 100, "Needs add up to this at the most");
 
   private NeedFigures() {}

@@ -23,7 +23,7 @@ final class NextLook {
 
   static Check after(Verdict verdict, Timing timing, Evidence evidence) {
     var next = new NextLook(evidence);
-    if (verdict == Verdict.RESCUE) {
+    if (verdict == Verdict.RESCUE || verdict == Verdict.LET_GO) {
       return new Check(Purpose.AS_JUDGED, Window.between(next.today, next.today.plusDays(1)));
     }
     if (timing instanceof Timing.Until until) {

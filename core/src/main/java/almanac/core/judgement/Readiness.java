@@ -5,9 +5,9 @@ import static almanac.core.words.Sentence.say;
 import almanac.core.figures.Figure;
 import almanac.core.figures.Figures;
 import almanac.core.inspection.Bloom;
+import almanac.core.inspection.GrowthStage;
 import almanac.core.judgement.Reason.Scale;
 import almanac.core.judgement.Reason.Side;
-import almanac.core.profile.Profile;
 import almanac.core.profile.ReadyRule;
 import almanac.core.roots.RootFigures;
 import almanac.core.roots.RootStage;
@@ -26,64 +26,83 @@ import java.util.List;
  */
 record Readiness(double least, double most, List<Reason> reasons) {
 
-  static Readiness of(Footing footing, Profile profile, Figures figures) {
+  static Readiness of(Footing footing, Figures figures) {
+    var bases = bases(footing, figures);
+    var range = bases.stream().mapToDouble(figures::of).summaryStatistics();
     var reasons = new ArrayList<Reason>();
-    double least = 100;
-    double most = 0;
-    for (var stage : RootStage.values()) {
-      if (footing.stage().isEmpty() || footing.stage().get() == stage) {
-        double base = figures.of(baseFigure(stage, footing, profile, figures));
-        least = Math.min(least, base);
-        most = Math.max(most, base);
-      }
-    }
-    reasons.add(roots(footing, profile, least, figures));
+    reasons.add(base(footing, bases, range.getMin(), figures));
     double loss = 0;
     for (var reason : losses(footing, figures)) {
       reasons.add(reason);
       loss += reason.points();
     }
-    return new Readiness(within(least - loss), within(most - loss), List.copyOf(reasons));
+    return new Readiness(
+        within(range.getMin() - loss), within(range.getMax() - loss), List.copyOf(reasons));
+  }
+
+  /** The base it has, or all it could have where nobody has looked. */
+  private static List<Figure> bases(Footing footing, Figures figures) {
+    if (footing.rule() == ReadyRule.START_OF_GROWTH) {
+      return footing.growth().map(List::of).orElseGet(() -> List.of(GrowthStage.values())).stream()
+          .map(ReadinessFigures::base)
+          .toList();
+    }
+    return footing.stage().map(List::of).orElseGet(() -> List.of(RootStage.values())).stream()
+        .map(stage -> baseFigure(stage, footing, figures))
+        .toList();
+  }
+
+  /** The same, but not below that: an intact move is barely a disturbance. */
+  Readiness atLeast(double points) {
+    return new Readiness(Math.max(least, points), Math.max(most, points), reasons);
   }
 
   private static double within(double points) {
     return Math.max(0, Math.min(100, points));
   }
 
-  private static Figure baseFigure(
-      RootStage stage, Footing footing, Profile profile, Figures figures) {
+  private static Figure baseFigure(RootStage stage, Footing footing, Figures figures) {
     boolean reached =
-        profile.readyRule() == ReadyRule.LONG_FIRST
+        footing.rule() == ReadyRule.LONG_FIRST
             && stage == RootStage.LONG
             && footing.rootLength().orElse(0) >= figures.of(RootFigures.LONG_FIRST);
     return reached
         ? ReadinessFigures.LONG_FIRST_REACHED
-        : ReadinessFigures.base(profile.readyRule(), stage);
+        : ReadinessFigures.base(footing.rule(), stage);
   }
 
-  private static Reason roots(Footing footing, Profile profile, double base, Figures figures) {
-    if (footing.stage().isEmpty()) {
-      return new Reason(
-          "readiness",
-          Side.AGAINST,
-          Scale.READINESS,
-          say(
-              "Nobody knows how far the newest roots are; it takes a move {}",
-              profile.readyRule().words()),
-          0);
+  private static Reason base(Footing footing, List<Figure> bases, double base, Figures figures) {
+    if (bases.size() > 1) {
+      return new Reason("readiness", Side.AGAINST, Scale.READINESS, unknown(footing), 0);
     }
-    var stage = footing.stage().get();
     boolean ready = base >= figures.of(JudgementFigures.READY_ENOUGH);
     return new Reason(
-        baseFigure(stage, footing, profile, figures).key(),
+        bases.get(0).key(),
         ready ? Side.FOR : Side.AGAINST,
         Scale.READINESS,
-        rootSentence(stage, footing, profile),
+        footing.rule() == ReadyRule.START_OF_GROWTH
+            ? growthSentence(footing)
+            : rootSentence(footing.stage().orElseThrow(), footing),
         base);
   }
 
-  private static Sentence rootSentence(RootStage stage, Footing footing, Profile profile) {
-    var rule = profile.readyRule().words();
+  private static Sentence unknown(Footing footing) {
+    return say(
+        footing.rule() == ReadyRule.START_OF_GROWTH
+            ? "Nobody knows how far the newest growth is; it takes a move {}"
+            : "Nobody knows how far the newest roots are; it takes a move {}",
+        footing.rule().words());
+  }
+
+  private static Sentence growthSentence(Footing footing) {
+    return say(
+        "Newest growth: {}; it takes a move {}",
+        footing.growth().orElseThrow().words(),
+        footing.rule().words());
+  }
+
+  private static Sentence rootSentence(RootStage stage, Footing footing) {
+    var rule = footing.rule().words();
     if (footing.rootLength().isPresent()) {
       var length = Measure.MM.of(Math.round(footing.rootLength().getAsDouble()));
       return say("Newest roots about {}, {}; it takes a move {}", length, stage.words(), rule);
@@ -128,6 +147,10 @@ record Readiness(double least, double most, List<Reason> reasons) {
               }
             });
     footing.daysSinceMove().ifPresent(days -> moved(days, figures, losses));
+    if (footing.dehydrated()) {
+      losses.add(
+          loss(ReadinessFigures.DEHYDRATED, say("It has little water left to root from"), figures));
+    }
     return losses;
   }
 

@@ -3,17 +3,21 @@ package almanac.core.judgement;
 import almanac.core.figures.Figure;
 import almanac.core.figures.FigureGroup;
 import almanac.core.figures.Unit;
+import almanac.core.inspection.GrowthStage;
 import almanac.core.profile.ReadyRule;
 import almanac.core.roots.RootStage;
 import java.util.EnumMap;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Objects;
 
 /** How well a plant takes a move: a base by ready rule and root stage, and what takes from it. */
 public final class ReadinessFigures {
   public static final FigureGroup GROUP = new FigureGroup("readiness", "Readiness");
 
   private static final Map<ReadyRule, Map<RootStage, Figure>> BASE = new EnumMap<>(ReadyRule.class);
+
+  private static final Map<GrowthStage, Figure> BY_GROWTH = new EnumMap<>(GrowthStage.class);
 
   static {
     base(ReadyRule.NUB_ONLY, 20, 85, 95, 15, 15, 25, 25);
@@ -22,7 +26,10 @@ public final class ReadinessFigures {
     base(ReadyRule.LONG_FIRST, 15, 25, 25, 25, 40, 60, 45);
     base(ReadyRule.ANY_TIME, 55, 90, 95, 50, 50, 65, 60);
     base(ReadyRule.INTACT_ONLY, 15, 55, 60, 15, 15, 25, 20);
-    base(ReadyRule.START_OF_GROWTH, 55, 95, 95, 35, 35, 25, 25);
+    byGrowth("eye", 95, GrowthStage.EYE_SWELLING, GrowthStage.STARTING);
+    byGrowth("half-grown", 35, GrowthStage.HALF_GROWN);
+    byGrowth("mature", 25, GrowthStage.NEARLY_MATURE, GrowthStage.MATURE);
+    byGrowth("resting", 55, GrowthStage.RESTING, GrowthStage.NONE);
   }
 
   public static final Figure LONG_FIRST_REACHED =
@@ -41,6 +48,10 @@ public final class ReadinessFigures {
       GROUP.points("moved", 20, "A second move within half a year sets it back");
   public static final Figure MOVED_DAYS =
       GROUP.days("moved-days", 183, "Half a year until a medium and a plant know each other");
+  public static final Figure INTACT_MOVE =
+      GROUP.points("intact-move", 70, "A ball moved whole is barely disturbed");
+  public static final Figure DEHYDRATED =
+      GROUP.points("dehydrated", 15, "A plant without water in it cannot make roots");
   public static final Figure FORECAST_DAYS =
       GROUP.figure(
           "forecast-days",
@@ -59,6 +70,22 @@ public final class ReadinessFigures {
       throw new IllegalStateException("No readiness for " + rule + " at " + stage);
     }
     return figure;
+  }
+
+  /** The base for a deciduous kind whose newest growth is that far. */
+  static Figure base(GrowthStage growth) {
+    return Objects.requireNonNull(BY_GROWTH.get(growth));
+  }
+
+  private static void byGrowth(String name, double points, GrowthStage... stages) {
+    var figure =
+        GROUP.points(
+            "start-of-growth." + name,
+            points,
+            "Deciduous kinds are ready as growth starts, and again a little at rest");
+    for (var stage : stages) {
+      BY_GROWTH.put(stage, figure);
+    }
   }
 
   private static void base(ReadyRule rule, double... byStage) {

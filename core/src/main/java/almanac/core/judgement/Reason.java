@@ -26,6 +26,8 @@ public record Reason(String rule, Side side, Scale scale, Sentence sentence, dou
     /** How ready its roots make it. */
     READINESS,
     /** What takes from its readiness. */
-    LOSS
+    LOSS,
+    /** Was seen, and is no reason for a move. */
+    NO_REASON
   }
 }

@@ -14,4 +14,10 @@ import java.time.LocalDate;
  * @param conditions where it stands
  */
 public record Situation(
-    LocalDate today, Profile profile, PlantHistory history, Conditions conditions) {}
+    LocalDate today, Profile profile, PlantHistory history, Conditions conditions) {
+
+  /** The same plant with another history; for asking what would follow. */
+  Situation with(PlantHistory other) {
+    return new Situation(today, profile, other, conditions);
+  }
+}

@@ -78,8 +78,7 @@ final class Waiting {
 
   private boolean makesReady(Change change) {
     var then = change.then().apply(Footing.of(evidence));
-    return Readiness.of(then, evidence.situation.profile(), figures).least()
-        >= figures.of(JudgementFigures.READY_ENOUGH);
+    return Readiness.of(then, figures).least() >= figures.of(JudgementFigures.READY_ENOUGH);
   }
 
   private List<Change> changes() {

@@ -7,11 +7,13 @@ package almanac.core.medium;
  * @param most at most so much is used
  */
 public record Band(double least, double most) {
-  static Band atLeast(double percent) {
+  /** So much or more. */
+  public static Band atLeast(double percent) {
     return new Band(percent, Double.POSITIVE_INFINITY);
   }
 
-  static Band atMost(double percent) {
+  /** So much or less. */
+  public static Band atMost(double percent) {
     return new Band(0, percent);
   }
 

@@ -38,6 +38,28 @@ public final class MediumFigures {
   public static final Figure MUSH_LEAST =
       percent("piece.mush-least", 130, "Mush holds no air at all");
 
+  public static final Figure WOODY_MOST =
+      percent("smell.woody-most", 80, "What smells of wood has not turned");
+  public static final Figure SOUR_LEAST =
+      percent("smell.sour-least", 100, "A sour smell means that air no longer reaches it");
+  public static final Figure ROTTEN_LEAST =
+      percent("smell.rotten-least", 120, "A rotten smell means that roots rot in it");
+  public static final Figure WATER_STANDS_LEAST =
+      percent("water-stands-least", 100, "Where water stands the gaps have closed");
+  public static final Figure SLOW_TO_DRY =
+      GROUP.figure(
+          "slow-to-dry", 1.5, Unit.TIMES, 1.1, 5, "Half as long again is more than weather does");
+  public static final Figure SLOW_LEAST =
+      percent("slow-to-dry-least", 90, "A medium that holds water so much longer is nearly gone");
+  public static final Figure PH_DROP =
+      GROUP.figure(
+          "ph-drop", 0.5, Unit.PH, 0.1, 3, "Decay makes acids; half a unit shows in the water");
+  public static final Figure PH_LEAST = percent("ph-drop-least", 80, "A drop of half a unit: due");
+  public static final Figure PH_DROP_LARGE =
+      GROUP.figure("ph-drop-large", 1, Unit.PH, 0.2, 4, "A whole unit is ten times as sour");
+  public static final Figure PH_LARGE_LEAST =
+      percent("ph-drop-large-least", 100, "A drop of a whole unit: spent");
+
   private MediumFigures() {}
 
   private static Figure percent(String name, double value, String reason) {

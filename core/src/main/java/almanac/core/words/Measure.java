@@ -11,12 +11,19 @@ public enum Measure {
   DAYS("days"),
   WEEKS("weeks"),
   MONTHS("months"),
-  HOURS("h");
+  HOURS("h"),
+  /** Acidity; the number stands alone. */
+  PH("");
 
   private final String words;
 
   Measure(String words) {
     this.words = words;
+  }
+
+  /** The measure as it stands behind a number; empty for pH. */
+  public String words() {
+    return words;
   }
 
   /** A number of this measure, ready for a sentence. */
@@ -30,6 +37,9 @@ public enum Measure {
             ? String.format(Locale.ROOT, "%.0f", value)
             : String.format(Locale.ROOT, "%.1f", value);
     var one = number.equals("1") && this != MM && this != MM_A_WEEK && words.endsWith("s");
+    if (this == PH) {
+      return "pH " + number;
+    }
     return number + " " + (one ? words.substring(0, words.length() - 1) : words);
   }
 }

@@ -20,7 +20,6 @@ import almanac.core.words.Answer;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.OptionalDouble;
 
 /** A plant for a test, told as a grower tells it. */
 final class Plant {
@@ -75,11 +74,15 @@ final class Plant {
   }
 
   <A extends Enum<A> & Answer> Plant saw(Item<A> item, A answer) {
-    return saw(item, new Finding<>(answer, OptionalDouble.empty()));
+    return saw(item, item.saw(answer));
   }
 
   Plant rootsOf(double mm) {
-    return saw(Item.NEW_ROOTS, Item.NEW_ROOTS.found(null, mm, Figures.standard()));
+    return saw(Item.NEW_ROOTS, Item.NEW_ROOTS.found(List.of(), mm, Figures.standard()));
+  }
+
+  <A extends Enum<A> & Answer> Plant measured(Item<A> item, double value) {
+    return saw(item, item.found(List.of(), value, Figures.standard()));
   }
 
   private <A extends Enum<A> & Answer> Plant saw(Item<A> item, Finding<A> finding) {

@@ -117,8 +117,8 @@ class TimingTest {
   @Test
   void aCollectorsOwnFigureChangesTheVerdict() {
     var plant = Plant.of("oncidium").potted(20).saw(Item.NEW_ROOTS, RootStage.NUB);
-    assertThat(plant.judged().verdict()).isEqualTo(Verdict.REPOT_NOW);
+    assertThat(plant.judged().verdict()).isEqualTo(Verdict.FULL_REPOT);
     var patient = Figures.standard().with(JudgementFigures.LEAVE_BELOW, 45);
-    assertThat(plant.judged(patient).verdict()).isNotEqualTo(Verdict.REPOT_NOW);
+    assertThat(plant.judged(patient).verdict()).isNotEqualTo(Verdict.FULL_REPOT);
   }
 }

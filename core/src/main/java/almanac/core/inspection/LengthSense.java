@@ -1,0 +1,85 @@
+package almanac.core.inspection;
+
+import almanac.core.Refused;
+import almanac.core.figures.Figures;
+import almanac.core.roots.RootFigures;
+import almanac.core.roots.RootStage;
+import almanac.core.words.Answer;
+import almanac.core.words.Measure;
+import java.util.Set;
+
+/** Whether an answer and the measure beside it can both be right. */
+final class LengthSense {
+  private LengthSense() {}
+
+  /**
+   * The answers that a measure agrees with; where none was given and the measure alone says it,
+   * that one.
+   *
+   * @throws Refused if they contradict each other
+   */
+  static <A extends Enum<A> & Answer> Set<A> agreed(
+      Item<A> item, Set<A> answers, double measured, Figures figures) {
+    Item<?> any = item;
+    if (any == Item.NEW_ROOTS) {
+      return roots(item, answers, measured, figures);
+    }
+    if (any == Item.RIM) {
+      return rim(item, answers, measured);
+    }
+    if (any == Item.LEVEL) {
+      return level(item, answers);
+    }
+    return answers;
+  }
+
+  private static <A extends Enum<A> & Answer> Set<A> roots(
+      Item<A> item, Set<A> answers, double mm, Figures figures) {
+    var byLength = RootStage.ofLength(mm, figures);
+    if (answers.isEmpty()) {
+      return item.cast(byLength);
+    }
+    var stage = (RootStage) (Enum<?>) answers.iterator().next();
+    if (!stage.measurable()) {
+      throw new Refused(
+          item.measureField(),
+          "%s: “%s” has no root to measure, but a length of %s is given."
+              .formatted(item.title(), stage.words(), Measure.MM.of(mm)));
+    }
+    double overlap = figures.of(RootFigures.OVERLAP);
+    if (RootStage.ofLength(mm - overlap, figures) != stage
+        && byLength != stage
+        && RootStage.ofLength(mm + overlap, figures) != stage) {
+      throw new Refused(
+          item.measureField(),
+          "%s: a root of %s is “%s”, not “%s”."
+              .formatted(item.title(), Measure.MM.of(mm), byLength.words(), stage.words()));
+    }
+    return answers;
+  }
+
+  private static <A extends Enum<A> & Answer> Set<A> rim(Item<A> item, Set<A> answers, double mm) {
+    if (answers.isEmpty()) {
+      return mm < 0 ? item.cast(Rim.OVER) : item.cast(Rim.ROOM);
+    }
+    var rim = (Rim) (Enum<?>) answers.iterator().next();
+    if (rim == Rim.OVER && mm > 0 || rim != Rim.OVER && mm < 0) {
+      throw new Refused(
+          item.measureField(),
+          "%s: “%s” and a distance of %s contradict each other; below zero is beyond the rim."
+              .formatted(item.title(), rim.words(), Measure.MM.of(mm)));
+    }
+    return answers;
+  }
+
+  private static <A extends Enum<A> & Answer> Set<A> level(Item<A> item, Set<A> answers) {
+    if (answers.isEmpty()) {
+      return item.cast(Level.RISEN);
+    }
+    if (answers.iterator().next() != (Enum<?>) Level.RISEN) {
+      throw new Refused(
+          item.measureField(), item.title() + ": a height goes with “plant risen” alone.");
+    }
+    return answers;
+  }
+}

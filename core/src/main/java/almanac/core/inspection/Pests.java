@@ -1,0 +1,28 @@
+package almanac.core.inspection;
+
+import almanac.core.words.Answer;
+
+/** What lives on the plant or in its pot. */
+public enum Pests implements Answer {
+  NONE("none"),
+  MEALYBUG("mealybug"),
+  ROOT_MEALYBUG("root mealybug"),
+  SCALE("scale"),
+  MITES("mites"),
+  THRIPS("thrips"),
+  SNAIL("snail, slug"),
+  FUNGUS_GNAT("fungus gnat"),
+  SPRINGTAIL("springtail"),
+  SPIDER("small spider");
+
+  private final String words;
+
+  Pests(String words) {
+    this.words = words;
+  }
+
+  @Override
+  public String words() {
+    return words;
+  }
+}

@@ -1,0 +1,23 @@
+package almanac.core.inspection;
+
+import almanac.core.words.Answer;
+
+/** What grows on or in the surface. */
+public enum Surface implements Answer {
+  NONE("clean"),
+  MOSS("moss"),
+  ALGAE("algae"),
+  WEEDS("weeds"),
+  MOULD("mould");
+
+  private final String words;
+
+  Surface(String words) {
+    this.words = words;
+  }
+
+  @Override
+  public String words() {
+    return words;
+  }
+}

@@ -1,0 +1,17 @@
+package almanac.core.judgement;
+
+import almanac.core.inspection.Item;
+import java.util.List;
+
+/**
+ * A look that may change the verdict.
+ *
+ * @param item what to look at
+ * @param outcomes how many answers it can have
+ * @param changes to what each answer that matters would change the verdict
+ */
+public record DecidingLook(Item<?> item, int outcomes, List<Change> changes) {
+
+  /** One answer and the verdict that would follow. */
+  public record Change(String answer, Verdict verdict) {}
+}

@@ -1,0 +1,44 @@
+package almanac.core.judgement;
+
+import almanac.core.inspection.Inspection;
+import almanac.core.inspection.Item;
+import almanac.core.words.Answer;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.stream.Stream;
+
+/** Tries what has not been looked at, answer by answer. Rules: The deciding look. */
+public final class DecidingLooks {
+  private static final int MOST = 2;
+
+  private final Judge judge;
+
+  public DecidingLooks(Judge judge) {
+    this.judge = judge;
+  }
+
+  /** The one or two looks that would change the verdict most often; none if nothing would. */
+  public List<DecidingLook> of(Situation situation, Judgement judged) {
+    return Stream.concat(judged.notLookedAt().stream(), judged.stale().stream())
+        .map(item -> tried(item, situation, judged.verdict()))
+        .filter(look -> !look.changes().isEmpty())
+        .sorted(
+            Comparator.comparingDouble(look -> -(double) look.changes().size() / look.outcomes()))
+        .limit(MOST)
+        .toList();
+  }
+
+  private <A extends Enum<A> & Answer> DecidingLook tried(
+      Item<A> item, Situation situation, Verdict now) {
+    var changes = new ArrayList<DecidingLook.Change>();
+    for (var answer : item.answers()) {
+      var seen = Inspection.on(situation.today()).with(item, item.saw(answer));
+      var then = judge.judge(situation.with(situation.history().and(seen))).verdict();
+      if (then != now) {
+        changes.add(new DecidingLook.Change(answer.words(), then));
+      }
+    }
+    return new DecidingLook(item, item.answers().size(), List.copyOf(changes));
+  }
+}

@@ -1,0 +1,60 @@
+package almanac.core.judgement;
+
+import almanac.core.figures.Figure;
+import almanac.core.judgement.Reason.Scale;
+import almanac.core.judgement.Reason.Side;
+import almanac.core.words.Sentence;
+import java.util.ArrayList;
+import java.util.List;
+
+/** What the rules of need have to say of one plant, gathered as they speak. */
+final class Weighing {
+  private final Evidence evidence;
+  private final List<Reason> reasons = new ArrayList<>();
+  private final List<Sentence> care = new ArrayList<>();
+
+  Weighing(Evidence evidence) {
+    this.evidence = evidence;
+  }
+
+  /** A hazard: act now. */
+  void hazard(String rule, Sentence sentence) {
+    add(rule, Side.FOR, Scale.HAZARD, sentence, evidence.figures.of(NeedFigures.MOST));
+  }
+
+  /** A need with the points of its figure. */
+  void need(Figure figure, Sentence sentence) {
+    need(figure, sentence, evidence.figures.of(figure));
+  }
+
+  void need(Figure figure, Sentence sentence, double points) {
+    add(figure.key(), Side.FOR, Scale.NEED, sentence, points);
+  }
+
+  /** Speaks against a move. */
+  void against(String rule, Sentence sentence) {
+    add(rule, Side.AGAINST, Scale.NEED, sentence, 0);
+  }
+
+  /** Was seen, and is no reason; said aloud so that nobody takes it for one. */
+  void noReason(String name, Sentence sentence) {
+    add("no-reason." + name, Side.AGAINST, Scale.NO_REASON, sentence, 0);
+  }
+
+  /** A fix without unpotting. */
+  void care(Sentence fix) {
+    care.add(fix);
+  }
+
+  List<Reason> reasons() {
+    return List.copyOf(reasons);
+  }
+
+  List<Sentence> careFixes() {
+    return List.copyOf(care);
+  }
+
+  private void add(String rule, Side side, Scale scale, Sentence sentence, double points) {
+    reasons.add(new Reason(rule, side, scale, sentence, points));
+  }
+}
