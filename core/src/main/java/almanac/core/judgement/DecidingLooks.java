@@ -6,11 +6,25 @@ import almanac.core.words.Answer;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.stream.Stream;
 
 /** Tries what has not been looked at, answer by answer. Rules: The deciding look. */
 public final class DecidingLooks {
   private static final int MOST = 2;
+
+  /**
+   * Looks that cost a minute and settle a doubt, the cheapest first. Pests and rot are not among
+   * them: finding them would change any verdict, and there is no doubt to settle until they are
+   * seen.
+   */
+  private static final List<Item<?>> CHEAP =
+      List.of(
+          Item.NEW_ROOTS,
+          Item.STABILITY,
+          Item.BLOOM,
+          Item.GROWTH,
+          Item.MEDIUM_PIECE,
+          Item.SMELL,
+          Item.ROOTS_IN_POT);
 
   private final Judge judge;
 
@@ -20,7 +34,8 @@ public final class DecidingLooks {
 
   /** The one or two looks that would change the verdict most often; none if nothing would. */
   public List<DecidingLook> of(Situation situation, Judgement judged) {
-    return Stream.concat(judged.notLookedAt().stream(), judged.stale().stream())
+    return CHEAP.stream()
+        .filter(item -> judged.notLookedAt().contains(item) || judged.stale().contains(item))
         .map(item -> tried(item, situation, judged.verdict()))
         .filter(look -> !look.changes().isEmpty())
         .sorted(

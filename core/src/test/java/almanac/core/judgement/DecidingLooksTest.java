@@ -1,0 +1,86 @@
+package almanac.core.judgement;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import almanac.core.figures.Figures;
+import almanac.core.inspection.Item;
+import almanac.core.inspection.RootsInPot;
+import almanac.core.inspection.Smell;
+import almanac.core.inspection.Stability;
+import almanac.core.medium.Piece;
+import almanac.core.roots.RootStage;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+
+class DecidingLooksTest {
+  private static final Judge JUDGE = new Judge(Figures.standard());
+
+  private static List<DecidingLook> deciding(Plant plant) {
+    var situation = plant.situation();
+    return new DecidingLooks(JUDGE).of(situation, JUDGE.judge(situation));
+  }
+
+  @Test
+  void whereOnlyTheNewestRootsAreUnseenTheyDecide() {
+    var looks =
+        deciding(
+            Plant.of("oncidium")
+                .potted(26)
+                .saw(Item.ROOTS_IN_POT, RootsInPot.MIXED)
+                .saw(Item.MEDIUM_PIECE, Piece.TEARS)
+                .saw(Item.SMELL, Smell.STALE)
+                .saw(Item.STABILITY, Stability.FIRM));
+    assertThat(looks).first().extracting(DecidingLook::item).isEqualTo(Item.NEW_ROOTS);
+    assertThat(looks.get(0).outcomes()).isEqualTo(RootStage.values().length);
+    assertThat(looks.get(0).changes())
+        .contains(new DecidingLook.Change("nubs", Verdict.FULL_REPOT))
+        .doesNotContain(new DecidingLook.Change("short", Verdict.WAIT_FOR));
+  }
+
+  @Test
+  void aSuspicionIsSettledByTheRootsInThePot() {
+    var looks =
+        deciding(
+            Plant.of("oncidium")
+                .potted(6)
+                .saw(Item.STABILITY, Stability.LOOSE)
+                .saw(Item.NEW_ROOTS, RootStage.ANCHORED)
+                .saw(Item.MEDIUM_PIECE, Piece.KEEPS_SHAPE));
+    assertThat(looks).first().extracting(DecidingLook::item).isEqualTo(Item.ROOTS_IN_POT);
+    assertThat(looks.get(0).changes())
+        .contains(new DecidingLook.Change("mostly soft", Verdict.RESCUE));
+  }
+
+  @Test
+  void whatHasBeenSeenIsNotAskedForAgain() {
+    var plant = Plant.of("oncidium").potted(12).saw(Item.NEW_ROOTS, RootStage.NUB);
+    assertThat(deciding(plant)).extracting(DecidingLook::item).doesNotContain(Item.NEW_ROOTS);
+    var stale =
+        Plant.of("oncidium")
+            .potted(24)
+            .daysAgo(40)
+            .saw(Item.NEW_ROOTS, RootStage.SWELLING)
+            .daysAgo(0)
+            .saw(Item.MEDIUM_PIECE, Piece.TEARS)
+            .saw(Item.ROOTS_IN_POT, RootsInPot.FIRM)
+            .saw(Item.SMELL, Smell.STALE);
+    assertThat(deciding(stale)).extracting(DecidingLook::item).contains(Item.NEW_ROOTS);
+  }
+
+  @Test
+  void noMoreThanTwoAreNamedAndEachChangesSomething() {
+    for (int months = 1; months < 40; months += 3) {
+      var plant = Plant.of("encyclia").potted(months);
+      var now = plant.judged().verdict();
+      assertThat(deciding(plant))
+          .hasSizeLessThanOrEqualTo(2)
+          .allSatisfy(
+              look -> {
+                assertThat(look.changes()).isNotEmpty();
+                assertThat(look.changes())
+                    .extracting(DecidingLook.Change::verdict)
+                    .doesNotContain(now);
+              });
+    }
+  }
+}

@@ -1,0 +1,190 @@
+package almanac.core.judgement;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import almanac.core.inspection.GrowthTrend;
+import almanac.core.inspection.Item;
+import almanac.core.inspection.LeafMarks;
+import almanac.core.inspection.Level;
+import almanac.core.inspection.Pests;
+import almanac.core.inspection.RootsCrowding;
+import almanac.core.inspection.RootsInPot;
+import almanac.core.inspection.Rot;
+import almanac.core.inspection.SurfaceRoots;
+import almanac.core.judgement.Reason.Scale;
+import almanac.core.medium.Component;
+import almanac.core.medium.Mix;
+import almanac.core.words.Answer;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/** What each finding counts by itself, in a medium that has no say. */
+class NeedsTest {
+
+  private static Plant inStones(String profile) {
+    return Plant.of(profile).potted(6, Mix.of(Component.PUMICE));
+  }
+
+  private static <A extends Enum<A> & Answer> void see(Plant plant, Item<A> item, String name) {
+    if (name.matches("-?\\d+")) {
+      plant.measured(item, Double.parseDouble(name));
+    } else {
+      plant.saw(
+          item,
+          item.answers().stream().filter(a -> a.name().equals(name)).findFirst().orElseThrow());
+    }
+  }
+
+  @ParameterizedTest(name = "{0}: {1} {2} counts {3}")
+  @CsvSource({
+    "oncidium, smell, SOUR, 20",
+    "oncidium, rootsInPot, MIXED, 15",
+    "oncidium, rootsInPot, FIRM, 0",
+    "oncidium, rim, OVER, 35",
+    "oncidium, rim, -1, 35",
+    "oncidium, rim, 5, 25",
+    "oncidium, rim, 14, 25",
+    "oncidium, rim, 16, 12",
+    "oncidium, rim, 29, 12",
+    "oncidium, rim, 31, 0",
+    "miltonia-brassia, rim, 31, 25",
+    "oncidium, rim, JAMMED, 45",
+    "oncidium, rim, DEFORMING, 45",
+    "oncidium, surfaceRoots, IN_AIR, 30",
+    "oncidium, surfaceRoots, AT_SURFACE, 0",
+    "oncidium, level, 9, 0",
+    "oncidium, level, 10, 15",
+    "oncidium, level, 19, 15",
+    "oncidium, level, 20, 25",
+    "paphiopedilum, level, 5, 15",
+    "paphiopedilum, level, 10, 25",
+    "oncidium, stability, SLIGHT_WOBBLE, 8",
+    "oncidium, stability, LOOSE, 25",
+    "oncidium, stability, LEANING, 25",
+    "oncidium, stability, TIPPING, 25",
+    "oncidium, growthTrend, SMALLER, 15",
+    "oncidium, growthTrend, SMALLER_TWICE, 25",
+    "oncidium, growthTrend, EQUAL, 0",
+    "oncidium, bubbles, NONE, 20",
+    "oncidium, bubbles, FEW, 0",
+    "paphiopedilum, bubbles, NONE, 0",
+    "oncidium, pot, FAR_TOO_LARGE, 20",
+    "oncidium, pot, BRITTLE, 15",
+    "oncidium, pot, TOO_SMALL, 0",
+    "oncidium, company, SEVERAL_WANTED_APART, 10",
+    "oncidium, company, SEVERAL, 0",
+    "oncidium, crowding, OUT_OF_HOLES, 5",
+    "oncidium, crowding, CROWDED, 5",
+    "sobralia, crowding, CROWDED, 10",
+    "paphiopedilum, crowding, CIRCLING, 10",
+    "oncidium, surface, WEEDS, 5",
+    "catasetum, growth, STARTING, 0",
+    "oncidium, growth, STARTING, 0"
+  })
+  void eachFindingCountsByItself(String profile, String item, String seen, double points) {
+    var plant = inStones(profile);
+    see(plant, Item.named(item).orElseThrow(), seen);
+    assertThat(plant.judged().need()).isEqualTo(points);
+  }
+
+  @ParameterizedTest(name = "{0} months of 24: {1} points")
+  @CsvSource({"12, 0", "18, 20.8", "22, 36.7", "24, 45", "29, 55", "40, 60", "80, 60"})
+  void usedLifeCountsInStraightLines(int months, double points) {
+    assertThat(Plant.of("oncidium").potted(months).judged().need()).isCloseTo(points, within(1.5));
+  }
+
+  @Test
+  void needsAddUpToAHundredAtTheMost() {
+    var plant = Plant.of("oncidium").potted(40).saw(Item.SURFACE_ROOTS, SurfaceRoots.IN_AIR);
+    assertThat(plant.judged().need()).isEqualTo(90);
+    plant.measured(Item.RIM, -5);
+    assertThat(plant.judged().need()).isEqualTo(100);
+  }
+
+  @Test
+  void measuredSizesOutrankTheEye() {
+    var plant =
+        inStones("oncidium")
+            .saw(Item.GROWTH_TREND, GrowthTrend.SMALLER)
+            .measured(Item.NEWEST_SIZE, 86)
+            .measured(Item.FORMER_SIZE, 100);
+    assertThat(plant.judged().need()).isZero();
+    assertThat(plant.measured(Item.NEWEST_SIZE, 85).judged().need()).isEqualTo(15);
+  }
+
+  @ParameterizedTest(name = "at first 8 days, now {0}: {1}")
+  @CsvSource({"13, 15", "12, 0", "8, 0", "4, 0", "3, 8"})
+  void daysToDryAreHeldAgainstItsOwnBeginning(double days, double points) {
+    var plant = inStones("oncidium").daysAgo(60).measured(Item.DAYS_TO_DRY, 8);
+    assertThat(plant.daysAgo(0).measured(Item.DAYS_TO_DRY, days).judged().need()).isEqualTo(points);
+  }
+
+  @ParameterizedTest(name = "soak water from 6.8 to {0}: at least {1} % used")
+  @CsvSource({"6.4, 25", "6.3, 80", "5.8, 100"})
+  void acidSoakWaterAgesTheMedium(double ph, double used) {
+    var plant = Plant.of("oncidium").potted(6).daysAgo(60).measured(Item.SOAK_PH, 6.8);
+    var judged = plant.daysAgo(0).measured(Item.SOAK_PH, ph).judged();
+    assertThat(judged.used().orElseThrow().likely()).isCloseTo(used, within(1.0));
+  }
+
+  @Test
+  void whatIsNoReasonIsSaidAloudAndCountsNothing() {
+    var judged =
+        inStones("oncidium")
+            .saw(Item.PESTS, Pests.SPRINGTAIL)
+            .saw(Item.LEAF_MARKS, LeafMarks.OLDEST_DROPPING)
+            .saw(Item.ROOTS_IN_POT, RootsInPot.DARK_FIRM)
+            .judged();
+    assertThat(judged.need()).isZero();
+    assertThat(judged.reasons())
+        .filteredOn(reason -> reason.scale() == Scale.NO_REASON)
+        .extracting(Reason::rule)
+        .containsExactlyInAnyOrder(
+            "no-reason.springtails", "no-reason.old-leaves", "no-reason.dark-roots");
+  }
+
+  @Test
+  void aCrowdedPotIsSaidToBeNoReasonByItself() {
+    var judged = inStones("oncidium").saw(Item.CROWDING, RootsCrowding.CROWDED).judged();
+    assertThat(judged.verdict()).isEqualTo(Verdict.LEAVE);
+    assertThat(judged.reasons()).extracting(Reason::rule).contains("no-reason.crowded");
+  }
+
+  @Test
+  void careIsNamedWithoutUnpotting() {
+    var judged =
+        inStones("oncidium")
+            .saw(Item.LEVEL, Level.SUNK)
+            .saw(Item.SURFACE_ROOTS, SurfaceRoots.SHEATH_IN_WAY)
+            .judged();
+    assertThat(judged.verdict()).isEqualTo(Verdict.ADJUST_CARE);
+    assertThat(judged.care()).hasSize(2);
+  }
+
+  @Test
+  void aRottenBackBulbAloneIsCutAwayWhileTheRootsStay() {
+    var judged =
+        inStones("oncidium")
+            .saw(Item.ROT, Rot.SOFT_BACK_BULB)
+            .saw(Item.ROOTS_IN_POT, RootsInPot.FIRM)
+            .judged();
+    assertThat(judged.verdict()).isEqualTo(Verdict.ADJUST_CARE);
+    assertThat(judged.care().get(0).toString()).startsWith("Cut the soft back bulb away today");
+  }
+
+  @Test
+  void aMoveVoidsWhatWasSeenInThePotButNotWhatWasSeenAboveIt() {
+    var plant =
+        Plant.of("oncidium")
+            .potted(20)
+            .daysAgo(5)
+            .saw(Item.ROOTS_IN_POT, RootsInPot.MOSTLY_SOFT)
+            .saw(Item.LEAF_MARKS, LeafMarks.SPOTS);
+    plant.potted(0, Mix.of(Component.PUMICE));
+    var judged = plant.judged();
+    assertThat(judged.verdict()).isEqualTo(Verdict.LEAVE);
+    assertThat(judged.notLookedAt()).contains(Item.ROOTS_IN_POT).doesNotContain(Item.LEAF_MARKS);
+  }
+}
