@@ -78,6 +78,17 @@
         {change.title.toLowerCase()}{/each}{look.changes.length > 3 ? '…' : '.'}
     </p>
   {/each}
+  <div class="part">
+    <p class="quiet">How other approaches decide</p>
+    <ul class="others">
+      {#each slip.others as other (other.approach)}
+        <li>
+          <VerdictMark verdict={other.verdict} size={18} />
+          <span><b>{other.approach}: {other.title.toLowerCase()}</b>; {other.principle}</span>
+        </li>
+      {/each}
+    </ul>
+  </div>
   {#if slip.stale.length || slip.notLookedAt.length}
     <details class="part">
       <summary>
@@ -137,6 +148,17 @@
     color: var(--color-slate);
     font-weight: 600;
     font-size: 14.5px;
+  }
+  .others {
+    list-style: none;
+    padding: 0;
+    margin: 4px 0 0;
+    font-size: 14px;
+  }
+  .others li {
+    display: flex;
+    gap: 8px;
+    padding: 3px 0;
   }
   summary {
     min-height: 28px;

@@ -58,6 +58,17 @@ class DemoTest {
   }
 
   @Test
+  void aSlipSaysWhatElseToLookAtAndHowOtherApproachesDecide() throws Exception {
+    var slip = APP.get("/api/plants/1").body().path("slip");
+    assertThat(slip.path("verdict").asString()).isEqualTo("PART_REPOT");
+    assertThat(slip.path("method").asString()).startsWith("Part repot: keep the sound medium");
+    assertThat(slip.path("others").valueStream().map(other -> other.path("approach").asString()))
+        .containsExactly("Wait for nubs", "Fresh start", "Undisturbed roots");
+    assertThat(slip.path("deciding").valueStream())
+        .allSatisfy(look -> assertThat(look.path("changes").size()).isPositive());
+  }
+
+  @Test
   void theLightOfTheYearIsTheLatitudes() throws Exception {
     var site = APP.get("/api/site").body();
     assertThat(site.path("today").asString()).isEqualTo("2027-05-15");

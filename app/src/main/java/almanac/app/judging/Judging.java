@@ -3,6 +3,7 @@ package almanac.app.judging;
 import almanac.app.journal.PlantRecord;
 import almanac.app.site.Site;
 import almanac.core.figures.Figures;
+import almanac.core.judgement.Approach;
 import almanac.core.judgement.DecidingLooks;
 import almanac.core.judgement.Judge;
 import almanac.core.judgement.Judgement;
@@ -10,6 +11,8 @@ import almanac.core.judgement.Situation;
 import almanac.core.medium.Temperatures;
 import almanac.core.season.Conditions;
 import java.time.LocalDate;
+import java.util.Arrays;
+import java.util.List;
 import org.springframework.stereotype.Service;
 
 /** Judges plants by what their journals say. */
@@ -43,9 +46,19 @@ public class Judging {
     return Slip.of(
         judged,
         new DecidingLooks(judge).of(situation, judged),
+        others(situation),
         day,
         plant.profile().hasSecondWindow(),
         figures);
+  }
+
+  private List<Slip.Other> others(Situation situation) {
+    return Arrays.stream(Approach.values())
+        .filter(approach -> approach != Approach.HOUSE_RULES)
+        .map(
+            approach ->
+                Slip.Other.of(approach, new Judge(figures, approach).judge(situation).verdict()))
+        .toList();
   }
 
   private Situation situation(PlantRecord plant, LocalDate day) {

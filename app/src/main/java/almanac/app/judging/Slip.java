@@ -3,6 +3,7 @@ package almanac.app.judging;
 import almanac.app.web.Part;
 import almanac.core.figures.Figures;
 import almanac.core.inspection.Item;
+import almanac.core.judgement.Approach;
 import almanac.core.judgement.DecidingLook;
 import almanac.core.judgement.Family;
 import almanac.core.judgement.Judgement;
@@ -36,6 +37,7 @@ public record Slip(
     @Schema(description = "Looks made too long ago") List<String> stale,
     @Schema(description = "The looks that would change the verdict most often, two at the most")
         List<Decider> deciding,
+    @Schema(description = "How other approaches decide") List<Other> others,
     @Schema(nullable = true) MediumLife medium,
     @Schema(nullable = true) RootChart roots) {
 
@@ -52,6 +54,15 @@ public record Slip(
 
   /** One answer and the verdict that would follow. */
   public record Outcome(String answer, Verdict verdict, String title) {}
+
+  /** How another approach decides, and what sets it apart. */
+  public record Other(String approach, String principle, Verdict verdict, String title) {
+
+    /** That approach's verdict. */
+    static Other of(Approach approach, Verdict verdict) {
+      return new Other(approach.words(), approach.principle(), verdict, verdict.words());
+    }
+  }
 
   /** How far the medium is, in percent of its life. */
   public record MediumLife(
@@ -82,6 +93,7 @@ public record Slip(
   public static Slip of(
       Judgement judgement,
       List<DecidingLook> deciding,
+      List<Other> others,
       LocalDate day,
       boolean opensAgain,
       Figures figures) {
@@ -110,6 +122,7 @@ public record Slip(
         judgement.notLookedAt().stream().map(Item::key).toList(),
         judgement.stale().stream().map(Item::key).toList(),
         deciding.stream().map(Slip::decider).toList(),
+        others,
         medium(judgement, figures),
         roots(judgement, opensAgain, figures));
   }

@@ -24,6 +24,7 @@ import java.util.OptionalLong;
 final class Evidence {
   final Situation situation;
   final Figures figures;
+  final Approach approach;
   final LocalDate today;
   final MediumClock clock;
   final List<MediumTest> tests;
@@ -36,7 +37,8 @@ final class Evidence {
   final boolean inSeason;
   final OptionalLong daysSinceMove;
 
-  Evidence(Situation situation, Figures figures) {
+  Evidence(Situation situation, Figures figures, Approach approach) {
+    this.approach = approach;
     this.situation = situation;
     this.figures = figures;
     this.today = situation.today();

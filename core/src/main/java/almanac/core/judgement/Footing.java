@@ -4,6 +4,8 @@ import almanac.core.inspection.Bloom;
 import almanac.core.inspection.GrowthStage;
 import almanac.core.inspection.Item;
 import almanac.core.medium.MediumFigures;
+import almanac.core.profile.Branching;
+import almanac.core.profile.Profile;
 import almanac.core.profile.ReadyRule;
 import almanac.core.roots.RootStage;
 import java.util.Optional;
@@ -44,17 +46,35 @@ record Footing(
         PlantNeeds.dry(evidence));
   }
 
-  /** Slippers wait for nubs, unless their medium is spent: then any time will do. */
+  /** The rule of its kind, as the approach sees it. */
   private static ReadyRule rule(Evidence evidence) {
     var profile = evidence.situation.profile();
-    boolean spent =
-        evidence
+    return switch (evidence.approach) {
+      case UNDISTURBED_ROOTS -> ReadyRule.INTACT_ONLY;
+      case WAIT_FOR_NUBS -> nubs(profile);
+      case HOUSE_RULES, FRESH_START ->
+          profile.readyRule() == ReadyRule.NUB_ONLY && spentSlipper(evidence)
+              ? ReadyRule.ANY_TIME
+              : profile.readyRule();
+    };
+  }
+
+  private static ReadyRule nubs(Profile profile) {
+    boolean anyMoment =
+        profile.readyRule() == ReadyRule.ANY_TIME || profile.readyRule() == ReadyRule.TIPS_GROWING;
+    if (!anyMoment) {
+      return profile.readyRule();
+    }
+    return profile.branching() == Branching.YES ? ReadyRule.NUB_OR_LONG : ReadyRule.NUB_ONLY;
+  }
+
+  /** Slippers wait for nubs, unless their medium is spent: then any time will do. */
+  private static boolean spentSlipper(Evidence evidence) {
+    return Traits.slipper(evidence.situation.profile())
+        && evidence
             .used
             .filter(used -> used.likely() >= evidence.figures.of(MediumFigures.SPENT))
             .isPresent();
-    return spent && Traits.slipper(profile) && profile.readyRule() == ReadyRule.NUB_ONLY
-        ? ReadyRule.ANY_TIME
-        : profile.readyRule();
   }
 
   Footing withRoots(RootStage at, OptionalDouble mm) {

@@ -20,20 +20,30 @@ import java.util.Optional;
 /** Judges one plant on one day: the same situation and figures always give the same judgement. */
 public final class Judge {
   private final Figures figures;
+  private final Approach approach;
 
+  /** Judges by the house rules. */
   public Judge(Figures figures) {
+    this(figures, Approach.HOUSE_RULES);
+  }
+
+  public Judge(Figures figures, Approach approach) {
     this.figures = figures;
+    this.approach = approach;
   }
 
   /** The verdict on a plant, with its reasons. */
   public Judgement judge(Situation situation) {
-    var evidence = new Evidence(situation, figures);
+    var evidence = new Evidence(situation, figures, approach);
     var weighing = Needs.of(evidence);
     var needs = weighing.reasons();
     boolean hazard = needs.stream().anyMatch(reason -> reason.scale() == Scale.HAZARD);
     var method = hazard ? Verdict.RESCUE : Methods.of(evidence, needs);
     var readiness = Readiness.of(Footing.of(evidence), figures);
-    if (method == Verdict.MOVE_UP && (evidence.inSeason || rooting(evidence))) {
+    if (approach == Approach.FRESH_START) {
+      readiness = readiness.lacking(of(ReadinessFigures.FRESH_START_LACK) / 100);
+    }
+    if (method == Verdict.MOVE_UP && barelyDisturbed(evidence)) {
       readiness = readiness.atLeast(of(ReadinessFigures.INTACT_MOVE));
     }
     double need = Math.min(of(NeedFigures.MOST), needs.stream().mapToDouble(Reason::points).sum());
@@ -67,8 +77,11 @@ public final class Judge {
         evidence.forecast);
   }
 
-  private static boolean rooting(Evidence evidence) {
-    return evidence.stage.filter(stage -> stage != RootStage.NONE).isPresent();
+  /** An intact move asks only that the season holds or the plant is rooting. */
+  private boolean barelyDisturbed(Evidence evidence) {
+    return approach == Approach.UNDISTURBED_ROOTS
+        || evidence.inSeason
+        || evidence.stage.filter(stage -> stage != RootStage.NONE).isPresent();
   }
 
   private Verdict verdict(
@@ -89,7 +102,9 @@ public final class Judge {
       return readiness.least() >= of(JudgementFigures.GOOD_MOMENT) ? method : Verdict.WATCH;
     }
     boolean ready = readiness.least() >= of(JudgementFigures.READY_ENOUGH);
-    return ready || need >= of(JudgementFigures.COST_WHAT_MAY_FROM) ? method : Verdict.WAIT_FOR;
+    boolean costWhatMay =
+        need >= of(JudgementFigures.COST_WHAT_MAY_FROM) && approach != Approach.WAIT_FOR_NUBS;
+    return ready || costWhatMay ? method : Verdict.WAIT_FOR;
   }
 
   private boolean somethingMoves(Evidence evidence, double need) {
@@ -182,7 +197,9 @@ public final class Judge {
   private Sentence repot(LocalDate until, Verdict method, Evidence evidence, double need) {
     boolean nubs = nubWindowEnds(evidence).filter(until::equals).isPresent();
     var readiness = Readiness.of(Footing.of(evidence), figures).least();
-    if (method != Verdict.MOVE_UP && readiness < of(JudgementFigures.READY_ENOUGH)) {
+    if (method != Verdict.MOVE_UP
+        && approach != Approach.FRESH_START
+        && readiness < of(JudgementFigures.READY_ENOUGH)) {
       return say("It cannot stay, though this is a poor moment: expect it to sulk. By {}.", until);
     }
     if (need < of(JudgementFigures.MUST_FROM)) {

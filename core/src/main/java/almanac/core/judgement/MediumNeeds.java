@@ -6,7 +6,10 @@ import almanac.core.figures.Figure;
 import almanac.core.inspection.Bubbles;
 import almanac.core.inspection.Item;
 import almanac.core.inspection.Pests;
+import almanac.core.inspection.Plug;
+import almanac.core.inspection.RootsInPot;
 import almanac.core.inspection.Smell;
+import almanac.core.medium.Component;
 import almanac.core.medium.MediumFigures;
 import almanac.core.medium.MediumState;
 import almanac.core.words.Measure;
@@ -20,6 +23,7 @@ final class MediumNeeds {
 
   static void weigh(Evidence evidence, Weighing weighing) {
     usedLife(evidence, weighing);
+    doubtful(evidence, weighing);
     if (evidence.look(Item.SMELL).saw(Smell.SOUR)) {
       weighing.need(NeedFigures.SOUR, say("The medium smells sour"));
     }
@@ -31,6 +35,24 @@ final class MediumNeeds {
     rootsInPot(evidence, weighing);
     if (evidence.look(Item.PESTS).saw(Pests.SPRINGTAIL)) {
       weighing.noReason("springtails", say("Springtails eat what decays and do no harm"));
+    }
+  }
+
+  /** Fresh start: what growers pot in for the trade goes, unless the roots in it are excellent. */
+  private static void doubtful(Evidence evidence, Weighing weighing) {
+    if (evidence.approach != Approach.FRESH_START) {
+      return;
+    }
+    var mix = evidence.situation.history().potting().mix();
+    double least = of(MediumFigures.GOVERNING_SHARE, evidence) / 100;
+    boolean doubtful =
+        mix.share(Component.COCONUT_FIBRE) >= least
+            || mix.share(Component.SPHAGNUM_BASKET) >= least
+            || evidence.look(Item.PLUG).saw(Plug.SOUND);
+    var roots = evidence.look(Item.ROOTS_IN_POT);
+    if (doubtful && !roots.saw(RootsInPot.FIRM) && !roots.saw(RootsInPot.DARK_FIRM)) {
+      weighing.need(
+          NeedFigures.DOUBTFUL_MEDIUM, say("It stands in a doubtful medium and should leave it"));
     }
   }
 

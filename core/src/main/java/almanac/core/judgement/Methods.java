@@ -31,9 +31,8 @@ final class Methods {
 
   private static boolean partsByItself(Evidence evidence) {
     var parts = evidence.look(Item.PARTS);
-    return parts.saw(Parts.TWO_SOUND)
-        || parts.saw(Parts.BARE_MIDDLE)
-        || parts.saw(Parts.FALLS_APART);
+    boolean asTwo = parts.saw(Parts.TWO_SOUND) && evidence.approach != Approach.UNDISTURBED_ROOTS;
+    return asTwo || parts.saw(Parts.BARE_MIDDLE) || parts.saw(Parts.FALLS_APART);
   }
 
   /** A medium that is only mature adds a few points without being the reason. */

@@ -79,6 +79,9 @@ public final class NeedFigures {
       GROUP.points("start-of-growth", 60, "Deciduous kinds are moved every year as growth starts");
   public static final Figure THIS_YEAR_DAYS =
       GROUP.days("moved-this-year-days", 270, "Moved within nine months is moved for this growth");
+  public static final Figure DOUBTFUL_MEDIUM =
+      GROUP.points(
+          "doubtful-medium", 50, "Fresh start: plugs, fibre and basket moss turn in the pot");
   public static final Figure MOST = GROUP.points("most", 100, "Needs add up to this at the most");
 
   private NeedFigures() {}

@@ -52,6 +52,11 @@ record Readiness(double least, double most, List<Reason> reasons) {
         .toList();
   }
 
+  /** The same, with only a share of what it lacks of being wholly ready. */
+  Readiness lacking(double share) {
+    return new Readiness(100 - (100 - least) * share, 100 - (100 - most) * share, reasons);
+  }
+
   /** The same, but not below that: an intact move is barely a disturbance. */
   Readiness atLeast(double points) {
     return new Readiness(Math.max(least, points), Math.max(most, points), reasons);

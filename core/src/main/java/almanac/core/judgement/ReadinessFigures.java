@@ -50,6 +50,14 @@ public final class ReadinessFigures {
       GROUP.days("moved-days", 183, "Half a year until a medium and a plant know each other");
   public static final Figure INTACT_MOVE =
       GROUP.points("intact-move", 70, "A ball moved whole is barely disturbed");
+  public static final Figure FRESH_START_LACK =
+      GROUP.figure(
+          "fresh-start-lack",
+          50,
+          Unit.PERCENT,
+          0,
+          100,
+          "Who strips soon takes a poor moment for the smaller evil: lack counts half");
   public static final Figure DEHYDRATED =
       GROUP.points("dehydrated", 15, "A plant without water in it cannot make roots");
   public static final Figure FORECAST_DAYS =

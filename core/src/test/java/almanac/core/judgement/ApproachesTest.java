@@ -1,0 +1,85 @@
+package almanac.core.judgement;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import almanac.core.figures.Figures;
+import almanac.core.inspection.Bloom;
+import almanac.core.inspection.Item;
+import almanac.core.inspection.Parts;
+import almanac.core.inspection.RootsInPot;
+import almanac.core.medium.Component;
+import almanac.core.medium.Mix;
+import almanac.core.roots.RootStage;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+
+class ApproachesTest {
+
+  private static Verdict by(Approach approach, Plant plant) {
+    return new Judge(Figures.standard(), approach).judge(plant.situation()).verdict();
+  }
+
+  @Test
+  void waitForNubsMovesAOneLeavedCattleyaOnlyAtTheNubs() {
+    var plant =
+        Plant.of("cattleya-one-leaved")
+            .potted(26)
+            .saw(Item.NEW_ROOTS, RootStage.SHORT)
+            .saw(Item.ROOTS_IN_POT, RootsInPot.MIXED);
+    assertThat(by(Approach.HOUSE_RULES, plant)).isEqualTo(Verdict.FULL_REPOT);
+    assertThat(by(Approach.WAIT_FOR_NUBS, plant)).isEqualTo(Verdict.WAIT_FOR);
+    plant.saw(Item.NEW_ROOTS, RootStage.NUB);
+    assertThat(by(Approach.WAIT_FOR_NUBS, plant)).isEqualTo(Verdict.FULL_REPOT);
+  }
+
+  @Test
+  void waitForNubsWaitsHoweverGreatTheNeed() {
+    var plant =
+        Plant.of("encyclia").potted(40).saw(Item.NEW_ROOTS, RootStage.SHORT).measured(Item.RIM, -5);
+    assertThat(by(Approach.HOUSE_RULES, plant)).isEqualTo(Verdict.FULL_REPOT);
+    assertThat(by(Approach.WAIT_FOR_NUBS, plant)).isEqualTo(Verdict.WAIT_FOR);
+  }
+
+  @Test
+  void freshStartTakesAPlantOutOfDoubtfulMediumUnlessItsRootsAreExcellent() {
+    var plant =
+        Plant.of("oncidium")
+            .potted(2, Mix.of(Component.COCONUT_FIBRE))
+            .saw(Item.NEW_ROOTS, RootStage.LONG);
+    assertThat(by(Approach.HOUSE_RULES, plant)).isEqualTo(Verdict.LEAVE);
+    assertThat(by(Approach.FRESH_START, plant)).isEqualTo(Verdict.FULL_REPOT);
+    plant.saw(Item.ROOTS_IN_POT, RootsInPot.FIRM);
+    assertThat(by(Approach.FRESH_START, plant)).isEqualTo(Verdict.LEAVE);
+  }
+
+  @Test
+  void undisturbedRootsMovesABallWholeInTheDarkAndInBloom() {
+    var plant =
+        Plant.of("oncidium", Plant.DECEMBER)
+            .potted(12, Mix.of(Component.PUMICE))
+            .saw(Item.BLOOM, Bloom.OPEN)
+            .measured(Item.RIM, -5);
+    assertThat(by(Approach.HOUSE_RULES, plant)).isEqualTo(Verdict.WATCH);
+    assertThat(by(Approach.UNDISTURBED_ROOTS, plant)).isEqualTo(Verdict.MOVE_UP);
+  }
+
+  @Test
+  void undisturbedRootsGrowsLargeRatherThanDivides() {
+    var plant =
+        Plant.of("oncidium")
+            .potted(12, Mix.of(Component.PUMICE))
+            .saw(Item.NEW_ROOTS, RootStage.NUB)
+            .saw(Item.PARTS, Parts.TWO_SOUND)
+            .measured(Item.RIM, -5);
+    assertThat(by(Approach.HOUSE_RULES, plant)).isEqualTo(Verdict.DIVIDE);
+    assertThat(by(Approach.UNDISTURBED_ROOTS, plant)).isEqualTo(Verdict.MOVE_UP);
+  }
+
+  @ParameterizedTest
+  @EnumSource
+  void hazardsActUnderEveryApproach(Approach approach) {
+    var plant = Plant.of("oncidium").potted(2).saw(Item.ROOTS_IN_POT, RootsInPot.MOSTLY_SOFT);
+    assertThat(by(approach, plant)).isEqualTo(Verdict.RESCUE);
+  }
+}
