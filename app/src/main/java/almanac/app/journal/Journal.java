@@ -14,6 +14,7 @@ import static java.util.stream.Collectors.toList;
 import static java.util.stream.Collectors.toMap;
 
 import almanac.app.benches.Bench;
+import almanac.app.db.tables.records.CheckAnswerRecord;
 import almanac.app.db.tables.records.EntryRecord;
 import almanac.app.db.tables.records.LookRecord;
 import almanac.app.db.tables.records.PottingPartRecord;
@@ -34,8 +35,12 @@ import almanac.core.profile.Profiles;
 import almanac.core.words.Answer;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Stream;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
+import org.jooq.Record;
+import org.jooq.Table;
+import org.jooq.TableField;
 import org.jooq.impl.DSL;
 import org.springframework.stereotype.Repository;
 
@@ -124,55 +129,33 @@ public class Journal {
 
   private Contents contents(Condition which) {
     return new Contents(
-        db
-            .select(LOOK.fields())
-            .from(LOOK)
-            .join(ENTRY)
-            .on(ENTRY.ID.eq(LOOK.ENTRY_ID))
-            .join(PLANT)
-            .on(PLANT.ID.eq(ENTRY.PLANT_ID))
-            .where(which)
-            .fetchInto(LOOK)
-            .stream()
-            .collect(groupingBy(LookRecord::getEntryId)),
-        db
-            .select(POTTING.fields())
-            .from(POTTING)
-            .join(ENTRY)
-            .on(ENTRY.ID.eq(POTTING.ENTRY_ID))
-            .join(PLANT)
-            .on(PLANT.ID.eq(ENTRY.PLANT_ID))
-            .where(which)
-            .fetchInto(POTTING)
-            .stream()
+        rows(LOOK, LOOK.ENTRY_ID, which).collect(groupingBy(LookRecord::getEntryId)),
+        rows(POTTING, POTTING.ENTRY_ID, which)
             .collect(toMap(PottingRecord::getEntryId, potting -> potting)),
-        db
-            .select(POTTING_PART.fields())
-            .from(POTTING_PART)
-            .join(ENTRY)
-            .on(ENTRY.ID.eq(POTTING_PART.ENTRY_ID))
-            .join(PLANT)
-            .on(PLANT.ID.eq(ENTRY.PLANT_ID))
-            .where(which)
-            .fetchInto(POTTING_PART)
-            .stream()
+        rows(POTTING_PART, POTTING_PART.ENTRY_ID, which)
             .collect(groupingBy(PottingPartRecord::getEntryId)),
-        db
-            .select(CHECK_ANSWER.fields())
-            .from(CHECK_ANSWER)
-            .join(ENTRY)
-            .on(ENTRY.ID.eq(CHECK_ANSWER.ENTRY_ID))
-            .join(PLANT)
-            .on(PLANT.ID.eq(ENTRY.PLANT_ID))
-            .where(which)
-            .fetchInto(CHECK_ANSWER)
-            .stream()
+        rows(CHECK_ANSWER, CHECK_ANSWER.ENTRY_ID, which)
             .collect(
                 toMap(
-                    answer -> answer.getEntryId(),
+                    CheckAnswerRecord::getEntryId,
                     answer ->
                         new JournalEntry.Answered(
                             answer.getCheckId(), CheckAnswer.valueOf(answer.getAnswer())))));
+  }
+
+  /** The rows of a table that belong to lines of the wanted plants. */
+  private <R extends Record> Stream<R> rows(
+      Table<R> table, TableField<R, Long> entryId, Condition which) {
+    return db
+        .select(table.fields())
+        .from(table)
+        .join(ENTRY)
+        .on(ENTRY.ID.eq(entryId))
+        .join(PLANT)
+        .on(PLANT.ID.eq(ENTRY.PLANT_ID))
+        .where(which)
+        .fetchInto(table)
+        .stream();
   }
 
   private static JournalEntry line(EntryRecord entry, Contents contents) {
@@ -222,7 +205,7 @@ public class Journal {
     return answers.isEmpty() ? List.of() : List.of(answers.split(" "));
   }
 
-  private static BookedCheck booked(org.jooq.Record row) {
+  private static BookedCheck booked(Record row) {
     var check = row.into(BOOKED_CHECK);
     return new BookedCheck(
         check.getId(),
