@@ -39,7 +39,8 @@ public final class Judge {
     var needs = weighing.reasons();
     boolean hazard = needs.stream().anyMatch(reason -> reason.scale() == Scale.HAZARD);
     var method = hazard ? Verdict.RESCUE : Methods.of(evidence, needs);
-    var readiness = Readiness.of(Footing.of(evidence), figures);
+    var rootWork = Readiness.of(Footing.of(evidence), figures);
+    var readiness = rootWork;
     if (approach == Approach.FRESH_START) {
       readiness = readiness.lacking(of(ReadinessFigures.FRESH_START_LACK) / 100);
     }
@@ -62,7 +63,7 @@ public final class Judge {
             .thenComparing(Comparator.comparingDouble(Reason::points).reversed()));
     return new Judgement(
         verdict,
-        letGo.orElseGet(() -> advice(verdict, timing, evidence, need)),
+        letGo.orElseGet(() -> advice(verdict, timing, evidence, need, rootWork)),
         method,
         weighing.careFixes(),
         timing,
@@ -151,7 +152,8 @@ public final class Judge {
     };
   }
 
-  private Sentence advice(Verdict verdict, Timing timing, Evidence evidence, double need) {
+  private Sentence advice(
+      Verdict verdict, Timing timing, Evidence evidence, double need, Readiness rootWork) {
     return switch (verdict) {
       case LEAVE -> say("Nothing to gain from a move now.");
       case WATCH -> watch(evidence, need);
@@ -165,7 +167,7 @@ public final class Judge {
               "Out of the pot today, whatever the bloom or season. A plant keeps roots, not flowers.");
       case WAIT_FOR -> wait(((Timing.Waits) timing).awaited(), evidence.today);
       case MOVE_UP, PART_REPOT, FULL_REPOT, DIVIDE ->
-          repot(((Timing.Until) timing).until(), verdict, evidence, need);
+          repot(((Timing.Until) timing).until(), verdict, evidence, need, rootWork);
       case LET_GO -> throw new IllegalStateException("Letting go has its own words");
     };
   }
@@ -194,12 +196,12 @@ public final class Judge {
         : say("It wants a move, but wait for {}.", wait.words());
   }
 
-  private Sentence repot(LocalDate until, Verdict method, Evidence evidence, double need) {
+  private Sentence repot(
+      LocalDate until, Verdict method, Evidence evidence, double need, Readiness rootWork) {
     boolean nubs = nubWindowEnds(evidence).filter(until::equals).isPresent();
-    var readiness = Readiness.of(Footing.of(evidence), figures).least();
     if (method != Verdict.MOVE_UP
         && approach != Approach.FRESH_START
-        && readiness < of(JudgementFigures.READY_ENOUGH)) {
+        && rootWork.least() < of(JudgementFigures.READY_ENOUGH)) {
       return say("It cannot stay, though this is a poor moment: expect it to sulk. By {}.", until);
     }
     if (need < of(JudgementFigures.MUST_FROM)) {

@@ -5,7 +5,6 @@ import java.time.Duration;
 import java.time.LocalDate;
 import java.time.ZoneOffset;
 import java.util.Optional;
-import java.util.function.Predicate;
 import org.shredzone.commons.suncalc.SunTimes;
 
 /** Day lengths at one latitude, from one day of the year to the next. */
@@ -50,18 +49,7 @@ public final class LightYear {
    * @return nothing if no day of the coming year has it
    */
   public Optional<LocalDate> firstWithAtLeast(double hours, LocalDate from) {
-    return first(from, length -> length >= hours);
-  }
-
-  /**
-   * The first day, from the given one on, with less light than that, if the coming year has one.
-   */
-  public Optional<LocalDate> firstWithLess(double hours, LocalDate from) {
-    return first(from, length -> length < hours);
-  }
-
-  private Optional<LocalDate> first(LocalDate from, Predicate<Double> wanted) {
-    return from.datesUntil(from.plusDays(366)).filter(day -> wanted.test(hoursOn(day))).findFirst();
+    return from.datesUntil(from.plusDays(366)).filter(day -> hoursOn(day) >= hours).findFirst();
   }
 
   private static double hours(LocalDate day, double latitude) {
