@@ -20,6 +20,18 @@ export const choices = () =>
     staleTime: Infinity,
   }));
 
+export const rulesPage = () =>
+  createQuery(() => ({ queryKey: ['rules'], queryFn: () => answered(api.GET('/api/rules')) }));
+
+export const kindList = () =>
+  createQuery(() => ({ queryKey: ['kinds'], queryFn: () => answered(api.GET('/api/kinds')) }));
+
+export const collectionApproach = () =>
+  createQuery(() => ({
+    queryKey: ['approach'],
+    queryFn: () => answered(api.GET('/api/approach')),
+  }));
+
 export const plantPage = (id: () => number) =>
   createQuery(() => ({
     queryKey: ['plant', id()],

@@ -14,14 +14,29 @@
   const RIGHT = 8;
   const TOP = 20;
   const BOTTOM = 28;
+  const MOST_BACK = 35;
+  const MOST_AHEAD = 180;
 
   const longest = $derived(Math.max(roots.midMost * 1.3, roots.lengthMm * 1.15));
   const perDay = $derived(roots.mmAWeek / 7);
   const sinceLook = $derived(Math.max(0, daysBetween(roots.measuredOn, today)));
-  const days = $derived(
-    Math.max(sinceLook + 14, 28, Math.ceil((roots.midMost * 1.1 - roots.lengthMm) / perDay)),
+  /** The measurements of the roots growing now, in days from the last one; up to five weeks back. */
+  const measured = $derived(
+    roots.seen
+      .slice(-Math.max(1, roots.measurements))
+      .filter((look) => look.measuredMm != null)
+      .map((look) => ({ day: daysBetween(roots.measuredOn, look.on), mm: look.measuredMm! }))
+      .filter((look) => look.day >= -MOST_BACK),
   );
-  const x = $derived((day: number) => LEFT + (day / days) * (W - LEFT - RIGHT));
+  const first = $derived(Math.min(0, ...measured.map((look) => look.day)));
+  /** Slow roots are drawn for half a year at the most. */
+  const days = $derived(
+    Math.min(
+      MOST_AHEAD + sinceLook,
+      Math.max(sinceLook + 14, 28, Math.ceil((roots.midMost * 1.1 - roots.lengthMm) / perDay)),
+    ),
+  );
+  const x = $derived((day: number) => LEFT + ((day - first) / (days - first)) * (W - LEFT - RIGHT));
   const y = $derived(
     (mm: number) => TOP + (1 - Math.min(mm, longest) / longest) * (H - TOP - BOTTOM),
   );
@@ -44,7 +59,7 @@
       words: roots.opensAgain ? 'long: branches again' : 'long: losses are certain',
     },
   ]);
-  const labels = $derived([0, Math.round(days / 2), days].map((day) => ({ day })));
+  const labels = $derived([first, Math.round((first + days) / 2), days].map((day) => ({ day })));
 </script>
 
 <svg
@@ -54,8 +69,8 @@
   aria-label="Newest roots {Math.round(roots.lengthMm)} mm on {short(
     roots.measuredOn,
     today,
-  )}; nubs until about {short(roots.nubUntil, today)}, unsafe until about {short(
-    roots.unsafeUntil,
+  )}; nubs until about {short(roots.nubUntil.likely, today)}, unsafe until about {short(
+    roots.unsafeUntil.likely,
     today,
   )}"
   font-family="var(--font-sans)"
@@ -94,6 +109,17 @@
     stroke-width="2"
     stroke-dasharray="5 4"
   />
+  {#if measured.length > 1}
+    <path
+      d="M{measured.map((look) => `${x(look.day)} ${y(look.mm)}`).join('L')}"
+      stroke="var(--color-plum)"
+      stroke-width="2.5"
+      fill="none"
+    />
+  {/if}
+  {#each measured as look (look.day)}
+    <circle cx={x(look.day)} cy={y(look.mm)} r="4" fill="var(--color-plum)" />
+  {/each}
   <circle cx={x(0)} cy={y(roots.lengthMm)} r="4.5" fill="var(--color-plum)" />
   <path d="M{x(sinceLook)} {TOP - 4}V{H - BOTTOM}" stroke="var(--color-ink)" />
   <text x={x(sinceLook) + 5} y={TOP - 7} font-size="13" font-weight="600" fill="var(--color-ink)"

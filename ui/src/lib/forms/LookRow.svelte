@@ -3,10 +3,12 @@
   export interface TypedLook {
     answers: string[];
     measured: string;
+    /** To be taken as not looked at, whatever is known; only where that is asked. */
+    forgotten?: boolean;
   }
 
   export function looked(look: TypedLook): boolean {
-    return look.answers.length > 0 || look.measured.trim() !== '';
+    return look.answers.length > 0 || look.measured.trim() !== '' || Boolean(look.forgotten);
   }
 </script>
 
@@ -16,14 +18,29 @@
   interface Props {
     choice: Schemas['LookChoice'];
     look: TypedLook;
+    /** Which lead, where there are several. */
+    lead?: string;
     /** What was seen last time, in words. */
     last?: string;
     fault?: string;
+    /** What leaving the row alone means. */
+    leave?: string;
+    /** Whether the row can be taken as not looked at although something is known. */
+    forgettable?: boolean;
   }
-  let { choice, look = $bindable(), last, fault }: Props = $props();
+  let {
+    choice,
+    look = $bindable(),
+    lead,
+    last,
+    fault,
+    leave = 'not looked at',
+    forgettable = false,
+  }: Props = $props();
   const id = $props.id();
   /** Taps one answer: the only one, or one more or less where several may hold. */
   function tap(answer: string) {
+    look.forgotten = false;
     if (!choice.several) look.answers = [answer];
     else if (look.answers.includes(answer))
       look.answers = look.answers.filter((each) => each !== answer);
@@ -34,11 +51,17 @@
   function untap() {
     look.answers = [];
     look.measured = '';
+    look.forgotten = false;
+  }
+
+  function forget() {
+    untap();
+    look.forgotten = true;
   }
 </script>
 
 <fieldset aria-describedby="{id}-how {fault ? `${id}-fault` : ''}">
-  <legend>{choice.title}</legend>
+  <legend>{choice.title}{lead ? `, lead ${lead}` : ''}</legend>
   <p class="quiet how" id="{id}-how">{choice.how}{last ? ` · last: ${last}` : ''}</p>
   <div class="picks">
     <label class="pick none">
@@ -48,8 +71,19 @@
         checked={!looked(look)}
         onchange={untap}
       />
-      <span>not looked at</span>
+      <span>{leave}</span>
     </label>
+    {#if forgettable}
+      <label class="pick none">
+        <input
+          type={choice.several ? 'checkbox' : 'radio'}
+          name="{id}-answer"
+          checked={Boolean(look.forgotten)}
+          onchange={forget}
+        />
+        <span>not looked at</span>
+      </label>
+    {/if}
     {#each choice.answers as each (each.answer)}
       <label class="pick">
         <input

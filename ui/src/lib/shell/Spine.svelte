@@ -1,12 +1,16 @@
 <script lang="ts">
   import { page } from '$app/state';
   import CalendarCheck from '@lucide/svelte/icons/calendar-check';
+  import House from '@lucide/svelte/icons/house';
+  import Scale from '@lucide/svelte/icons/scale';
   import Settings from '@lucide/svelte/icons/settings-2';
   import Sprout from '@lucide/svelte/icons/sprout';
 
   const places = [
     { href: '/', name: 'Today', icon: CalendarCheck },
     { href: '/plants', name: 'Plants', icon: Sprout },
+    { href: '/places', name: 'Places', icon: House },
+    { href: '/rules', name: 'Rules', icon: Scale },
     { href: '/settings', name: 'Settings', icon: Settings },
   ];
   const here = $derived((href: string) =>

@@ -11,12 +11,18 @@
     titles: Record<string, string>;
     check?: Schemas['CheckView'];
     inspectHref: string;
+    /** The slip as it would be; nothing of it is saved. */
+    supposed?: boolean;
   }
-  const { slip, titles, check, inspectHref }: Props = $props();
+  const { slip, titles, check, inspectHref, supposed = false }: Props = $props();
 
   const words = $derived((items: string[]) =>
     items.map((item) => (titles[item] ?? item).toLowerCase()).join(', '),
   );
+  /** Hazards and what is no reason have no figure that could be changed. */
+  function figure(rule: string): string | undefined {
+    return /^(hazard|no-reason)\.|^readiness$|^medium\.inert$/.test(rule) ? undefined : rule;
+  }
   function points(reason: Schemas['ReasonLine']): string {
     if (reason.scale === 'HAZARD') return 'now';
     if (!reason.points) return '';
@@ -29,11 +35,14 @@
   }
 </script>
 
-<section class="slip" aria-labelledby="verdict">
+<section class="slip" class:supposed aria-labelledby="verdict">
   <div class="head">
     <VerdictMark verdict={slip.verdict} size={50} />
     <div>
-      <p class="quiet">Verdict, {short(slip.judgedOn, slip.judgedOn)}</p>
+      <p class="quiet">
+        {supposed ? 'It would be, on' : 'Verdict,'}
+        {short(slip.judgedOn, slip.judgedOn)}
+      </p>
       <h2 id="verdict">{slip.title}</h2>
     </div>
   </div>
@@ -46,14 +55,31 @@
     </ul>
   {/if}
 
+  {#if slip.costs.length}
+    <ul class="costs" aria-label="What it costs">
+      {#each slip.costs as cost (cost)}<li>{cost}</li>{/each}
+    </ul>
+  {/if}
+
   <ul class="why" aria-label="Reasons">
     {#each slip.reasons as reason, i (i)}
       <li class={reason.side === 'FOR' ? 'for' : 'against'}>
         <span class="side" aria-label={reason.side === 'FOR' ? 'for a move' : 'against a move'}
           >{reason.side === 'FOR' ? '+' : '−'}</span
         >
-        <Sentence parts={reason.sentence} today={slip.judgedOn} />
-        <span class="points">{points(reason)}</span>
+        <span>
+          <Sentence parts={reason.sentence} today={slip.judgedOn} />
+          {#if reason.look && reason.look.on !== slip.judgedOn}
+            <span class="quiet">seen {short(reason.look.on, slip.judgedOn)}</span>
+          {/if}
+        </span>
+        {#if figure(reason.rule) && points(reason)}
+          <a class="points" href="/rules#{reason.rule}" aria-label="{points(reason)}: its figure"
+            >{points(reason)}</a
+          >
+        {:else}
+          <span class="points">{points(reason)}</span>
+        {/if}
       </li>
     {/each}
   </ul>
@@ -79,12 +105,15 @@
     </p>
   {/each}
   <div class="part">
-    <p class="quiet">How other approaches decide</p>
+    <p class="quiet">By each approach</p>
     <ul class="others">
-      {#each slip.others as other (other.approach)}
-        <li>
-          <VerdictMark verdict={other.verdict} size={18} />
-          <span><b>{other.approach}: {other.title.toLowerCase()}</b>; {other.principle}</span>
+      {#each slip.approaches as each (each.approach)}
+        <li class:force={each.inForce}>
+          <VerdictMark verdict={each.verdict} size={18} />
+          <span>
+            <b>{each.name}: {each.title.toLowerCase()}.</b>
+            <Sentence parts={each.why} today={slip.judgedOn} />
+          </span>
         </li>
       {/each}
     </ul>
@@ -128,6 +157,10 @@
     background: radial-gradient(circle at 6px 0, transparent 4.5px, var(--color-slip) 5px) 0 0/12px
       6px repeat-x;
   }
+  .slip.supposed {
+    border: 2px dashed var(--color-plum);
+    border-top: 0;
+  }
   .head {
     display: flex;
     gap: 14px;
@@ -148,6 +181,23 @@
     color: var(--color-slate);
     font-weight: 600;
     font-size: 14.5px;
+  }
+  .costs {
+    list-style: none;
+    margin: 0 0 8px;
+    padding: 0;
+    color: var(--color-clay);
+    font-size: 14.5px;
+  }
+  a.points {
+    color: var(--color-plum);
+    text-underline-offset: 3px;
+  }
+  .others li.force {
+    background: var(--color-leaf);
+    margin: 0 -8px;
+    padding: 4px 8px;
+    border-radius: 8px;
   }
   .others {
     list-style: none;

@@ -1,34 +1,43 @@
 <script lang="ts">
   import { Switch } from '@skeletonlabs/skeleton-svelte';
   import { useQueryClient } from '@tanstack/svelte-query';
-  import { answered, api, Problem } from '$lib/api/client';
-  import { sitePage } from '$lib/api/queries';
+  import { answered, api, Problem, type Schemas } from '$lib/api/client';
+  import { choices, collectionApproach, sitePage } from '$lib/api/queries';
   import { faultOf, otherFaults } from '$lib/forms/faults';
-  import Field from '$lib/forms/Field.svelte';
+  import TextField from '$lib/forms/TextField.svelte';
+  import { number } from '$lib/forms/numbers';
   import FormFault from '$lib/forms/FormFault.svelte';
   import Waiting from '$lib/shell/Waiting.svelte';
   import { lamp } from '$lib/shell/mode.svelte';
-  import { toaster } from '$lib/shell/toaster';
+  import { failed, toaster } from '$lib/shell/toaster';
 
   const client = useQueryClient();
   const site = sitePage();
+  const options = choices();
+  const approach = collectionApproach();
   let typed = $state<string>();
   let problem = $state<Problem>();
   const latitude = $derived(typed ?? (site.data ? String(site.data.latitude) : ''));
+
+  async function choose(chosen: Schemas['Chosen']['approach']) {
+    try {
+      const now = await answered(api.PUT('/api/approach', { body: { approach: chosen } }));
+      client.setQueryData(['approach'], now);
+      for (const key of ['plants', 'plant', 'checks'])
+        void client.invalidateQueries({ queryKey: [key] });
+      toaster.success({ title: 'Every plant is judged by it now', duration: 4000 });
+    } catch (failure) {
+      failed(failure);
+    }
+  }
 
   async function save(event: SubmitEvent) {
     event.preventDefault();
     problem = undefined;
     try {
-      const number = Number(latitude.replace(',', '.'));
       const moved = await answered(
         api.PUT('/api/site', {
-          body: {
-            latitude:
-              latitude.trim() === '' || Number.isNaN(number)
-                ? (latitude as unknown as number)
-                : number,
-          },
+          body: { latitude: number(latitude) },
         }),
       );
       client.setQueryData(['site'], moved);
@@ -48,27 +57,37 @@
   <div class="sheets">
     <form class="sheet" onsubmit={save} novalidate>
       <FormFault sentence={otherFaults(problem, ['latitude'])} />
-      <Field
+      <TextField
         label="Latitude"
         hint={site.data?.placed
           ? 'Degrees, north positive; it gives the length of the days'
           : 'Not set yet: 50° is assumed. Degrees, north positive'}
+        inputmode="decimal"
         fault={faultOf(problem, 'latitude')}
-      >
-        {#snippet children({ id, describedBy, invalid })}
-          <input
-            class="input"
-            {id}
-            inputmode="decimal"
-            aria-describedby={describedBy}
-            aria-invalid={invalid}
-            value={latitude}
-            oninput={(event) => (typed = event.currentTarget.value)}
-          />
-        {/snippet}
-      </Field>
+        bind:value={() => latitude, (text) => (typed = text)}
+      />
       <button class="act go">Save</button>
     </form>
+    <section class="sheet" aria-labelledby="approach">
+      <h2 id="approach">Approach</h2>
+      <p class="quiet">
+        Good growers differ. What you choose here holds wherever a bench or a plant has no approach
+        of its own.
+      </p>
+      {#each options.data?.approaches ?? [] as each (each.approach)}
+        <label class="approach">
+          <input
+            class="radio"
+            type="radio"
+            name="approach"
+            value={each.approach}
+            checked={approach.data?.approach === each.approach}
+            onchange={() => choose(each.approach)}
+          />
+          <span><b>{each.name}</b><br /><span class="quiet">{each.principle}</span></span>
+        </label>
+      {/each}
+    </section>
     <section class="sheet">
       <Switch class="lamp" checked={lamp.on} onCheckedChange={(change) => lamp.set(change.checked)}>
         <Switch.Control class="track"><Switch.Thumb class="thumb" /></Switch.Control>
@@ -87,6 +106,13 @@
     display: grid;
     gap: 16px;
     max-width: 480px;
+  }
+  .approach {
+    display: flex;
+    gap: 12px;
+    align-items: center;
+    min-height: 52px;
+    cursor: pointer;
   }
   form {
     display: grid;

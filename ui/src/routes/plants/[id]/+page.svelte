@@ -1,15 +1,18 @@
 <script lang="ts">
   import { goto } from '$app/navigation';
   import { page } from '$app/state';
+  import type { Schemas } from '$lib/api/client';
   import { choices, plantPage } from '$lib/api/queries';
   import CheckRow from '$lib/checks/CheckRow.svelte';
   import LifeBar from '$lib/drawings/LifeBar.svelte';
   import RootChart from '$lib/drawings/RootChart.svelte';
+  import { lastSeen } from '$lib/journal/last';
   import Journal from '$lib/journal/Journal.svelte';
   import Waiting from '$lib/shell/Waiting.svelte';
+  import WhatIf from '$lib/whatif/WhatIf.svelte';
   import VerdictSlip from '$lib/slip/VerdictSlip.svelte';
   import Sentence from '$lib/words/Sentence.svelte';
-  import { partial } from '$lib/words/dates';
+  import { partial, short, span } from '$lib/words/dates';
 
   const id = $derived(Number(page.params.id));
   const query = plantPage(() => id);
@@ -19,13 +22,30 @@
     Object.fromEntries((options.data?.looks ?? []).map((look) => [look.item, look.title])),
   );
   const inspectHref = $derived(`/plants/${id}/inspect`);
+  const editHref = $derived(`/plants/${id}/edit`);
   const repotHref = $derived(`/plants/${id}/repot`);
 
+  let asking = $state(false);
+  let supposed = $state<Schemas['Slip']>();
+
+  function stopAsking() {
+    asking = false;
+    supposed = undefined;
+  }
+
+  function last(item: string): string | undefined {
+    const choice = options.data?.looks.find((look) => look.item === item);
+    return plant && choice ? lastSeen(plant, choice, item) : undefined;
+  }
+
   function keys(event: KeyboardEvent) {
+    if (event.key === 'Escape') stopAsking();
     const typing =
       event.target instanceof HTMLElement && event.target.closest('input, select, textarea');
     if (typing || event.ctrlKey || event.metaKey || event.altKey) return;
     if (event.key === 'i') void goto(inspectHref);
+    if (event.key === 'w') asking = true;
+    if (event.key === 'e') void goto(editHref);
     if (event.key === 'r') void goto(repotHref);
   }
 </script>
@@ -37,27 +57,63 @@
   {#if plant}
     <div class="top">
       <h1>{plant.label}</h1>
-      <span class="quiet where">{plant.number} · {plant.bench.name} · {plant.profileName}</span>
+      <span class="quiet where"
+        >{plant.number} · {plant.bench.name} · {plant.profileName} ·
+        <a class="link" href={editHref}>Edit</a></span
+      >
       <div class="acts">
+        <button
+          class="act"
+          aria-pressed={asking}
+          onclick={() => (asking ? stopAsking() : (asking = true))}
+          >What if <span class="kbd-hint">W</span></button
+        >
         <a class="act" href={inspectHref}>Inspect <span class="kbd-hint">I</span></a>
         <a class="act go" href={repotHref}>Log a repot <span class="kbd-hint">R</span></a>
       </div>
     </div>
 
-    <div class="columns">
-      <VerdictSlip slip={plant.slip} {titles} check={plant.checks[0]} {inspectHref} />
+    <div class="columns" class:asking>
+      <VerdictSlip
+        slip={supposed ?? plant.slip}
+        supposed={supposed !== undefined}
+        {titles}
+        check={supposed ? undefined : plant.checks[0]}
+        {inspectHref}
+      />
+      {#if asking && options.data}
+        <WhatIf
+          {plant}
+          choices={options.data}
+          {last}
+          supposed={(slip) => (supposed = slip)}
+          close={stopAsking}
+        />
+      {/if}
 
       <div class="middle">
         <section class="sheet" aria-labelledby="roots">
           <h2 id="roots">New roots and the window</h2>
-          {#if plant.slip.roots}
-            <RootChart roots={plant.slip.roots} today={plant.slip.judgedOn} />
+          {#each plant.slip.roots as roots (roots.lead)}
+            {#if plant.slip.roots.length > 1}<h3>Lead {roots.lead}</h3>{/if}
+            <RootChart {roots} today={plant.slip.judgedOn} />
+            <p class="quiet">
+              {roots.measurements
+                ? `${roots.mmAWeek.toFixed(1)} mm a week by its own ${roots.measurements} measurements`
+                : `${roots.mmAWeek} mm a week, as its kind`}: nubs until about
+              {short(roots.nubUntil.likely, plant.slip.judgedOn)}, unsafe until about
+              {short(roots.unsafeUntil.likely, plant.slip.judgedOn)} ({span(
+                roots.unsafeUntil.earliest,
+                roots.unsafeUntil.latest,
+                plant.slip.judgedOn,
+              )}){roots.opensAgain ? ', open again from there.' : '.'}
+            </p>
           {:else}
             <p class="quiet">
               No growing root tip has been seen since it was last potted. With a length in mm, or a
               stage from nubs to long, the windows are drawn here.
             </p>
-          {/if}
+          {/each}
         </section>
         <section class="sheet" aria-labelledby="checks">
           <h2 id="checks">Checks</h2>
@@ -120,6 +176,13 @@
     grid-template-columns: 368px minmax(0, 1fr) 300px;
     gap: 16px;
     align-items: start;
+  }
+  .columns.asking {
+    grid-template-columns: 368px minmax(0, 1fr);
+  }
+  .columns.asking .middle,
+  .columns.asking .right {
+    display: none;
   }
   .middle,
   .right {

@@ -4,10 +4,12 @@
   import { answered, api, Problem, type Schemas } from '$lib/api/client';
   import { benchList, choices, keep } from '$lib/api/queries';
   import { faultOf, otherFaults } from '$lib/forms/faults';
+  import ChoiceField from '$lib/forms/ChoiceField.svelte';
   import Field from '$lib/forms/Field.svelte';
   import FormFault from '$lib/forms/FormFault.svelte';
   import MixEditor, { sent, type TypedPart } from '$lib/forms/MixEditor.svelte';
   import MoistureField from '$lib/forms/MoistureField.svelte';
+  import TextField from '$lib/forms/TextField.svelte';
   import Waiting from '$lib/shell/Waiting.svelte';
   import { toaster } from '$lib/shell/toaster';
 
@@ -25,12 +27,14 @@
   let unknown = $state(false);
   let mix = $state<TypedPart[]>([{ component: 'BARK_MEDIUM', parts: '1' }]);
   let moisture = $state<Schemas['MoistureChoice']['moisture']>('DRIES_BETWEEN');
+  let arrivedOn = $state('');
+  let cameRootless = $state(false);
   let problem = $state<Problem>();
   let busy = $state(false);
 
   const kind = $derived(options.data?.profiles.find(({ key }) => key === profile));
   const chosenBench = $derived(bench || (benches.data?.length ? '' : NEW_BENCH));
-  const fields = ['label', 'profile', 'benchId', 'name', 'pottedOn', 'mix'];
+  const fields = ['label', 'profile', 'benchId', 'name', 'pottedOn', 'mix', 'arrivedOn'];
 
   function chooseKind() {
     if (kind) moisture = kind.moisture;
@@ -39,7 +43,7 @@
   async function benchId(): Promise<number> {
     if (chosenBench !== NEW_BENCH) return chosenBench ? Number(chosenBench) : (null as never);
     const added = await answered(
-      api.POST('/api/benches', { body: { name: benchName, controlled: benchLit } }),
+      api.POST('/api/benches', { body: { name: benchName, lampHours: benchLit ? 14 : null } }),
     );
     await client.invalidateQueries({ queryKey: ['benches'] });
     bench = String(added.id);
@@ -60,6 +64,8 @@
             pottedOn: unknown ? 'unknown' : pottedOn,
             mix: sent(mix),
             moisture,
+            arrivedOn: arrivedOn || null,
+            cameRootless,
           },
         }),
       );
@@ -83,45 +89,26 @@
 <Waiting query={options}>
   <form class="sheet" onsubmit={add} novalidate>
     <FormFault sentence={otherFaults(problem, fields)} />
-    <Field
+    <TextField
       label="Name on the label"
       hint="Letter by letter, mistakes and all"
       fault={faultOf(problem, 'label')}
-    >
-      {#snippet children({ id, describedBy, invalid })}
-        <input
-          class="input"
-          {id}
-          aria-describedby={describedBy}
-          aria-invalid={invalid}
-          autocomplete="off"
-          bind:value={label}
-        />
-      {/snippet}
-    </Field>
+      bind:value={label}
+    />
 
     <div class="two">
-      <Field
+      <ChoiceField
         label="Kind"
         hint={kind ? `Takes a move ${kind.readyWhen}` : 'Decides how it is judged'}
         fault={faultOf(problem, 'profile')}
-      >
-        {#snippet children({ id, describedBy, invalid })}
-          <select
-            class="select"
-            {id}
-            aria-describedby={describedBy}
-            aria-invalid={invalid}
-            bind:value={profile}
-            onchange={chooseKind}
-          >
-            <option value="" disabled>Choose…</option>
-            {#each options.data?.profiles ?? [] as each (each.key)}
-              <option value={each.key}>{each.name}</option>
-            {/each}
-          </select>
-        {/snippet}
-      </Field>
+        unchosen="Choose…"
+        choices={(options.data?.profiles ?? []).map((each) => ({
+          value: each.key,
+          words: each.name,
+        }))}
+        bind:value={profile}
+        onchange={chooseKind}
+      />
 
       <Field label="Bench" fault={faultOf(problem, 'benchId')}>
         {#snippet children({ id, describedBy, invalid })}
@@ -145,44 +132,27 @@
 
     {#if chosenBench === NEW_BENCH}
       <div class="two new-bench">
-        <Field label="Name of the new bench" fault={faultOf(problem, 'name')}>
-          {#snippet children({ id, describedBy, invalid })}
-            <input
-              class="input"
-              {id}
-              aria-describedby={describedBy}
-              aria-invalid={invalid}
-              autocomplete="off"
-              bind:value={benchName}
-            />
-          {/snippet}
-        </Field>
+        <TextField
+          label="Name of the new bench"
+          fault={faultOf(problem, 'name')}
+          bind:value={benchName}
+        />
         <label class="tick">
           <input class="checkbox" type="checkbox" bind:checked={benchLit} />
-          Under lights and heating, the same all year
+          Under lamps, 14 hours a day
         </label>
       </div>
     {/if}
 
     <div class="two">
-      <Field
+      <TextField
         label="Potted on"
         hint="A day 2026-05-16, a month 2026-05, or a year 2026"
+        placeholder="2026-05"
+        disabled={unknown}
         fault={faultOf(problem, 'pottedOn')}
-      >
-        {#snippet children({ id, describedBy, invalid })}
-          <input
-            class="input"
-            {id}
-            aria-describedby={describedBy}
-            aria-invalid={invalid}
-            placeholder="2026-05"
-            autocomplete="off"
-            disabled={unknown}
-            bind:value={pottedOn}
-          />
-        {/snippet}
-      </Field>
+        bind:value={pottedOn}
+      />
       <label class="tick">
         <input class="checkbox" type="checkbox" bind:checked={unknown} />
         Nobody knows
@@ -195,6 +165,20 @@
       fault={faultOf(problem, 'mix')}
     />
     <MoistureField bind:moisture moistures={options.data?.moistures ?? []} />
+
+    <div class="two">
+      <TextField
+        label="Came on"
+        type="date"
+        hint="The day it came to you; empty if nobody knows"
+        fault={faultOf(problem, 'arrivedOn')}
+        bind:value={arrivedOn}
+      />
+      <label class="tick">
+        <input class="checkbox" type="checkbox" bind:checked={cameRootless} />
+        It came without live roots
+      </label>
+    </div>
 
     <div class="end">
       <button class="act go" disabled={busy}>{busy ? 'Adding…' : 'Add the plant'}</button>

@@ -106,8 +106,14 @@ class BadInputTest {
     refuses(APP.post("/api/plants", ""), 400, null);
     refuses(APP.post("/api/plants", "[]"), 400, null);
     refuses(APP.put("/api/site", "{\"latitude\":123}"), 400, "latitude");
-    refuses(APP.post("/api/benches", "{\"name\":\"\",\"controlled\":true}"), 400, "name");
-    refuses(APP.post("/api/benches", "{\"name\":\"East sill\",\"controlled\":true}"), 400, "name");
+    refuses(APP.post("/api/benches", "{\"name\":\"\"}"), 400, "name");
+    refuses(APP.post("/api/benches", "{\"name\":\"East sill\"}"), 400, "name");
+    refuses(APP.put("/api/benches/1", "{\"name\":\"East sill\"}"), 400, "name");
+    refuses(APP.put("/api/benches/4711", "{\"name\":\"Nowhere\"}"), 404, null);
+    refuses(APP.post("/api/benches", "{\"name\":\"Attic\",\"lampHours\":25}"), 400, "lampHours");
+    refuses(APP.post("/api/benches", "{\"name\":\"Attic\",\"means\":[20]}"), 400, "means");
+    var hot = "{\"name\":\"Attic\",\"means\":[%s90]}".formatted("20,".repeat(11));
+    refuses(APP.post("/api/benches", hot), 400, "means");
   }
 
   @Test

@@ -62,8 +62,14 @@ class DemoTest {
     var slip = APP.get("/api/plants/1").body().path("slip");
     assertThat(slip.path("verdict").asString()).isEqualTo("PART_REPOT");
     assertThat(slip.path("method").asString()).startsWith("Part repot: keep the sound medium");
-    assertThat(slip.path("others").valueStream().map(other -> other.path("approach").asString()))
-        .containsExactly("Wait for nubs", "Fresh start", "Undisturbed roots");
+    assertThat(slip.path("approaches").valueStream().map(each -> each.path("approach").asString()))
+        .containsExactly("HOUSE_RULES", "WAIT_FOR_NUBS", "FRESH_START", "UNDISTURBED_ROOTS");
+    assertThat(slip.path("reasons").valueStream().map(reason -> reason.path("look")))
+        .anySatisfy(
+            look -> {
+              assertThat(look.path("item").asString()).isEqualTo("rim");
+              assertThat(look.path("on").asString()).isEqualTo("2027-05-15");
+            });
     assertThat(slip.path("deciding").valueStream())
         .allSatisfy(look -> assertThat(look.path("changes").size()).isPositive());
   }

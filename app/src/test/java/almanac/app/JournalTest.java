@@ -13,7 +13,7 @@ class JournalTest {
   @RegisterExtension static final RunningApplication APP = RunningApplication.empty();
 
   private static JsonNode plant(String label) throws Exception {
-    var bench = APP.post("/api/benches", "{\"name\":\"%s\",\"controlled\":false}".formatted(label));
+    var bench = APP.post("/api/benches", "{\"name\":\"%s\"}".formatted(label));
     assertThat(bench.status()).isEqualTo(201);
     var added =
         APP.post(

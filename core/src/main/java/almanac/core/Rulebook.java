@@ -1,5 +1,6 @@
 package almanac.core;
 
+import almanac.core.figures.Figure;
 import almanac.core.figures.FigureGroup;
 import almanac.core.followup.FollowUpFigures;
 import almanac.core.inspection.InspectionFigures;
@@ -13,6 +14,7 @@ import almanac.core.profile.ProfileFigures;
 import almanac.core.roots.RootFigures;
 import almanac.core.season.SeasonFigures;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Collectors;
 
 /** All figures of the rules, as a book that can be read from front to back. */
@@ -37,11 +39,19 @@ public final class Rulebook {
         FollowUpFigures.GROUP);
   }
 
+  /** The figure of that key, if there is one. */
+  public static Optional<Figure> named(String key) {
+    return groups().stream()
+        .flatMap(group -> group.figures().stream())
+        .filter(figure -> figure.key().equals(key))
+        .findFirst();
+  }
+
   /** The rules as they stand in {@code docs/rules.md}. */
   public static String asMarkdown() {
     return groups().stream()
         .map(Rulebook::chapter)
-        .collect(Collectors.joining("\n", INTRODUCTION, ""));
+        .collect(Collectors.joining("\n", INTRODUCTION, KindsTable.asMarkdown()));
   }
 
   private static String chapter(FigureGroup group) {
@@ -61,7 +71,7 @@ public final class Rulebook {
                 "\n"));
   }
 
-  private static String plain(double value) {
+  static String plain(double value) {
     return value == Math.rint(value) ? String.valueOf((long) value) : String.valueOf(value);
   }
 

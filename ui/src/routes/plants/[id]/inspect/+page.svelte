@@ -5,9 +5,11 @@
   import { answered, api, Problem, type Schemas } from '$lib/api/client';
   import { choices, plantPage } from '$lib/api/queries';
   import { faultOf, otherFaults } from '$lib/forms/faults';
-  import Field from '$lib/forms/Field.svelte';
   import FormFault from '$lib/forms/FormFault.svelte';
+  import { number } from '$lib/forms/numbers';
   import LookRow, { looked, type TypedLook } from '$lib/forms/LookRow.svelte';
+  import TextField from '$lib/forms/TextField.svelte';
+  import { lastSeen } from '$lib/journal/last';
   import Waiting from '$lib/shell/Waiting.svelte';
   import { saved } from '$lib/shell/toaster';
   import { short } from '$lib/words/dates';
@@ -24,6 +26,8 @@
   let on = $state('');
   let note = $state('');
   let looks = $state<Record<string, TypedLook>>({});
+  /** How many leads are looked at, each with roots of its own. */
+  let leads = $state(1);
   let ready = $state(false);
   let problem = $state<Problem>();
   let busy = $state(false);
@@ -33,17 +37,26 @@
     if (ready || !plant || !options.data) return;
     on = wrong?.on ?? today;
     note = wrong?.note ?? '';
+    const all = options.data.leads;
     looks = Object.fromEntries(
-      options.data.looks.map(({ item }) => {
-        const known = wrong?.looks[item];
-        return [
-          item,
-          {
-            answers: known?.answers ?? [],
-            measured: known?.measured == null ? '' : String(known.measured),
-          },
-        ];
-      }),
+      options.data.looks
+        .flatMap((look) => spots(look, all))
+        .map(({ spot }) => {
+          const known = wrong?.looks[spot];
+          return [
+            spot,
+            {
+              answers: known?.answers ?? [],
+              measured: known?.measured == null ? '' : String(known.measured),
+            },
+          ];
+        }),
+    );
+    leads = Math.max(
+      1,
+      ...plant.journal.flatMap((line) =>
+        Object.keys(line.looks).map((spot) => all.indexOf(spot.split('/')[1] as Lead) + 1),
+      ),
     );
     ready = true;
   });
@@ -61,19 +74,18 @@
 
   const fields = $derived(['on', ...Object.keys(looks).map((item) => `looks.${item}`)]);
 
-  function last(choice: Schemas['LookChoice']): string | undefined {
-    const line = plant?.journal.find(
-      (each) => each.standing === 'HOLDS' && each.id !== corrects && each.looks[choice.item],
-    );
-    const look = line?.looks[choice.item];
-    if (!line || !look) return undefined;
-    const words = choice.answers
-      .filter(({ answer }) => look.answers.includes(answer))
-      .map((each) => each.words);
-    const measured =
-      look.measured == null ? [] : [`${look.measured} ${choice.measure?.unit ?? ''}`];
-    return `${[...words, ...measured].join(' ')}, ${short(line.on, today)}`;
+  type Lead = Schemas['Choices']['leads'][number];
+
+  /** Where to look for one item: once, or on each lead. */
+  function spots(choice: Schemas['LookChoice'], all: Lead[]) {
+    if (!choice.ofALead) return [{ spot: choice.item, lead: undefined }];
+    return all.map((lead, i) => ({
+      spot: i === 0 ? choice.item : `${choice.item}/${lead}`,
+      lead: all.length > 1 ? lead : undefined,
+    }));
   }
+
+  const lookedAt = $derived(options.data?.leads.slice(0, leads) ?? []);
 
   function sentLooks(): Record<string, Schemas['LookEntry']> {
     return Object.fromEntries(
@@ -83,16 +95,10 @@
           item,
           {
             answers: look.answers,
-            measured: look.measured.trim() === '' ? null : length(look.measured),
+            measured: look.measured.trim() === '' ? null : number(look.measured),
           },
         ]),
     );
-  }
-
-  /** What is no number is sent as it was typed, so that the answer names the field. */
-  function length(typed: string): number {
-    const number = Number(typed.replace(',', '.'));
-    return Number.isNaN(number) ? (typed as unknown as number) : number;
   }
 
   async function save(event: SubmitEvent) {
@@ -133,43 +139,35 @@
       {#each sections as section (section.key)}
         <details open={section.open}>
           <summary>{section.title}</summary>
+          {#if section.looks.some((choice) => choice.ofALead)}
+            <label class="leads">
+              Leads
+              <select class="select" bind:value={leads}>
+                {#each options.data?.leads ?? [] as lead, i (lead)}
+                  <option value={i + 1}>{i + 1}</option>
+                {/each}
+              </select>
+              <span class="quiet">young growths at the front, each with roots of its own</span>
+            </label>
+          {/if}
           {#each section.looks as choice (choice.item)}
-            {#if looks[choice.item]}
-              <LookRow
-                {choice}
-                bind:look={looks[choice.item]!}
-                last={last(choice)}
-                fault={faultOf(problem, `looks.${choice.item}`)}
-              />
-            {/if}
+            {#each spots(choice, lookedAt) as { spot, lead } (spot)}
+              {#if looks[spot]}
+                <LookRow
+                  {choice}
+                  {lead}
+                  bind:look={looks[spot]!}
+                  last={lastSeen(plant, choice, spot, corrects)}
+                  fault={faultOf(problem, `looks.${spot}`)}
+                />
+              {/if}
+            {/each}
           {/each}
         </details>
       {/each}
       <div class="two">
-        <Field label="Seen on" fault={faultOf(problem, 'on')}>
-          {#snippet children({ id: field, describedBy, invalid })}
-            <input
-              class="input"
-              type="date"
-              id={field}
-              aria-describedby={describedBy}
-              aria-invalid={invalid}
-              bind:value={on}
-            />
-          {/snippet}
-        </Field>
-        <Field label="Note" fault={faultOf(problem, 'note')}>
-          {#snippet children({ id: field, describedBy, invalid })}
-            <input
-              class="input"
-              id={field}
-              aria-describedby={describedBy}
-              aria-invalid={invalid}
-              autocomplete="off"
-              bind:value={note}
-            />
-          {/snippet}
-        </Field>
+        <TextField label="Seen on" type="date" fault={faultOf(problem, 'on')} bind:value={on} />
+        <TextField label="Note" fault={faultOf(problem, 'note')} bind:value={note} />
       </div>
       <div class="end">
         <button class="act go" disabled={busy}>{busy ? 'Saving…' : 'Save and judge'}</button>
@@ -211,6 +209,16 @@
   }
   form {
     max-width: 1010px;
+  }
+  .leads {
+    display: flex;
+    align-items: center;
+    gap: 10px;
+    padding-top: 10px;
+    font: 520 17px var(--font-serif);
+  }
+  .leads .select {
+    width: 76px;
   }
   .two {
     display: grid;

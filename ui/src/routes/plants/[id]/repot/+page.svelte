@@ -5,10 +5,10 @@
   import { answered, api, Problem, type Schemas } from '$lib/api/client';
   import { choices, plantPage } from '$lib/api/queries';
   import { faultOf, otherFaults } from '$lib/forms/faults';
-  import Field from '$lib/forms/Field.svelte';
   import FormFault from '$lib/forms/FormFault.svelte';
   import MixEditor, { sent, typed, type TypedPart } from '$lib/forms/MixEditor.svelte';
   import MoistureField from '$lib/forms/MoistureField.svelte';
+  import TextField from '$lib/forms/TextField.svelte';
   import Waiting from '$lib/shell/Waiting.svelte';
   import { saved } from '$lib/shell/toaster';
   import { short } from '$lib/words/dates';
@@ -76,36 +76,14 @@
     <div class="columns">
       <form class="sheet" onsubmit={save} novalidate>
         <FormFault sentence={otherFaults(problem, fields)} />
-        <Field label="Repotted on" fault={faultOf(problem, 'on')}>
-          {#snippet children({ id: field, describedBy, invalid })}
-            <input
-              class="input"
-              type="date"
-              id={field}
-              aria-describedby={describedBy}
-              aria-invalid={invalid}
-              bind:value={on}
-            />
-          {/snippet}
-        </Field>
+        <TextField label="Repotted on" type="date" fault={faultOf(problem, 'on')} bind:value={on} />
         <MixEditor
           bind:mix
           components={options.data?.components ?? []}
           fault={faultOf(problem, 'mix')}
         />
         <MoistureField bind:moisture moistures={options.data?.moistures ?? []} />
-        <Field label="Note" fault={faultOf(problem, 'note')}>
-          {#snippet children({ id: field, describedBy, invalid })}
-            <input
-              class="input"
-              id={field}
-              aria-describedby={describedBy}
-              aria-invalid={invalid}
-              autocomplete="off"
-              bind:value={note}
-            />
-          {/snippet}
-        </Field>
+        <TextField label="Note" fault={faultOf(problem, 'note')} bind:value={note} />
         <div class="end">
           <button class="act go" disabled={busy}>{busy ? 'Saving…' : 'Log the repot'}</button>
           <a class="link" href="/plants/{id}">Back without saving</a>

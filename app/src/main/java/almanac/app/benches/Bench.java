@@ -1,14 +1,55 @@
 package almanac.app.benches;
 
-import almanac.app.db.tables.records.BenchRecord;
+import almanac.core.judgement.Approach;
+import almanac.core.medium.Temperatures;
+import almanac.core.season.Conditions;
+import almanac.core.season.LightYear;
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.time.Month;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A place where plants stand.
  *
- * @param controlled under lights and heating, so that every month carries growth
+ * @param lampHours hours a day that lamps are on; null where the sun alone gives light
+ * @param means mean temperatures from January to December, °C; null where nobody has measured
+ * @param approach how plants are judged here; null where the collection's own approach holds
  */
-public record Bench(long id, String name, boolean controlled) {
-  public static Bench of(BenchRecord row) {
-    return new Bench(row.getId(), row.getName(), row.getControlled());
+public record Bench(
+    long id,
+    String name,
+    @Schema(
+            nullable = true,
+            description = "Hours a day that lamps are on; null where the sun leads")
+        @Nullable Double lampHours,
+    @Schema(
+            nullable = true,
+            description = "Means from January to December, °C; null where nobody has measured")
+        @Nullable List<Double> means,
+    @Schema(nullable = true, description = "Null where the collection's approach holds")
+        @Nullable Approach approach) {
+
+  /** Light and warmth on this bench. */
+  public Conditions conditions(LightYear light) {
+    return new Conditions(
+        light,
+        lampHours == null ? OptionalDouble.empty() : OptionalDouble.of(lampHours),
+        means == null ? Optional.empty() : Optional.of(temperatures(means)));
+  }
+
+  /**
+   * @param means twelve, from January on, °C
+   * @throws IllegalArgumentException if there are not twelve or one is out of range
+   */
+  public static Temperatures temperatures(List<Double> means) {
+    var byMonth = new EnumMap<Month, Double>(Month.class);
+    for (int i = 0; i < means.size() && i < Month.values().length; i++) {
+      byMonth.put(Month.of(i + 1), means.get(i));
+    }
+    return Temperatures.of(byMonth);
   }
 }

@@ -1,14 +1,21 @@
 package almanac.app.benches;
 
+import almanac.core.Refused;
+import almanac.core.judgement.Approach;
 import io.swagger.v3.oas.annotations.Operation;
+import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.Valid;
+import jakarta.validation.constraints.DecimalMax;
+import jakarta.validation.constraints.DecimalMin;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.ResponseStatus;
@@ -23,12 +30,32 @@ class BenchesController {
     this.benches = benches;
   }
 
-  /** A bench to add. */
-  record NewBench(
+  /** A bench as somebody enters it. */
+  record BenchEntry(
       @NotBlank(message = "Give the bench a name.")
           @Size(max = 80, message = "A bench's name has at most 80 characters.")
           String name,
-      @NotNull(message = "Say whether the bench stands under lights.") Boolean controlled) {}
+      @Schema(nullable = true, description = "Hours a day that lamps are on")
+          @DecimalMin(value = "0", message = "Lamps are on from 0 to 24 hours a day.")
+          @DecimalMax(value = "24", message = "Lamps are on from 0 to 24 hours a day.")
+          Double lampHours,
+      @Schema(nullable = true, description = "Means from January to December, °C")
+          @Size(min = 12, max = 12, message = "Give a mean for each of the twelve months.")
+          List<@NotNull(message = "Give a mean for each of the twelve months.") Double> means,
+      @Schema(nullable = true) Approach approach) {
+
+    /** Temperatures no bench has are refused before anything is kept. */
+    BenchEntry checked() {
+      if (means != null) {
+        try {
+          Bench.temperatures(means);
+        } catch (IllegalArgumentException e) {
+          throw new Refused("means", "A monthly mean lies between −10 and 50 °C.");
+        }
+      }
+      return this;
+    }
+  }
 
   @GetMapping
   @Operation(summary = "All benches")
@@ -39,7 +66,16 @@ class BenchesController {
   @PostMapping
   @ResponseStatus(HttpStatus.CREATED)
   @Operation(summary = "Adds a bench")
-  Bench add(@Valid @RequestBody NewBench bench) {
-    return benches.add(bench.name().strip(), bench.controlled());
+  Bench add(@Valid @RequestBody BenchEntry entry) {
+    var bench = entry.checked();
+    return benches.add(bench.name().strip(), bench.lampHours(), bench.means(), bench.approach());
+  }
+
+  @PutMapping("/{id}")
+  @Operation(summary = "Changes a bench; its plants are judged by the new conditions at once")
+  Bench change(@PathVariable long id, @Valid @RequestBody BenchEntry entry) {
+    var bench = entry.checked();
+    return benches.change(
+        new Bench(id, bench.name().strip(), bench.lampHours(), bench.means(), bench.approach()));
   }
 }

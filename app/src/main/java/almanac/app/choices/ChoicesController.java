@@ -1,11 +1,15 @@
 package almanac.app.choices;
 
+import almanac.app.profiles.Kinds;
 import almanac.core.inspection.Item;
+import almanac.core.inspection.Lead;
 import almanac.core.inspection.Section;
+import almanac.core.judgement.Aim;
+import almanac.core.judgement.Approach;
 import almanac.core.medium.Component;
 import almanac.core.medium.Moisture;
 import almanac.core.profile.Profile;
-import almanac.core.profile.Profiles;
+import almanac.core.profile.ReadyRule;
 import almanac.core.words.Answer;
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.media.Schema;
@@ -16,13 +20,31 @@ import org.springframework.web.bind.annotation.RestController;
 
 @RestController
 class ChoicesController {
+  private final Kinds kinds;
+
+  ChoicesController(Kinds kinds) {
+    this.kinds = kinds;
+  }
 
   /** All that can be chosen. */
   record Choices(
       List<ProfileChoice> profiles,
       List<ComponentChoice> components,
       List<MoistureChoice> moistures,
-      @Schema(description = "In the order in which growers look") List<LookChoice> looks) {}
+      @Schema(description = "In the order in which growers look") List<LookChoice> looks,
+      @Schema(description = "The leads a plant may have") List<Lead> leads,
+      List<AimChoice> aims,
+      List<ApproachChoice> approaches,
+      List<ReadyChoice> readyRules) {}
+
+  /** What a collector may want of a plant. */
+  record AimChoice(Aim aim, String words) {}
+
+  /** One of the ways in which good growers differ. */
+  record ApproachChoice(Approach approach, String name, String principle) {}
+
+  /** Which root stages take a move, and why. */
+  record ReadyChoice(ReadyRule rule, String words, String reason) {}
 
   /** A kind of plant. */
   record ProfileChoice(
@@ -47,6 +69,7 @@ class ChoicesController {
       String title,
       String how,
       @Schema(description = "Whether several answers may hold at once") boolean several,
+      @Schema(description = "Whether each lead has its own") boolean ofALead,
       @Schema(nullable = true, description = "What is measured here, if anything is")
           MeasureChoice measure,
       List<AnswerChoice> answers) {}
@@ -61,14 +84,22 @@ class ChoicesController {
   @Operation(summary = "Kinds of plants, components of mixes, and looks with their answers")
   Choices all() {
     return new Choices(
-        Profiles.standard().stream().map(ChoicesController::profile).toList(),
+        kinds.all().stream().map(ChoicesController::profile).toList(),
         Arrays.stream(Component.values())
             .map(each -> new ComponentChoice(each, each.words(), each.detail(), each.organic()))
             .toList(),
         Arrays.stream(Moisture.values())
             .map(each -> new MoistureChoice(each, each.words()))
             .toList(),
-        Item.inLookingOrder().stream().map(ChoicesController::look).toList());
+        Item.inLookingOrder().stream().map(ChoicesController::look).toList(),
+        List.of(Lead.values()),
+        Arrays.stream(Aim.values()).map(each -> new AimChoice(each, each.words())).toList(),
+        Arrays.stream(Approach.values())
+            .map(each -> new ApproachChoice(each, each.words(), each.principle()))
+            .toList(),
+        Arrays.stream(ReadyRule.values())
+            .map(each -> new ReadyChoice(each, each.words(), each.reason()))
+            .toList());
   }
 
   private static ProfileChoice profile(Profile profile) {
@@ -89,6 +120,7 @@ class ChoicesController {
         item.title(),
         item.how(),
         item.takesSeveral(),
+        item.ofALead(),
         item.measurement()
             .map(each -> new MeasureChoice(each.words(), each.measure().words()))
             .orElse(null),

@@ -72,10 +72,10 @@ public class Demo {
     }
     settings.set("collection", "demo");
     site.moveTo(LATITUDE);
-    long low = benches.add("Sunroom, low stage", false).id();
-    long high = benches.add("Sunroom, high stage", false).id();
-    long sill = benches.add("East sill", false).id();
-    long cellar = benches.add("Cellar shelf under lights", true).id();
+    long low = benches.add("Sunroom, low stage", null, null, null).id();
+    long high = benches.add("Sunroom, high stage", null, null, null).id();
+    long sill = benches.add("East sill", null, null, null).id();
+    long cellar = benches.add("Cellar shelf under lights", 14.0, null, null).id();
     lowStage(low);
     highStage(high);
     eastSill(sill);

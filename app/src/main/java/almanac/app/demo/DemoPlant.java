@@ -19,6 +19,7 @@ import almanac.core.words.Answer;
 import java.time.LocalDate;
 import java.time.YearMonth;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.UnaryOperator;
 
 /** One plant of the demo, its history told in days before today. */
@@ -46,7 +47,10 @@ final class DemoPlant {
       String label, String profile, long bench, Mix mix, PottedOn potted, LocalDate on) {
     var kind = Profiles.named(profile).orElseThrow();
     var potting = new Potting(potted, on, mix, kind.moisture());
-    id = recorder.add(new Recorder.NewPlant(label, kind, bench, potting), on).plantId();
+    id =
+        recorder
+            .add(new Recorder.NewPlant(label, kind, bench, potting, Optional.empty()), on)
+            .plantId();
     return this;
   }
 

@@ -5,6 +5,8 @@ import almanac.core.figures.Figures;
 import almanac.core.inspection.Finding;
 import almanac.core.inspection.Inspection;
 import almanac.core.inspection.Item;
+import almanac.core.inspection.Lead;
+import almanac.core.inspection.Spot;
 import almanac.core.words.Answer;
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.constraints.NotBlank;
@@ -28,17 +30,17 @@ public record LookEntry(
    *
    * @throws Refused naming the item, if it is unknown or its entry cannot be right
    */
-  static Inspection inspection(
+  public static Inspection inspection(
       LocalDate on, Map<String, @Nullable LookEntry> looks, Figures figures) {
     var inspection = Inspection.on(on);
     for (var look : looks.entrySet()) {
-      var item =
-          Item.named(look.getKey())
+      var spot =
+          Spot.named(look.getKey())
               .orElseThrow(
                   () ->
                       new Refused("looks." + look.getKey(), "There is no such thing to look at."));
       if (look.getValue() != null) {
-        inspection = with(inspection, item, look.getValue(), figures);
+        inspection = with(inspection, spot.item(), spot.lead(), look.getValue(), figures);
       }
     }
     return inspection;
@@ -47,7 +49,7 @@ public record LookEntry(
   /** The entries of an inspection. */
   public static Map<String, LookEntry> of(Inspection inspection) {
     var entries = new LinkedHashMap<String, LookEntry>();
-    inspection.findings().forEach((item, finding) -> entries.put(item.key(), entry(finding)));
+    inspection.findings().forEach((spot, finding) -> entries.put(spot.key(), entry(finding)));
     return entries;
   }
 
@@ -58,7 +60,8 @@ public record LookEntry(
   }
 
   private static <A extends Enum<A> & Answer> Inspection with(
-      Inspection inspection, Item<A> item, LookEntry entry, Figures figures) {
-    return inspection.with(item, item.found(entry.answers(), entry.measured(), figures));
+      Inspection inspection, Item<A> item, Lead lead, LookEntry entry, Figures figures) {
+    return inspection.with(
+        item, lead, item.found(lead, entry.answers(), entry.measured(), figures));
   }
 }

@@ -1,8 +1,8 @@
 package almanac.app.journal;
 
-import static almanac.app.db.Tables.BENCH;
 import static almanac.app.db.Tables.BOOKED_CHECK;
 import static almanac.app.db.Tables.CHECK_ANSWER;
+import static almanac.app.db.Tables.DEVIATION;
 import static almanac.app.db.Tables.ENTRY;
 import static almanac.app.db.Tables.LOOK;
 import static almanac.app.db.Tables.PLANT;
@@ -14,27 +14,35 @@ import static java.util.stream.Collectors.toList;
 import static java.util.stream.Collectors.toMap;
 
 import almanac.app.benches.Bench;
+import almanac.app.benches.Benches;
 import almanac.app.db.tables.records.CheckAnswerRecord;
+import almanac.app.db.tables.records.DeviationRecord;
 import almanac.app.db.tables.records.EntryRecord;
 import almanac.app.db.tables.records.LookRecord;
 import almanac.app.db.tables.records.PottingPartRecord;
 import almanac.app.db.tables.records.PottingRecord;
+import almanac.app.profiles.Kinds;
 import almanac.app.web.NotFound;
 import almanac.core.followup.Check;
 import almanac.core.followup.CheckAnswer;
 import almanac.core.followup.Purpose;
 import almanac.core.followup.Window;
+import almanac.core.history.Arrival;
 import almanac.core.history.Potting;
 import almanac.core.inspection.Inspection;
 import almanac.core.inspection.Item;
+import almanac.core.inspection.Lead;
+import almanac.core.inspection.Spot;
+import almanac.core.judgement.Aim;
+import almanac.core.judgement.Approach;
 import almanac.core.medium.Component;
 import almanac.core.medium.Mix;
 import almanac.core.medium.Moisture;
 import almanac.core.medium.PottedOn;
-import almanac.core.profile.Profiles;
 import almanac.core.words.Answer;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.stream.Stream;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
@@ -48,9 +56,13 @@ import org.springframework.stereotype.Repository;
 @Repository
 public class Journal {
   private final DSLContext db;
+  private final Benches benches;
+  private final Kinds kinds;
 
-  public Journal(DSLContext db) {
+  Journal(DSLContext db, Benches benches, Kinds kinds) {
     this.db = db;
+    this.benches = benches;
+    this.kinds = kinds;
   }
 
   /** Every plant, in the order of their numbers. */
@@ -98,26 +110,37 @@ public class Journal {
             .stream()
             .collect(
                 groupingBy(row -> row.get(ENTRY.PLANT_ID), mapping(Journal::booked, toList())));
-    return db.select(PLANT.fields())
-        .select(BENCH.fields())
-        .from(PLANT)
-        .join(BENCH)
-        .on(BENCH.ID.eq(PLANT.BENCH_ID))
+    var places = benches.all().stream().collect(toMap(Bench::id, bench -> bench));
+    var own =
+        db
+            .select(DEVIATION.fields())
+            .from(DEVIATION)
+            .join(PLANT)
+            .on(PLANT.ID.eq(DEVIATION.PLANT_ID))
+            .where(which)
+            .fetchInto(DEVIATION)
+            .stream()
+            .collect(groupingBy(DeviationRecord::getPlantId));
+    return db.selectFrom(PLANT)
         .where(which)
         .orderBy(PLANT.NUMBER)
         .fetch(
-            row -> {
-              var plant = row.into(PLANT);
-              return new PlantRecord(
-                  plant.getId(),
-                  plant.getNumber(),
-                  plant.getLabel(),
-                  Profiles.named(plant.getProfile()).orElseThrow(),
-                  Bench.of(row.into(BENCH)),
-                  plant.getAddedOn(),
-                  entries.getOrDefault(plant.getId(), List.of()),
-                  checks.getOrDefault(plant.getId(), List.of()));
-            });
+            plant ->
+                new PlantRecord(
+                    plant.getId(),
+                    plant.getVersion(),
+                    plant.getNumber(),
+                    plant.getLabel(),
+                    kinds.named(plant.getProfile()).orElseThrow(),
+                    Deviations.read(own.get(plant.getId())),
+                    places.get(plant.getBenchId()),
+                    Aim.valueOf(plant.getAim()),
+                    plant.getApproach() == null ? null : Approach.valueOf(plant.getApproach()),
+                    Optional.ofNullable(plant.getArrivedOn())
+                        .map(day -> new Arrival(day, plant.getCameRootless())),
+                    plant.getAddedOn(),
+                    entries.getOrDefault(plant.getId(), List.of()),
+                    checks.getOrDefault(plant.getId(), List.of())));
   }
 
   /** What belongs to the lines of the journal, by their ids. */
@@ -191,14 +214,15 @@ public class Journal {
   private static JournalEntry.Inspected inspected(EntryRecord entry, Contents contents) {
     var inspection = Inspection.on(entry.getHappenedOn());
     for (var row : contents.looks().getOrDefault(entry.getId(), List.of())) {
-      inspection = with(inspection, Item.named(row.getItem()).orElseThrow(), row);
+      var spot = Spot.named(row.getItem()).orElseThrow();
+      inspection = with(inspection, spot.item(), spot.lead(), row);
     }
     return new JournalEntry.Inspected(inspection);
   }
 
   private static <A extends Enum<A> & Answer> Inspection with(
-      Inspection inspection, Item<A> item, LookRecord row) {
-    return inspection.with(item, item.kept(names(row.getAnswers()), row.getMeasured()));
+      Inspection inspection, Item<A> item, Lead lead, LookRecord row) {
+    return inspection.with(item, lead, item.kept(names(row.getAnswers()), row.getMeasured()));
   }
 
   private static List<String> names(String answers) {

@@ -1,7 +1,11 @@
 package almanac.app.journal;
 
 import almanac.app.benches.Bench;
+import almanac.core.history.Arrival;
 import almanac.core.history.PlantHistory;
+import almanac.core.judgement.Aim;
+import almanac.core.judgement.Approach;
+import almanac.core.profile.Deviation;
 import almanac.core.profile.Profile;
 import java.time.LocalDate;
 import java.util.Comparator;
@@ -11,22 +15,39 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 
 /**
  * All that is kept of one plant.
  *
+ * @param version counts the changes to what stands outside the journal
+ * @param kind the kind of plant it is
+ * @param own in what it differs from its kind
+ * @param aim what the collector wants of it
+ * @param approach by which it is judged; null where that of its bench or the collection holds
+ * @param arrival how it came; nothing if nobody knows
  * @param entries every line of its journal, also the superseded ones, in the order of writing
  * @param checks every check that was ever booked, in the order of booking
  */
 public record PlantRecord(
     long id,
+    int version,
     String number,
     String label,
-    Profile profile,
+    Profile kind,
+    Deviation own,
     Bench bench,
+    Aim aim,
+    @Nullable Approach approach,
+    Optional<Arrival> arrival,
     LocalDate addedOn,
     List<JournalEntry> entries,
     List<BookedCheck> checks) {
+
+  /** Its kind as this plant follows it. */
+  public Profile profile() {
+    return own.of(kind);
+  }
 
   /** The lines that hold: neither corrected nor struck out. */
   public List<JournalEntry> inForce() {

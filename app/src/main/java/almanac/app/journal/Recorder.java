@@ -17,11 +17,15 @@ import almanac.core.followup.Aftercare;
 import almanac.core.followup.Check;
 import almanac.core.followup.CheckAnswer;
 import almanac.core.followup.Purpose;
+import almanac.core.history.Arrival;
 import almanac.core.history.Potting;
 import almanac.core.inspection.Finding;
 import almanac.core.inspection.Inspection;
-import almanac.core.inspection.Item;
+import almanac.core.inspection.Spot;
+import almanac.core.judgement.Aim;
+import almanac.core.judgement.Approach;
 import almanac.core.medium.PottedOn;
+import almanac.core.profile.Deviation;
 import almanac.core.profile.Profile;
 import almanac.core.words.Answer;
 import java.time.LocalDate;
@@ -50,7 +54,8 @@ public class Recorder {
   }
 
   /** A plant as it comes into the collection. */
-  public record NewPlant(String label, Profile profile, long benchId, Potting potting) {}
+  public record NewPlant(
+      String label, Profile profile, long benchId, Potting potting, Optional<Arrival> arrival) {}
 
   /**
    * What was written.
@@ -62,9 +67,7 @@ public class Recorder {
 
   /** Adds a plant with what is known of its pot, and books the first look. */
   public Written add(NewPlant plant, LocalDate today) {
-    if (!db.fetchExists(BENCH, BENCH.ID.eq(plant.benchId()))) {
-      throw new Refused("benchId", "There is no such bench.");
-    }
+    refuseUnknownBench(plant.benchId());
     long plantId =
         db.insertInto(PLANT)
             .set(PLANT.NUMBER, nextNumber(today))
@@ -72,6 +75,8 @@ public class Recorder {
             .set(PLANT.PROFILE, plant.profile().key())
             .set(PLANT.BENCH_ID, plant.benchId())
             .set(PLANT.ADDED_ON, today)
+            .set(PLANT.ARRIVED_ON, plant.arrival().map(Arrival::on).orElse(null))
+            .set(PLANT.CAME_ROOTLESS, plant.arrival().map(Arrival::rootless).orElse(false))
             .returningResult(PLANT.ID)
             .fetchSingle()
             .value1();
@@ -79,6 +84,63 @@ public class Recorder {
     potting(entryId, plant.potting(), false);
     bookJudged(plantId, entryId, today, today);
     return new Written(plantId, entryId);
+  }
+
+  /** What can be changed of a plant outside its journal. */
+  public record Change(
+      String label,
+      Profile kind,
+      long benchId,
+      Aim aim,
+      @Nullable Approach approach,
+      Optional<Arrival> arrival,
+      Deviation own) {}
+
+  /**
+   * Changes what stands outside the journal.
+   *
+   * @param version the one that was changed
+   * @throws Conflict if somebody else has changed it since
+   * @throws Refused if there is no such bench, or it came after something was seen of it
+   */
+  public void change(long plantId, int version, Change change) {
+    var plant = lock(plantId);
+    if (plant.version() != version) {
+      throw new Conflict("This plant was changed in another window. Load the page again.");
+    }
+    refuseUnknownBench(change.benchId());
+    change.arrival().ifPresent(arrival -> refuseAfterLooks(arrival, plant));
+    db.update(PLANT)
+        .set(PLANT.LABEL, change.label())
+        .set(PLANT.PROFILE, change.kind().key())
+        .set(PLANT.BENCH_ID, change.benchId())
+        .set(PLANT.AIM, change.aim().name())
+        .set(PLANT.APPROACH, change.approach() == null ? null : change.approach().name())
+        .set(PLANT.ARRIVED_ON, change.arrival().map(Arrival::on).orElse(null))
+        .set(PLANT.CAME_ROOTLESS, change.arrival().map(Arrival::rootless).orElse(false))
+        .set(PLANT.VERSION, version + 1)
+        .where(PLANT.ID.eq(plantId))
+        .execute();
+    Deviations.write(db, plantId, change.own());
+  }
+
+  private static void refuseAfterLooks(Arrival arrival, PlantRecord plant) {
+    plant.inForce().stream()
+        .filter(entry -> entry.content() instanceof JournalEntry.Inspected)
+        .map(JournalEntry::on)
+        .filter(on -> on.isBefore(arrival.on()))
+        .min(LocalDate::compareTo)
+        .ifPresent(
+            first -> {
+              throw new Refused(
+                  "arrivedOn", "It was looked at here on %s already.".formatted(first));
+            });
+  }
+
+  private void refuseUnknownBench(long benchId) {
+    if (!db.fetchExists(BENCH, BENCH.ID.eq(benchId))) {
+      throw new Refused("benchId", "There is no such bench.");
+    }
   }
 
   /**
@@ -92,6 +154,7 @@ public class Recorder {
       throw new Refused("looks", "Nothing was looked at. Answer at least one row.");
     }
     var plant = lock(plantId);
+    refuseBeforeArrival("on", inspection.on(), plant);
     if (corrects != null) {
       var line = holding(plant, corrects);
       if (!(line.content() instanceof JournalEntry.Inspected)) {
@@ -99,7 +162,7 @@ public class Recorder {
       }
     }
     long entryId = line(plantId, "INSPECTION", inspection.on(), corrects, note, today);
-    inspection.findings().forEach((item, finding) -> look(entryId, item, finding));
+    inspection.findings().forEach((spot, finding) -> look(entryId, spot, finding));
     bookJudged(plantId, entryId, today, today);
     return new Written(plantId, entryId);
   }
@@ -110,6 +173,7 @@ public class Recorder {
     var plant = lock(plantId);
     var before = plant.history().potting();
     var day = potting.knownSince();
+    refuseBeforeArrival("on", day, plant);
     if (before.pottedOn() instanceof PottedOn.Between known && day.isBefore(known.earliest())) {
       throw new Refused(
           "on", "This lies before its present potting of %s.".formatted(before.pottedOn().text()));
@@ -168,6 +232,19 @@ public class Recorder {
     var move = plant.currentPotting();
     var inFlower = move.content() instanceof JournalEntry.Potted potted && potted.inFlower();
     return Aftercare.next(purpose, answer, move.on(), inFlower, today, judging.figures());
+  }
+
+  private static void refuseBeforeArrival(String field, LocalDate day, PlantRecord plant) {
+    plant
+        .arrival()
+        .filter(arrival -> day.isBefore(arrival.on()))
+        .ifPresent(
+            arrival -> {
+              throw new Refused(
+                  field,
+                  "%s lies before it came on %s; nothing was seen of it here until then."
+                      .formatted(day, arrival.on()));
+            });
   }
 
   /** Two windows on the same plant write one after the other. */
@@ -238,10 +315,10 @@ public class Recorder {
                     .execute());
   }
 
-  private void look(long entryId, Item<?> item, Finding<?> finding) {
+  private void look(long entryId, Spot spot, Finding<?> finding) {
     db.insertInto(LOOK)
         .set(LOOK.ENTRY_ID, entryId)
-        .set(LOOK.ITEM, item.key())
+        .set(LOOK.ITEM, spot.key())
         .set(
             LOOK.ANSWERS,
             finding.answers().stream()

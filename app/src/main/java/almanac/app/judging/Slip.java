@@ -1,17 +1,13 @@
 package almanac.app.judging;
 
 import almanac.app.web.Part;
-import almanac.core.figures.Figures;
-import almanac.core.inspection.Item;
+import almanac.core.followup.Purpose;
 import almanac.core.judgement.Approach;
-import almanac.core.judgement.DecidingLook;
 import almanac.core.judgement.Family;
-import almanac.core.judgement.Judgement;
 import almanac.core.judgement.Reason;
-import almanac.core.judgement.Timing;
 import almanac.core.judgement.Verdict;
-import almanac.core.medium.MediumFigures;
-import almanac.core.roots.RootFigures;
+import almanac.core.judgement.WaitCondition;
+import almanac.core.roots.RootStage;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.LocalDate;
 import java.util.List;
@@ -19,34 +15,62 @@ import java.util.List;
 /** The slip of paper with the verdict on it. */
 public record Slip(
     LocalDate judgedOn,
+    Approach approach,
     Verdict verdict,
     Family family,
     String title,
     List<Part> advice,
     long need,
     long readiness,
-    long readinessMost,
+    @Schema(description = "More than readiness while the newest roots have not been looked at")
+        long readinessMost,
     @Schema(
             nullable = true,
             description = "How it is or will be done; absent where nothing is moved")
         String method,
     @Schema(description = "Fixes without unpotting") List<String> care,
-    @Schema(description = "Act between these days", nullable = true) Days when,
+    @Schema(description = "What a move today would cost") List<String> costs,
+    When when,
     List<ReasonLine> reasons,
     @Schema(description = "Looks nobody has made since the last potting") List<String> notLookedAt,
     @Schema(description = "Looks made too long ago") List<String> stale,
     @Schema(description = "The looks that would change the verdict most often, two at the most")
         List<Decider> deciding,
-    @Schema(description = "How other approaches decide") List<Other> others,
+    @Schema(description = "How each of the four approaches decides") List<ByApproach> approaches,
+    CheckAsked nextCheck,
     @Schema(nullable = true) MediumLife medium,
-    @Schema(nullable = true) RootChart roots) {
+    @Schema(description = "Growing roots, the lead that decides first") List<RootChart> roots) {
 
-  /** From a day to a day; without an end, from that day on. */
-  public record Days(LocalDate from, @Schema(nullable = true) LocalDate to) {}
+  /** When a verdict is meant. */
+  public enum TimingKind {
+    OPEN,
+    NOW,
+    BY,
+    BETWEEN,
+    WAIT_FOR
+  }
+
+  /** When to act, or what to wait for. */
+  public record When(
+      TimingKind kind,
+      @Schema(nullable = true, description = "The first day; while waiting, the earliest")
+          LocalDate from,
+      @Schema(nullable = true, description = "The likely day; only while waiting") LocalDate likely,
+      @Schema(nullable = true, description = "The last day; while waiting, the latest")
+          LocalDate to,
+      @Schema(description = "What to wait for") List<WaitCondition> waitFor) {}
 
   /** One reason. */
   public record ReasonLine(
-      String rule, Reason.Side side, Reason.Scale scale, List<Part> sentence, long points) {}
+      @Schema(description = "The key of its figure, as in GET /api/rules") String rule,
+      Reason.Side side,
+      Reason.Scale scale,
+      List<Part> sentence,
+      long points,
+      @Schema(nullable = true, description = "The look it rests on") LookRef look) {}
+
+  /** A look and its day. */
+  public record LookRef(String item, String title, LocalDate on) {}
 
   /** A look that may change the verdict, and to what. */
   public record Decider(
@@ -55,14 +79,17 @@ public record Slip(
   /** One answer and the verdict that would follow. */
   public record Outcome(String answer, Verdict verdict, String title) {}
 
-  /** How another approach decides, and what sets it apart. */
-  public record Other(String approach, String principle, Verdict verdict, String title) {
+  /** How an approach decides, and why it differs from the one in force. */
+  public record ByApproach(
+      Approach approach,
+      String name,
+      boolean inForce,
+      Verdict verdict,
+      String title,
+      List<Part> why) {}
 
-    /** That approach's verdict. */
-    static Other of(Approach approach, Verdict verdict) {
-      return new Other(approach.words(), approach.principle(), verdict, verdict.words());
-    }
-  }
+  /** When to look again. */
+  public record CheckAsked(Purpose purpose, LocalDate early, LocalDate best, LocalDate late) {}
 
   /** How far the medium is, in percent of its life. */
   public record MediumLife(
@@ -76,124 +103,26 @@ public record Slip(
       double dueFrom,
       double spentFrom) {}
 
-  /** Growing roots and the lengths that matter, mm. */
+  /** From a day to a day, and the likely one between them. */
+  public record Range(LocalDate earliest, LocalDate likely, LocalDate latest) {}
+
+  /** One measured or seen length, mm. */
+  public record Seen(LocalDate on, RootStage stage, @Schema(nullable = true) Double measuredMm) {}
+
+  /** Growing roots of one lead and the lengths that matter, mm. */
   public record RootChart(
+      String lead,
       LocalDate measuredOn,
       double lengthMm,
       double mmAWeek,
       double spread,
+      @Schema(description = "Measurements its own speed rests on; 0 for the speed of its kind")
+          int measurements,
       double nubMost,
       double shortMost,
       double midMost,
-      LocalDate nubUntil,
-      LocalDate unsafeUntil,
-      boolean opensAgain) {}
-
-  /** The slip of a judgement. */
-  public static Slip of(
-      Judgement judgement,
-      List<DecidingLook> deciding,
-      List<Other> others,
-      LocalDate day,
+      Range nubUntil,
+      Range unsafeUntil,
       boolean opensAgain,
-      Figures figures) {
-    return new Slip(
-        day,
-        judgement.verdict(),
-        judgement.verdict().family(),
-        judgement.verdict().words(),
-        Part.of(judgement.advice()),
-        Math.round(judgement.need()),
-        Math.round(judgement.readiness()),
-        Math.round(judgement.readinessMost()),
-        method(judgement),
-        judgement.care().stream().map(Object::toString).toList(),
-        when(judgement.timing(), day),
-        judgement.reasons().stream()
-            .map(
-                reason ->
-                    new ReasonLine(
-                        reason.rule(),
-                        reason.side(),
-                        reason.scale(),
-                        Part.of(reason.sentence()),
-                        Math.round(reason.points())))
-            .toList(),
-        judgement.notLookedAt().stream().map(Item::key).toList(),
-        judgement.stale().stream().map(Item::key).toList(),
-        deciding.stream().map(Slip::decider).toList(),
-        others,
-        medium(judgement, figures),
-        roots(judgement, opensAgain, figures));
-  }
-
-  private static @org.jspecify.annotations.Nullable String method(Judgement judgement) {
-    return judgement.verdict().family() == Family.LEAVE_ALONE
-            || judgement.verdict() == Verdict.LIFT_AND_LOOK
-            || judgement.verdict() == Verdict.LET_GO
-        ? null
-        : judgement.method().howTo().toString();
-  }
-
-  private static Decider decider(DecidingLook look) {
-    return new Decider(
-        look.item().key(),
-        look.item().title(),
-        look.item().how(),
-        look.outcomes(),
-        look.changes().stream()
-            .map(change -> new Outcome(change.answer(), change.verdict(), change.verdict().words()))
-            .toList());
-  }
-
-  private static @org.jspecify.annotations.Nullable Days when(Timing timing, LocalDate day) {
-    if (timing instanceof Timing.Now) {
-      return new Days(day, day);
-    }
-    if (timing instanceof Timing.Until until) {
-      return new Days(day, until.until());
-    }
-    return timing instanceof Timing.Waits waits ? new Days(waits.awaited().likely(), null) : null;
-  }
-
-  private static @org.jspecify.annotations.Nullable MediumLife medium(
-      Judgement judgement, Figures figures) {
-    return judgement
-        .used()
-        .map(
-            used ->
-                new MediumLife(
-                    Math.round(used.likely()),
-                    Math.round(used.least()),
-                    used.most().isPresent() ? Math.round(used.most().getAsDouble()) : null,
-                    used.byCalendar().isPresent()
-                        ? Math.round(used.byCalendar().getAsDouble())
-                        : null,
-                    almanac.core.medium.MediumState.at(used.likely(), figures).words(),
-                    Part.of(used.because()),
-                    figures.of(MediumFigures.MATURE),
-                    figures.of(MediumFigures.DUE),
-                    figures.of(MediumFigures.SPENT)))
-        .orElse(null);
-  }
-
-  private static @org.jspecify.annotations.Nullable RootChart roots(
-      Judgement judgement, boolean opensAgain, Figures figures) {
-    return judgement
-        .forecast()
-        .map(
-            forecast ->
-                new RootChart(
-                    forecast.look().on(),
-                    forecast.lengthMm(),
-                    forecast.speed(),
-                    forecast.spread(),
-                    figures.of(RootFigures.NUB_MOST),
-                    figures.of(RootFigures.SHORT_MOST),
-                    figures.of(RootFigures.MID_MOST),
-                    forecast.nubUntil(figures).likely(),
-                    forecast.unsafeUntil(figures).likely(),
-                    opensAgain))
-        .orElse(null);
-  }
+      List<Seen> seen) {}
 }

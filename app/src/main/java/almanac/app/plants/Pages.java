@@ -13,8 +13,10 @@ import almanac.app.plants.PlantPage.Line;
 import almanac.app.plants.PlantPage.PottingView;
 import almanac.app.plants.PlantPage.Standing;
 import almanac.app.plants.PlantPage.Urgency;
+import almanac.app.profiles.DeviationEntry;
 import almanac.app.repots.MixPart;
 import almanac.app.site.Today;
+import almanac.core.history.Arrival;
 import java.time.LocalDate;
 import java.util.Comparator;
 import java.util.List;
@@ -40,11 +42,18 @@ public class Pages {
   public PlantPage of(PlantRecord plant) {
     return new PlantPage(
         plant.id(),
+        plant.version(),
         plant.number(),
         plant.label(),
-        plant.profile().key(),
-        plant.profile().name(),
+        plant.kind().key(),
+        plant.kind().name(),
         plant.bench(),
+        plant.aim(),
+        plant.approach(),
+        plant.arrival().map(Arrival::on).orElse(null),
+        plant.arrival().map(Arrival::rootless).orElse(false),
+        DeviationEntry.of(plant.own()),
+        DeviationEntry.traits(plant.profile()),
         plant.addedOn(),
         potting(plant),
         judging.slip(plant, today.get()),

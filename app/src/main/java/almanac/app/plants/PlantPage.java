@@ -3,8 +3,11 @@ package almanac.app.plants;
 import almanac.app.benches.Bench;
 import almanac.app.inspections.LookEntry;
 import almanac.app.judging.Slip;
+import almanac.app.profiles.DeviationEntry;
 import almanac.app.repots.MixPart;
 import almanac.core.followup.Purpose;
+import almanac.core.judgement.Aim;
+import almanac.core.judgement.Approach;
 import almanac.core.medium.Moisture;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.LocalDate;
@@ -14,11 +17,20 @@ import java.util.Map;
 /** Everything on a plant's page. */
 public record PlantPage(
     long id,
+    @Schema(description = "Goes back with a change, so that two windows cannot overwrite")
+        int version,
     String number,
     String label,
     String profile,
     String profileName,
     Bench bench,
+    Aim aim,
+    @Schema(nullable = true, description = "Null where that of its bench or the collection holds")
+        Approach approach,
+    @Schema(nullable = true) LocalDate arrivedOn,
+    boolean cameRootless,
+    @Schema(description = "In what it differs from its kind") DeviationEntry deviation,
+    @Schema(description = "Its kind as this plant follows it") DeviationEntry traits,
     LocalDate addedOn,
     PottingView potting,
     Slip slip,

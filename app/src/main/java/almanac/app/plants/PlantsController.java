@@ -4,16 +4,22 @@ import almanac.app.journal.Journal;
 import almanac.app.journal.PlantRecord;
 import almanac.app.journal.Recorder;
 import almanac.app.judging.Judging;
+import almanac.app.profiles.DeviationEntry;
+import almanac.app.profiles.Kinds;
 import almanac.app.repots.MixPart;
 import almanac.app.site.Today;
 import almanac.app.web.Part;
+import almanac.core.PastDay;
 import almanac.core.Refused;
+import almanac.core.history.Arrival;
 import almanac.core.history.Potting;
+import almanac.core.judgement.Aim;
+import almanac.core.judgement.Approach;
 import almanac.core.judgement.Family;
 import almanac.core.judgement.Verdict;
 import almanac.core.medium.Moisture;
 import almanac.core.medium.PottedOn;
-import almanac.core.profile.Profiles;
+import almanac.core.profile.Profile;
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.Valid;
@@ -21,11 +27,15 @@ import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotEmpty;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
+import java.time.LocalDate;
 import java.util.List;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.ResponseStatus;
@@ -38,13 +48,16 @@ class PlantsController {
   private final Recorder recorder;
   private final Pages pages;
   private final Judging judging;
+  private final Kinds kinds;
   private final Today today;
 
-  PlantsController(Journal journal, Recorder recorder, Pages pages, Judging judging, Today today) {
+  PlantsController(
+      Journal journal, Recorder recorder, Pages pages, Judging judging, Kinds kinds, Today today) {
     this.journal = journal;
     this.recorder = recorder;
     this.pages = pages;
     this.judging = judging;
+    this.kinds = kinds;
     this.today = today;
   }
 
@@ -76,7 +89,27 @@ class PlantsController {
           String pottedOn,
       @NotEmpty(message = "A mix needs at least one component.") List<@Valid MixPart> mix,
       @Schema(nullable = true, description = "How wet it is kept; without it, as its kind wants")
-          Moisture moisture) {}
+          Moisture moisture,
+      @Schema(nullable = true, description = "The day it came; null if nobody knows")
+          LocalDate arrivedOn,
+      @Schema(nullable = true, description = "Whether it came without live roots")
+          Boolean cameRootless) {}
+
+  /** What can be changed of a plant outside its journal. */
+  record PlantEntry(
+      @NotNull(message = "Send the version of the page that was changed.") Integer version,
+      @NotBlank(message = "Give the name as it stands on the label.")
+          @Size(max = 200, message = "A name has at most 200 characters.")
+          String label,
+      @NotBlank(message = "Choose what kind of plant it is.") String profile,
+      @NotNull(message = "Choose the bench it stands on.") Long benchId,
+      @NotNull(message = "Say what you want of it.") Aim aim,
+      @Schema(nullable = true, description = "Null where that of its bench or the collection holds")
+          Approach approach,
+      @Schema(nullable = true) LocalDate arrivedOn,
+      boolean cameRootless,
+      @NotNull(message = "Say in what it differs from its kind; it may be nothing.")
+          DeviationEntry deviation) {}
 
   @GetMapping
   @Operation(summary = "All plants with their verdicts, by number")
@@ -94,9 +127,7 @@ class PlantsController {
   @ResponseStatus(HttpStatus.CREATED)
   @Operation(summary = "Adds a plant; its first look is booked")
   Saved add(@Valid @RequestBody NewPlant plant) {
-    var profile =
-        Profiles.named(plant.profile())
-            .orElseThrow(() -> new Refused("profile", "There is no profile of this name."));
+    var profile = kind(plant.profile());
     var day = today.get();
     var potting =
         new Potting(
@@ -106,7 +137,44 @@ class PlantsController {
             plant.moisture() == null ? profile.moisture() : plant.moisture());
     return pages.saved(
         recorder.add(
-            new Recorder.NewPlant(plant.label().strip(), profile, plant.benchId(), potting), day));
+            new Recorder.NewPlant(
+                plant.label().strip(),
+                profile,
+                plant.benchId(),
+                potting,
+                arrival(plant.arrivedOn(), Boolean.TRUE.equals(plant.cameRootless()))),
+            day));
+  }
+
+  @PutMapping("/{id}")
+  @Operation(summary = "Changes what stands outside the journal; judged anew at once")
+  PlantPage change(@PathVariable long id, @Valid @RequestBody PlantEntry plant) {
+    var kind = kind(plant.profile());
+    var deviation = plant.deviation().deviation();
+    deviation.of(kind);
+    recorder.change(
+        id,
+        plant.version(),
+        new Recorder.Change(
+            plant.label().strip(),
+            kind,
+            plant.benchId(),
+            plant.aim(),
+            plant.approach(),
+            arrival(plant.arrivedOn(), plant.cameRootless()),
+            deviation));
+    return pages.of(journal.one(id));
+  }
+
+  private Profile kind(String key) {
+    return kinds
+        .named(key)
+        .orElseThrow(() -> new Refused("profile", "There is no profile of this name."));
+  }
+
+  private Optional<Arrival> arrival(@Nullable LocalDate on, boolean rootless) {
+    return Optional.ofNullable(on)
+        .map(day -> new Arrival(PastDay.check("arrivedOn", day, today.get()), rootless));
   }
 
   private PlantLine line(PlantRecord plant) {
@@ -115,7 +183,7 @@ class PlantsController {
         plant.id(),
         plant.number(),
         plant.label(),
-        plant.profile().name(),
+        plant.kind().name(),
         plant.bench().name(),
         judged.verdict(),
         judged.verdict().family(),

@@ -2,10 +2,13 @@ package almanac.core.history;
 
 import almanac.core.inspection.Inspection;
 import almanac.core.inspection.Item;
+import almanac.core.inspection.Lead;
 import almanac.core.inspection.Look;
+import almanac.core.inspection.Spot;
 import almanac.core.words.Answer;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 
@@ -14,14 +17,20 @@ import java.util.List;
  * written down.
  */
 public final class PlantHistory {
+  private static final int LEADS = Lead.values().length;
+  private static final int SPOTS = Item.inLookingOrder().size() * LEADS;
+
   private final Potting potting;
   private final List<Inspection> all;
   private final List<Inspection> inThisPot;
+  private final Look.Seen<?>[] newest;
 
-  private PlantHistory(Potting potting, List<Inspection> all, List<Inspection> inThisPot) {
+  private PlantHistory(
+      Potting potting, List<Inspection> all, List<Inspection> inThisPot, Look.Seen<?>[] newest) {
     this.potting = potting;
     this.all = all;
     this.inThisPot = inThisPot;
+    this.newest = newest;
   }
 
   /**
@@ -34,19 +43,22 @@ public final class PlantHistory {
     Potting potting = null;
     var all = new ArrayList<Inspection>();
     var looks = new ArrayList<Inspection>();
+    var newest = new Look.Seen<?>[SPOTS];
     for (var event : ordered) {
       if (event instanceof Event.Potted potted) {
         potting = potted.potting();
         looks.clear();
+        forgetTheOldPot(newest);
       } else if (event instanceof Event.Inspected inspected) {
         all.add(inspected.inspection());
         looks.add(inspected.inspection());
+        note(inspected.inspection(), newest);
       }
     }
     if (potting == null) {
       throw new IllegalArgumentException("A plant's history needs a potting");
     }
-    return new PlantHistory(potting, List.copyOf(all), List.copyOf(looks));
+    return new PlantHistory(potting, List.copyOf(all), List.copyOf(looks), newest);
   }
 
   /** What the plant stands in now. */
@@ -65,22 +77,76 @@ public final class PlantHistory {
    * @param inspection not older than the latest
    */
   public PlantHistory and(Inspection inspection) {
-    return new PlantHistory(potting, with(all, inspection), with(inThisPot, inspection));
+    var known = newest.clone();
+    note(inspection, known);
+    return new PlantHistory(potting, with(all, inspection), with(inThisPot, inspection), known);
+  }
+
+  /** This history as if the plant stood in another potting since the same time. */
+  public PlantHistory in(Potting other) {
+    return new PlantHistory(other, all, inThisPot, newest);
+  }
+
+  /** This history as if nobody had ever looked at that spot. */
+  public PlantHistory without(Spot spot) {
+    var known = newest.clone();
+    known[place(spot.item(), spot.lead())] = null;
+    return new PlantHistory(potting, without(all, spot), without(inThisPot, spot), known);
+  }
+
+  private static List<Inspection> without(List<Inspection> inspections, Spot spot) {
+    return inspections.stream().map(inspection -> inspection.without(spot)).toList();
+  }
+
+  /** The latest look at an item, not later than the day, on the first lead. */
+  public <A extends Enum<A> & Answer> Look<A> latest(Item<A> item, LocalDate day) {
+    return latest(item, Lead.FIRST, day);
   }
 
   /**
-   * The latest look at an item, not later than the day. What was seen in the pot before the last
-   * move says nothing any more; what was seen of the plant above it does.
+   * The latest look at an item on one lead, not later than the day. What was seen in the pot before
+   * the last move says nothing any more; what was seen of the plant above it does.
    */
-  public <A extends Enum<A> & Answer> Look<A> latest(Item<A> item, LocalDate day) {
+  @SuppressWarnings("unchecked") // a place belongs to one item, and so to one kind of answer
+  public <A extends Enum<A> & Answer> Look<A> latest(Item<A> item, Lead lead, LocalDate day) {
+    var seen = (Look.Seen<A>) newest[place(item, lead)];
+    if (seen == null) {
+      return Look.notLookedAt();
+    }
+    return seen.on().isAfter(day) ? before(item, lead, day) : seen;
+  }
+
+  private <A extends Enum<A> & Answer> Look<A> before(Item<A> item, Lead lead, LocalDate day) {
     var inspections = item.ofThisPot() ? inThisPot : all;
     for (int i = inspections.size() - 1; i >= 0; i--) {
-      var look = inspections.get(i).look(item);
+      var look = inspections.get(i).look(item, lead);
       if (look instanceof Look.Seen<A> seen && !seen.on().isAfter(day)) {
         return seen;
       }
     }
-    return new Look.NotLookedAt<>();
+    return Look.notLookedAt();
+  }
+
+  private static void note(Inspection inspection, Look.Seen<?>[] newest) {
+    inspection
+        .findings()
+        .keySet()
+        .forEach(
+            spot ->
+                newest[place(spot.item(), spot.lead())] =
+                    inspection.look(spot.item(), spot.lead()).seen().orElseThrow());
+  }
+
+  private static void forgetTheOldPot(Look.Seen<?>[] newest) {
+    for (var item : Item.inLookingOrder()) {
+      if (item.ofThisPot()) {
+        Arrays.fill(newest, place(item, Lead.FIRST), place(item, Lead.FIRST) + LEADS, null);
+      }
+    }
+  }
+
+  private static int place(Item<?> item, Lead lead) {
+    return item.place() * LEADS + lead.ordinal();
   }
 
   private static List<Inspection> with(List<Inspection> inspections, Inspection one) {

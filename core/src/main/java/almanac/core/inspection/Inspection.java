@@ -2,6 +2,7 @@ package almanac.core.inspection;
 
 import almanac.core.words.Answer;
 import java.time.LocalDate;
+import java.util.Arrays;
 import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.Map;
@@ -11,9 +12,9 @@ import java.util.stream.Stream;
 /** What was looked at on one day; whatever is absent was not looked at. */
 public final class Inspection {
   private final LocalDate on;
-  private final Map<Item<?>, Finding<?>> findings;
+  private final Map<Spot, Finding<?>> findings;
 
-  private Inspection(LocalDate on, Map<Item<?>, Finding<?>> findings) {
+  private Inspection(LocalDate on, Map<Spot, Finding<?>> findings) {
     this.on = on;
     this.findings = findings;
   }
@@ -25,8 +26,13 @@ public final class Inspection {
 
   /** This inspection with one look more. */
   public <A extends Enum<A> & Answer> Inspection with(Item<A> item, Finding<A> finding) {
+    return with(item, Lead.FIRST, finding);
+  }
+
+  /** This inspection with one look more, at one of several leads. */
+  public <A extends Enum<A> & Answer> Inspection with(Item<A> item, Lead lead, Finding<A> finding) {
     var more = new LinkedHashMap<>(findings);
-    more.put(item, finding);
+    more.put(new Spot(item, lead), finding);
     return new Inspection(on, Collections.unmodifiableMap(more));
   }
 
@@ -38,23 +44,39 @@ public final class Inspection {
     return findings.isEmpty();
   }
 
+  /** This inspection without a look at that spot. */
+  public Inspection without(Spot spot) {
+    if (!findings.containsKey(spot)) {
+      return this;
+    }
+    var fewer = new LinkedHashMap<>(findings);
+    fewer.remove(spot);
+    return new Inspection(on, Collections.unmodifiableMap(fewer));
+  }
+
   /** Everything that was looked at, in the order in which it was entered. */
-  public Map<Item<?>, Finding<?>> findings() {
+  public Map<Spot, Finding<?>> findings() {
     return findings;
   }
 
   /** What this inspection says of one item. */
-  @SuppressWarnings("unchecked") // with() ties the finding to the type of its item
   public <A extends Enum<A> & Answer> Look<A> look(Item<A> item) {
-    var finding = (Finding<A>) findings.get(item);
-    return finding == null ? new Look.NotLookedAt<>() : new Look.Seen<>(on, finding);
+    return look(item, Lead.FIRST);
+  }
+
+  /** What this inspection says of one item on one lead. */
+  @SuppressWarnings("unchecked") // with() ties the finding to the type of its item
+  public <A extends Enum<A> & Answer> Look<A> look(Item<A> item, Lead lead) {
+    var finding = (Finding<A>) findings.get(new Spot(item, lead));
+    return finding == null ? Look.notLookedAt() : new Look.Seen<>(on, finding);
   }
 
   /** The inspection as one sentence, such as a grower says at the bench. */
   public String words() {
     return Item.inLookingOrder().stream()
+        .flatMap(item -> Arrays.stream(Lead.values()).map(lead -> new Spot(item, lead)))
         .filter(findings::containsKey)
-        .map(item -> item.title() + ": " + words(item, findings.get(item)))
+        .map(spot -> spot.title() + ": " + words(spot.item(), findings.get(spot)))
         .collect(Collectors.joining("; "));
   }
 

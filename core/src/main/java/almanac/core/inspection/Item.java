@@ -1,12 +1,10 @@
 package almanac.core.inspection;
 
-import almanac.core.Refused;
 import almanac.core.figures.Figure;
 import almanac.core.figures.Figures;
 import almanac.core.medium.Piece;
 import almanac.core.roots.RootStage;
 import almanac.core.words.Answer;
-import java.util.Arrays;
 import java.util.Collection;
 import java.util.List;
 import java.util.Map;
@@ -51,12 +49,13 @@ public final class Item<A extends Enum<A> & Answer> {
           .several();
   public static final Item<GrowthStage> GROWTH =
       of(
-          Section.GROWTH,
-          "growth",
-          "Newest growth",
-          "How far along it is",
-          GrowthStage.class,
-          InspectionFigures.GROWTH);
+              Section.GROWTH,
+              "growth",
+              "Newest growth",
+              "How far along it is",
+              GrowthStage.class,
+              InspectionFigures.GROWTH)
+          .perLead();
   public static final Item<GrowthTrend> GROWTH_TREND =
       of(
           Section.GROWTH,
@@ -67,18 +66,20 @@ public final class Item<A extends Enum<A> & Answer> {
           InspectionFigures.SIZE);
   public static final Item<OnlyMeasured> NEWEST_SIZE =
       measuredOnly(
-          Section.GROWTH,
-          "newestSize",
-          "Newest growth, size",
-          Measurement.length("bulb or leaf"),
-          InspectionFigures.SIZE);
+              Section.GROWTH,
+              "newestSize",
+              "Newest growth, size",
+              Measurement.length("bulb or leaf"),
+              InspectionFigures.SIZE)
+          .perLead();
   public static final Item<OnlyMeasured> FORMER_SIZE =
       measuredOnly(
-          Section.GROWTH,
-          "formerSize",
-          "The one before, size",
-          Measurement.length("bulb or leaf"),
-          InspectionFigures.SIZE);
+              Section.GROWTH,
+              "formerSize",
+              "The one before, size",
+              Measurement.length("bulb or leaf"),
+              InspectionFigures.SIZE)
+          .perLead();
   public static final Item<Rim> RIM =
       of(
               Section.GROWTH,
@@ -88,7 +89,8 @@ public final class Item<A extends Enum<A> & Answer> {
               Rim.class,
               InspectionFigures.RIM)
           .measured(Measurement.distance("distance"))
-          .inThisPot();
+          .inThisPot()
+          .perLead();
   public static final Item<Bloom> BLOOM =
       of(
           Section.STANDING,
@@ -145,7 +147,8 @@ public final class Item<A extends Enum<A> & Answer> {
               RootStage.class,
               InspectionFigures.NEW_ROOTS_GROWING)
           .measured(Measurement.length("longest"))
-          .inThisPot();
+          .inThisPot()
+          .perLead();
   public static final Item<RootTips> ROOT_TIPS =
       of(
               Section.ROOTS,
@@ -154,7 +157,8 @@ public final class Item<A extends Enum<A> & Answer> {
               "Green, red or white is growing",
               RootTips.class,
               InspectionFigures.NEW_ROOTS_GROWING)
-          .inThisPot();
+          .inThisPot()
+          .perLead();
   public static final Item<RootsInPot> ROOTS_IN_POT =
       of(
               Section.ROOTS,
@@ -163,6 +167,7 @@ public final class Item<A extends Enum<A> & Answer> {
               "Squeeze one: firm is alive, soft or hollow is dead",
               RootsInPot.class,
               InspectionFigures.ROOTS_IN_POT)
+          .measured(Measurement.percent("dead"))
           .inThisPot();
   public static final Item<RootsCrowding> CROWDING =
       of(
@@ -329,6 +334,13 @@ public final class Item<A extends Enum<A> & Answer> {
           TAG,
           COMPANY,
           PARTS);
+
+  static {
+    for (int i = 0; i < IN_LOOKING_ORDER.size(); i++) {
+      IN_LOOKING_ORDER.get(i).place = i;
+    }
+  }
+
   private static final Map<String, Item<?>> BY_KEY =
       IN_LOOKING_ORDER.stream().collect(Collectors.toMap(Item::key, Function.identity()));
 
@@ -337,10 +349,13 @@ public final class Item<A extends Enum<A> & Answer> {
   private final String title;
   private final String how;
   private final Class<A> answers;
+  private final List<A> answerList;
   private final Figure holdsGood;
   private @Nullable Measurement measurement;
   private boolean several;
   private boolean inThisPot;
+  private boolean ofALead;
+  private int place;
 
   private Item(
       Section section, String key, String title, String how, Class<A> answers, Figure holdsGood) {
@@ -349,6 +364,7 @@ public final class Item<A extends Enum<A> & Answer> {
     this.title = title;
     this.how = how;
     this.answers = answers;
+    this.answerList = List.of(answers.getEnumConstants());
     this.holdsGood = holdsGood;
   }
 
@@ -369,6 +385,11 @@ public final class Item<A extends Enum<A> & Answer> {
 
   private Item<A> several() {
     several = true;
+    return this;
+  }
+
+  private Item<A> perLead() {
+    ofALead = true;
     return this;
   }
 
@@ -422,9 +443,19 @@ public final class Item<A extends Enum<A> & Answer> {
     return inThisPot;
   }
 
+  /** Whether each lead has its own. */
+  public boolean ofALead() {
+    return ofALead;
+  }
+
+  /** Its place in the looking order, from 0. */
+  public int place() {
+    return place;
+  }
+
   /** Its possible answers; none for what is only measured. */
   public List<A> answers() {
-    return Arrays.asList(answers.getEnumConstants());
+    return answerList;
   }
 
   /** What is measured here, if anything is. */
@@ -442,27 +473,17 @@ public final class Item<A extends Enum<A> & Answer> {
    *
    * @param names the names of answers; none if only a measure was taken
    * @param measured the measure that goes with them; null if none was taken
-   * @throws Refused naming the field, if an answer is unknown, the measure makes no sense, or they
-   *     contradict each other
+   * @throws almanac.core.Refused naming the field, if an answer is unknown, the measure makes no
+   *     sense, or they contradict each other
    */
   public Finding<A> found(Collection<String> names, @Nullable Double measured, Figures figures) {
-    if (measured != null) {
-      refuseMeasure(measured);
-    }
-    var found = names.stream().map(this::known).collect(Collectors.toSet());
-    if (found.isEmpty() && measured == null) {
-      throw new Refused(field(), title + ": say what you saw, or leave it as not looked at.");
-    }
-    if (found.size() > 1 && !several) {
-      throw new Refused(field(), title + ": only one answer can hold.");
-    }
-    if (found.size() > 1 && found.stream().anyMatch(answer -> answer.name().equals("NONE"))) {
-      throw new Refused(field(), title + ": nothing and something cannot both be there.");
-    }
-    if (measured != null) {
-      found = LengthSense.agreed(this, found, measured, figures);
-    }
-    return finding(found, measured);
+    return found(Lead.FIRST, names, measured, figures);
+  }
+
+  /** The same on one of several leads, whose letter the fields then name. */
+  public Finding<A> found(
+      Lead lead, Collection<String> names, @Nullable Double measured, Figures figures) {
+    return new Entry<>(this, lead).checked(names, measured, figures);
   }
 
   /**
@@ -471,49 +492,24 @@ public final class Item<A extends Enum<A> & Answer> {
    * @throws IllegalArgumentException if there is no such answer
    */
   public Finding<A> kept(Collection<String> names, @Nullable Double measured) {
-    return finding(names.stream().map(this::known).collect(Collectors.toSet()), measured);
+    return finding(
+        names.stream().map(name -> Enum.valueOf(answers, name)).collect(Collectors.toSet()),
+        measured);
   }
 
-  private Finding<A> finding(Set<A> found, @Nullable Double measured) {
+  Finding<A> finding(Set<A> found, @Nullable Double measured) {
     return new Finding<>(
         Set.copyOf(found), measured == null ? OptionalDouble.empty() : OptionalDouble.of(measured));
   }
 
-  private A known(String name) {
-    return answers().stream()
-        .filter(each -> each.name().equals(name))
-        .findFirst()
-        .orElseThrow(
-            () ->
-                new Refused(
-                    field(),
-                    "%s: “%s” is not an answer here. It can be %s."
-                        .formatted(
-                            title,
-                            name.length() > 40 ? name.substring(0, 40) + "…" : name,
-                            String.join(", ", answers().stream().map(A::name).toList()))));
-  }
-
-  private void refuseMeasure(double measured) {
-    if (measurement == null) {
-      throw new Refused(measureField(), title + " is not measured.");
-    }
-    if (!(measured >= measurement.least() && measured <= measurement.most())) {
-      throw new Refused(measureField(), "%s: %s.".formatted(title, measurement.rangeInWords()));
-    }
+  /** The answer of that name, if it is one. */
+  Optional<A> answer(String name) {
+    return answers().stream().filter(each -> each.name().equals(name)).findFirst();
   }
 
   /** The type of its answers, for those that treat one kind of answer in their own way. */
   Set<A> cast(Enum<?> answer) {
     return Set.of(answers.cast(answer));
-  }
-
-  String field() {
-    return "looks." + key;
-  }
-
-  String measureField() {
-    return field() + ".measured";
   }
 
   @Override

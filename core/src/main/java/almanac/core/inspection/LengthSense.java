@@ -19,22 +19,49 @@ final class LengthSense {
    * @throws Refused if they contradict each other
    */
   static <A extends Enum<A> & Answer> Set<A> agreed(
-      Item<A> item, Set<A> answers, double measured, Figures figures) {
+      Spot spot, Item<A> item, Set<A> answers, double measured, Figures figures) {
     Item<?> any = item;
     if (any == Item.NEW_ROOTS) {
-      return roots(item, answers, measured, figures);
+      return roots(spot, item, answers, measured, figures);
     }
     if (any == Item.RIM) {
-      return rim(item, answers, measured);
+      return rim(spot, item, answers, measured);
     }
     if (any == Item.LEVEL) {
-      return level(item, answers);
+      return level(spot, item, answers);
+    }
+    if (any == Item.ROOTS_IN_POT) {
+      return deadShare(spot, item, answers, measured, figures);
+    }
+    return answers;
+  }
+
+  private static <A extends Enum<A> & Answer> Set<A> deadShare(
+      Spot spot, Item<A> item, Set<A> answers, double dead, Figures figures) {
+    boolean mostly = dead > figures.of(RootFigures.MOSTLY_DEAD);
+    boolean few = dead <= figures.of(RootFigures.FEW_DEAD);
+    if (answers.isEmpty()) {
+      return item.cast(mostly ? RootsInPot.MOSTLY_SOFT : few ? RootsInPot.FIRM : RootsInPot.MIXED);
+    }
+    var roots = (RootsInPot) (Enum<?>) answers.iterator().next();
+    boolean agrees =
+        switch (roots) {
+          case FIRM, DARK_FIRM -> few;
+          case MIXED, DRIED_SOME -> !mostly;
+          case MOSTLY_SOFT -> mostly;
+          case NONE -> false;
+        };
+    if (!agrees) {
+      throw new Refused(
+          spot.measureField(),
+          "%s: “%s” and %s dead contradict each other."
+              .formatted(spot.title(), roots.words(), Measure.PERCENT.of(dead)));
     }
     return answers;
   }
 
   private static <A extends Enum<A> & Answer> Set<A> roots(
-      Item<A> item, Set<A> answers, double mm, Figures figures) {
+      Spot spot, Item<A> item, Set<A> answers, double mm, Figures figures) {
     var byLength = RootStage.ofLength(mm, figures);
     if (answers.isEmpty()) {
       return item.cast(byLength);
@@ -42,43 +69,45 @@ final class LengthSense {
     var stage = (RootStage) (Enum<?>) answers.iterator().next();
     if (!stage.measurable()) {
       throw new Refused(
-          item.measureField(),
+          spot.measureField(),
           "%s: “%s” has no root to measure, but a length of %s is given."
-              .formatted(item.title(), stage.words(), Measure.MM.of(mm)));
+              .formatted(spot.title(), stage.words(), Measure.MM.of(mm)));
     }
     double overlap = figures.of(RootFigures.OVERLAP);
     if (RootStage.ofLength(mm - overlap, figures) != stage
         && byLength != stage
         && RootStage.ofLength(mm + overlap, figures) != stage) {
       throw new Refused(
-          item.measureField(),
+          spot.measureField(),
           "%s: a root of %s is “%s”, not “%s”."
-              .formatted(item.title(), Measure.MM.of(mm), byLength.words(), stage.words()));
+              .formatted(spot.title(), Measure.MM.of(mm), byLength.words(), stage.words()));
     }
     return answers;
   }
 
-  private static <A extends Enum<A> & Answer> Set<A> rim(Item<A> item, Set<A> answers, double mm) {
+  private static <A extends Enum<A> & Answer> Set<A> rim(
+      Spot spot, Item<A> item, Set<A> answers, double mm) {
     if (answers.isEmpty()) {
       return mm < 0 ? item.cast(Rim.OVER) : item.cast(Rim.ROOM);
     }
     var rim = (Rim) (Enum<?>) answers.iterator().next();
     if (rim == Rim.OVER && mm > 0 || rim != Rim.OVER && mm < 0) {
       throw new Refused(
-          item.measureField(),
+          spot.measureField(),
           "%s: “%s” and a distance of %s contradict each other; below zero is beyond the rim."
-              .formatted(item.title(), rim.words(), Measure.MM.of(mm)));
+              .formatted(spot.title(), rim.words(), Measure.MM.of(mm)));
     }
     return answers;
   }
 
-  private static <A extends Enum<A> & Answer> Set<A> level(Item<A> item, Set<A> answers) {
+  private static <A extends Enum<A> & Answer> Set<A> level(
+      Spot spot, Item<A> item, Set<A> answers) {
     if (answers.isEmpty()) {
       return item.cast(Level.RISEN);
     }
     if (answers.iterator().next() != (Enum<?>) Level.RISEN) {
       throw new Refused(
-          item.measureField(), item.title() + ": a height goes with “plant risen” alone.");
+          spot.measureField(), spot.title() + ": a height goes with “plant risen” alone.");
     }
     return answers;
   }

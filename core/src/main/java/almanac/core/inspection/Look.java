@@ -11,6 +11,11 @@ public sealed interface Look<A extends Enum<A> & Answer> {
   /** Nobody has looked; nothing follows from it. */
   record NotLookedAt<A extends Enum<A> & Answer>() implements Look<A> {}
 
+  /** Nobody has looked. */
+  static <A extends Enum<A> & Answer> Look<A> notLookedAt() {
+    return new NotLookedAt<>();
+  }
+
   /** Somebody looked on that day. */
   record Seen<A extends Enum<A> & Answer>(LocalDate on, Finding<A> finding) implements Look<A> {}
 

@@ -35,6 +35,10 @@ public record Measurement(String words, Measure measure, double least, double mo
     return new Measurement(words, Measure.PH, 0, MOST_PH);
   }
 
+  static Measurement percent(String words) {
+    return new Measurement(words, Measure.PERCENT, 0, 100);
+  }
+
   String rangeInWords() {
     return measure == Measure.PH
         ? "a pH lies between 0 and 14"

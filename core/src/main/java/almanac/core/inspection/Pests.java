@@ -13,7 +13,8 @@ public enum Pests implements Answer {
   SNAIL("snail, slug"),
   FUNGUS_GNAT("fungus gnat"),
   SPRINGTAIL("springtail"),
-  SPIDER("small spider");
+  SPIDER("small spider"),
+  BEYOND_CURE("back after every cure");
 
   private final String words;
 

@@ -9,6 +9,7 @@ public enum RootsInPot implements Answer {
   NONE("none"),
   FIRM("firm"),
   DARK_FIRM("dark but firm"),
+  DRIED_SOME("firm, a few dried out"),
   MIXED("mixed, some soft"),
   MOSTLY_SOFT("mostly soft");
 

@@ -11,7 +11,8 @@ public enum Rot implements Answer {
   SPREADING("orange or black, spreading"),
   WILT_RING("purple ring in a cut"),
   WILT_THROUGH("ring through the rhizome"),
-  VIRUS_SUSPECTED("streaks or colour break");
+  VIRUS_SUSPECTED("streaks or colour break"),
+  VIRUS_CERTAIN("virus, certain");
 
   private final String words;
 

@@ -1,16 +1,16 @@
 package almanac.core.judgement;
 
-import almanac.core.inspection.Item;
+import almanac.core.inspection.Spot;
 import java.util.List;
 
 /**
  * A look that may change the verdict.
  *
- * @param item what to look at
+ * @param spot where to look
  * @param outcomes how many answers it can have
  * @param changes to what each answer that matters would change the verdict
  */
-public record DecidingLook(Item<?> item, int outcomes, List<Change> changes) {
+public record DecidingLook(Spot spot, int outcomes, List<Change> changes) {
 
   /** One answer and the verdict that would follow. */
   public record Change(String answer, Verdict verdict) {}

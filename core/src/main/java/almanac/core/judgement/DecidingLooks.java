@@ -2,6 +2,10 @@ package almanac.core.judgement;
 
 import almanac.core.inspection.Inspection;
 import almanac.core.inspection.Item;
+import almanac.core.inspection.Lead;
+import almanac.core.inspection.Spot;
+import almanac.core.profile.Ground;
+import almanac.core.profile.Profile;
 import almanac.core.words.Answer;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -24,7 +28,9 @@ public final class DecidingLooks {
           Item.GROWTH,
           Item.MEDIUM_PIECE,
           Item.SMELL,
-          Item.ROOTS_IN_POT);
+          Item.ROOTS_IN_POT,
+          Item.BUBBLES,
+          Item.SINKING);
 
   private final Judge judge;
 
@@ -35,8 +41,9 @@ public final class DecidingLooks {
   /** The one or two looks that would change the verdict most often; none if nothing would. */
   public List<DecidingLook> of(Situation situation, Judgement judged) {
     return CHEAP.stream()
+        .filter(item -> possible(item, situation.profile()))
         .filter(item -> judged.notLookedAt().contains(item) || judged.stale().contains(item))
-        .map(item -> tried(item, situation, judged.verdict()))
+        .map(item -> tried(item, lead(item, judged), situation, judged.verdict()))
         .filter(look -> !look.changes().isEmpty())
         .sorted(
             Comparator.comparingDouble(look -> -(double) look.changes().size() / look.outcomes()))
@@ -44,16 +51,28 @@ public final class DecidingLooks {
         .toList();
   }
 
+  /** Roots that cannot be seen are no cheap look, and slippers always keep some air. */
+  private static boolean possible(Item<?> item, Profile profile) {
+    if (item == Item.ROOTS_IN_POT) {
+      return !profile.rootsHidden();
+    }
+    return item != Item.BUBBLES || profile.ground() != Ground.SLIPPER;
+  }
+
+  private static Lead lead(Item<?> item, Judgement judged) {
+    return item == Item.NEW_ROOTS ? judged.roots().lead() : Lead.FIRST;
+  }
+
   private <A extends Enum<A> & Answer> DecidingLook tried(
-      Item<A> item, Situation situation, Verdict now) {
+      Item<A> item, Lead lead, Situation situation, Verdict now) {
     var changes = new ArrayList<DecidingLook.Change>();
     for (var answer : item.answers()) {
-      var seen = Inspection.on(situation.today()).with(item, item.saw(answer));
+      var seen = Inspection.on(situation.today()).with(item, lead, item.saw(answer));
       var then = judge.judge(situation.with(situation.history().and(seen))).verdict();
       if (then != now) {
         changes.add(new DecidingLook.Change(answer.words(), then));
       }
     }
-    return new DecidingLook(item, item.answers().size(), List.copyOf(changes));
+    return new DecidingLook(new Spot(item, lead), item.answers().size(), List.copyOf(changes));
   }
 }

@@ -2,26 +2,44 @@ package almanac.core.judgement;
 
 import almanac.core.figures.Figures;
 import almanac.core.inspection.Bloom;
-import almanac.core.inspection.InspectionFigures;
+import almanac.core.inspection.GrowthStage;
 import almanac.core.inspection.Item;
+import almanac.core.inspection.Lead;
 import almanac.core.inspection.Look;
+import almanac.core.inspection.RootsInPot;
+import almanac.core.inspection.Spot;
 import almanac.core.medium.MediumClock;
+import almanac.core.medium.MediumFigures;
 import almanac.core.medium.MediumTest;
 import almanac.core.medium.PottedOn;
+import almanac.core.medium.Temperatures;
 import almanac.core.medium.UsedLife;
+import almanac.core.profile.Profile;
+import almanac.core.profile.ReadyRule;
 import almanac.core.roots.RootForecast;
-import almanac.core.roots.RootLook;
 import almanac.core.roots.RootStage;
+import almanac.core.season.Lack;
+import almanac.core.words.Answer;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
-import java.util.OptionalDouble;
 import java.util.OptionalLong;
+import java.util.Set;
+import java.util.function.Predicate;
 
 /** What follows from a situation before anything is weighed. */
 final class Evidence {
+  private static final Set<Bloom> IN_FLOWER = EnumSet.of(Bloom.SPIKE, Bloom.BUDS, Bloom.OPEN);
+  private static final Set<GrowthStage> IN_GROWTH =
+      EnumSet.of(
+          GrowthStage.EYE_SWELLING,
+          GrowthStage.STARTING,
+          GrowthStage.HALF_GROWN,
+          GrowthStage.NEARLY_MATURE);
+
   final Situation situation;
   final Figures figures;
   final Approach approach;
@@ -29,55 +47,108 @@ final class Evidence {
   final MediumClock clock;
   final List<MediumTest> tests;
   final Optional<UsedLife> used;
-  final Optional<RootLook> rootLook;
-  final Optional<RootForecast> forecast;
-  final Optional<RootStage> stage;
-  final OptionalDouble rootLength;
+  final ReadyRule rule;
+  final List<LeadRoots> leads;
+
+  /** The lead whose roots decide. */
+  final LeadRoots roots;
+
   final Optional<Bloom> bloom;
-  final boolean inSeason;
+
+  /** What the bench lacks for growth; nothing where it carries it. */
+  final Optional<Lack> lack;
+
+  final boolean resting;
   final OptionalLong daysSinceMove;
+  final OptionalLong daysSinceArrival;
 
   Evidence(Situation situation, Figures figures, Approach approach) {
     this.approach = approach;
     this.situation = situation;
     this.figures = figures;
     this.today = situation.today();
-    var potting = situation.history().potting();
-    this.clock =
-        new MediumClock(
-            potting.pottedOn(),
-            potting.knownSince(),
-            potting.mix(),
-            potting.moisture(),
-            situation.conditions().temperatures());
-    this.tests = tests();
-    this.used = clock.usedOn(today, tests, figures);
-    this.rootLook = rootLook();
-    this.forecast =
-        rootLook.flatMap(look -> RootForecast.of(look, situation.profile().rootSpeed(), figures));
-    this.stage = stage();
-    this.rootLength =
-        forecast.isPresent() && stage.isPresent()
-            ? OptionalDouble.of(forecast.get().lengthOn(today))
-            : OptionalDouble.empty();
+    this.clock = clock();
+    this.tests = MediumTests.of(situation.history().inspections(), figures);
+    this.used = clock.usedOn(today, tests);
+    this.rule = ReadyRules.of(this);
+    this.leads = leads();
+    this.roots = Governing.of(leads, rule, figures);
     this.bloom = fresh(Item.BLOOM).answer();
-    this.inSeason = situation.conditions().carryGrowth(today, figures);
+    this.lack =
+        growsBloomsAndRoots()
+            ? Optional.empty()
+            : situation.conditions().lacks(today, profile().warmth(), figures);
+    this.resting =
+        fresh(Item.GROWTH).saw(GrowthStage.RESTING)
+            && roots.stage().filter(RootStage.NONE::equals).isPresent();
     this.daysSinceMove =
-        potting.pottedOn() instanceof PottedOn.Between between
+        situation.history().potting().pottedOn() instanceof PottedOn.Between between
             ? OptionalLong.of(ChronoUnit.DAYS.between(between.middle(), today))
+            : OptionalLong.empty();
+    this.daysSinceArrival =
+        situation.arrival().isPresent()
+            ? OptionalLong.of(ChronoUnit.DAYS.between(situation.arrival().get().on(), today))
             : OptionalLong.empty();
   }
 
-  <A extends Enum<A> & almanac.core.words.Answer> Look<A> look(Item<A> item) {
+  Profile profile() {
+    return situation.profile();
+  }
+
+  Optional<RootForecast> forecast() {
+    return roots.forecast();
+  }
+
+  Optional<RootStage> stage() {
+    return roots.stage();
+  }
+
+  boolean undecidedRoots() {
+    return roots.stage().isEmpty();
+  }
+
+  boolean inSeason() {
+    return lack.isEmpty() && !resting;
+  }
+
+  /** Whether it came into the collection within so many days. */
+  boolean arrivedWithin(double days) {
+    return daysSinceArrival.isPresent() && daysSinceArrival.getAsLong() <= days;
+  }
+
+  /** Came without roots and has not yet made enough of its own. */
+  boolean rootless() {
+    var inPot = look(Item.ROOTS_IN_POT);
+    boolean rooted =
+        inPot.saw(RootsInPot.FIRM)
+            || inPot.saw(RootsInPot.DARK_FIRM)
+            || stage().filter(RootStage.ANCHORED::equals).isPresent();
+    return situation.arrival().filter(arrival -> arrival.rootless()).isPresent()
+        && arrivedWithin(figures.of(ReadinessFigures.ROOTLESS_DAYS))
+        && !rooted;
+  }
+
+  <A extends Enum<A> & Answer> Look<A> look(Item<A> item) {
     return situation.history().latest(item, today);
   }
 
+  <A extends Enum<A> & Answer> Look<A> look(Item<A> item, Lead lead) {
+    return situation.history().latest(item, lead, today);
+  }
+
   /** The latest look at an item, if it still speaks for today. */
-  <A extends Enum<A> & almanac.core.words.Answer> Look<A> fresh(Item<A> item) {
+  <A extends Enum<A> & Answer> Look<A> fresh(Item<A> item) {
     var look = look(item);
-    return look.seen().filter(seen -> holdsGood(seen, item)).isPresent()
-        ? look
-        : new Look.NotLookedAt<>();
+    return look instanceof Look.Seen<A> seen && holdsGood(seen, item) ? look : Look.notLookedAt();
+  }
+
+  /** Where and when the latest look at an item was made. */
+  Optional<SeenAt> seenAt(Item<?> item, Lead lead) {
+    return situation
+        .history()
+        .latest(item, lead, today)
+        .seen()
+        .map(seen -> new SeenAt(new Spot(item, lead), seen.on()));
   }
 
   /** What nobody has looked at since the plant was last potted. */
@@ -85,16 +156,23 @@ final class Evidence {
     return pick(item -> look(item).seen().isEmpty());
   }
 
-  /** What was looked at too long ago to speak for today. */
+  /** What was looked at too long ago to speak for today, on any lead. */
   List<Item<?>> stale() {
-    return pick(item -> look(item).seen().filter(seen -> !holdsGood(seen, item)).isPresent());
+    return pick(this::staleOnAnyLead);
   }
 
-  boolean undecidedRoots() {
-    return stage.isEmpty();
+  private boolean staleOnAnyLead(Item<?> item) {
+    if (!item.ofALead()) {
+      return stale(item, Lead.FIRST);
+    }
+    return leads.stream().anyMatch(lead -> stale(item, lead.lead()));
   }
 
-  private static List<Item<?>> pick(java.util.function.Predicate<Item<?>> wanted) {
+  private boolean stale(Item<?> item, Lead lead) {
+    return look(item, lead).seen().filter(seen -> !holdsGood(seen, item)).isPresent();
+  }
+
+  private static List<Item<?>> pick(Predicate<Item<?>> wanted) {
     var picked = new ArrayList<Item<?>>();
     for (var item : Item.inLookingOrder()) {
       if (wanted.test(item)) {
@@ -105,44 +183,56 @@ final class Evidence {
   }
 
   private boolean holdsGood(Look.Seen<?> seen, Item<?> item) {
-    var days = item == Item.NEW_ROOTS ? rootsHoldGood() : figures.of(item.holdsGood());
-    return ChronoUnit.DAYS.between(seen.on(), today) <= days;
+    var figure =
+        item == Item.NEW_ROOTS && seen.finding().answer().orElse(null) instanceof RootStage stage
+            ? LeadRoots.holdsGood(stage)
+            : item.holdsGood();
+    return ChronoUnit.DAYS.between(seen.on(), today) <= figures.of(figure);
   }
 
-  private double rootsHoldGood() {
-    var growing =
-        rootLook.map(RootLook::stage).filter(s -> s != RootStage.NONE && s != RootStage.ANCHORED);
-    return figures.of(
-        growing.isPresent()
-            ? InspectionFigures.NEW_ROOTS_GROWING
-            : InspectionFigures.NEW_ROOTS_RESTING);
+  private MediumClock clock() {
+    var potting = situation.history().potting();
+    var means =
+        situation
+            .conditions()
+            .means()
+            .orElseGet(() -> Temperatures.steady(figures.of(MediumFigures.LIFE_TEMPERATURE)));
+    return new MediumClock(
+        potting.pottedOn(),
+        potting.knownSince(),
+        potting.mix(),
+        potting.moisture(),
+        means,
+        deadRootsSince(),
+        figures);
   }
 
-  private List<MediumTest> tests() {
-    return MediumTests.of(situation.history().inspections(), figures);
-  }
-
-  private Optional<RootLook> rootLook() {
-    return look(Item.NEW_ROOTS)
-        .seen()
-        .flatMap(
-            seen ->
-                seen.finding()
-                    .answer()
-                    .map(stage -> new RootLook(seen.on(), stage, seen.finding().measured())));
-  }
-
-  /** The stage today: projected for growing roots, else as seen while the look holds good. */
-  private Optional<RootStage> stage() {
-    if (rootLook.isEmpty()) {
-      return Optional.empty();
+  private Optional<LocalDate> deadRootsSince() {
+    for (var inspection : situation.history().inspections()) {
+      var roots = inspection.look(Item.ROOTS_IN_POT);
+      if (roots.saw(RootsInPot.MIXED) || roots.saw(RootsInPot.MOSTLY_SOFT)) {
+        return Optional.of(inspection.on());
+      }
     }
-    long age = ChronoUnit.DAYS.between(rootLook.get().on(), today);
-    if (forecast.isPresent()) {
-      return age > figures.of(ReadinessFigures.FORECAST_DAYS)
-          ? Optional.empty()
-          : Optional.of(forecast.get().stageOn(today, figures));
+    return Optional.empty();
+  }
+
+  private List<LeadRoots> leads() {
+    double speed = profile().rootSpeed();
+    var leads = new ArrayList<LeadRoots>();
+    for (var lead : Lead.values()) {
+      var roots = LeadRoots.of(lead, situation.history(), today, speed, figures);
+      if (!roots.looks().isEmpty()) {
+        leads.add(roots);
+      }
     }
-    return age > rootsHoldGood() ? Optional.empty() : Optional.of(rootLook.get().stage());
+    return leads.isEmpty() ? List.of(LeadRoots.unseen(Lead.FIRST)) : List.copyOf(leads);
+  }
+
+  /** Blooming, growing and rooting at once is the growing season, whatever the calendar says. */
+  private boolean growsBloomsAndRoots() {
+    return bloom.filter(IN_FLOWER::contains).isPresent()
+        && fresh(Item.GROWTH).answer().filter(IN_GROWTH::contains).isPresent()
+        && roots.growing();
   }
 }

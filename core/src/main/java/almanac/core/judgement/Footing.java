@@ -3,11 +3,9 @@ package almanac.core.judgement;
 import almanac.core.inspection.Bloom;
 import almanac.core.inspection.GrowthStage;
 import almanac.core.inspection.Item;
-import almanac.core.medium.MediumFigures;
-import almanac.core.profile.Branching;
-import almanac.core.profile.Profile;
 import almanac.core.profile.ReadyRule;
 import almanac.core.roots.RootStage;
+import almanac.core.season.Lack;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalLong;
@@ -16,97 +14,94 @@ import java.util.OptionalLong;
  * What decides how well a plant takes a move; absent is unknown.
  *
  * @param rule by which root stages it says that it is ready
- * @param stage how far the newest roots are
- * @param rootLength their length, mm
+ * @param roots how far the newest roots are
  * @param growth how far the newest growth is
- * @param inSeason whether light carries growth
+ * @param season whether it can grow after the move
  * @param bloom how far the flowers are
  * @param daysSinceMove days since it was last potted
+ * @param rootless came without roots and is still making them
  * @param dehydrated whether leaves or bulbs are wrinkled
+ * @param intact whether the ball would stay whole
  */
 record Footing(
     ReadyRule rule,
-    Optional<RootStage> stage,
-    OptionalDouble rootLength,
+    Roots roots,
     Optional<GrowthStage> growth,
-    boolean inSeason,
+    Season season,
     Optional<Bloom> bloom,
     OptionalLong daysSinceMove,
-    boolean dehydrated) {
+    boolean rootless,
+    boolean dehydrated,
+    boolean intact) {
+
+  /** The newest roots: their stage, and the length of growing ones in mm. */
+  record Roots(Optional<RootStage> stage, OptionalDouble mm) {}
+
+  /** What keeps it from growing. */
+  record Season(Optional<Lack> lack, boolean resting) {
+    static final Season GROWING = new Season(Optional.empty(), false);
+  }
 
   static Footing of(Evidence evidence) {
     return new Footing(
-        rule(evidence),
-        evidence.stage,
-        evidence.rootLength,
+        evidence.rule,
+        new Roots(evidence.roots.stage(), evidence.roots.lengthMm()),
         evidence.fresh(Item.GROWTH).answer(),
-        evidence.inSeason,
+        new Season(evidence.lack, evidence.resting),
         evidence.bloom,
         evidence.daysSinceMove,
-        PlantNeeds.dry(evidence));
+        evidence.rootless(),
+        PlantNeeds.dry(evidence),
+        false);
   }
 
-  /** The rule of its kind, as the approach sees it. */
-  private static ReadyRule rule(Evidence evidence) {
-    var profile = evidence.situation.profile();
-    return switch (evidence.approach) {
-      case UNDISTURBED_ROOTS -> ReadyRule.INTACT_ONLY;
-      case WAIT_FOR_NUBS -> nubs(profile);
-      case HOUSE_RULES, FRESH_START ->
-          profile.readyRule() == ReadyRule.NUB_ONLY && spentSlipper(evidence)
-              ? ReadyRule.ANY_TIME
-              : profile.readyRule();
-    };
+  Footing wholeBall() {
+    return new Footing(
+        rule, roots, growth, season, bloom, daysSinceMove, rootless, dehydrated, true);
   }
 
-  private static ReadyRule nubs(Profile profile) {
-    boolean anyMoment =
-        profile.readyRule() == ReadyRule.ANY_TIME || profile.readyRule() == ReadyRule.TIPS_GROWING;
-    if (!anyMoment) {
-      return profile.readyRule();
-    }
-    return profile.branching() == Branching.YES ? ReadyRule.NUB_OR_LONG : ReadyRule.NUB_ONLY;
-  }
-
-  /** Slippers wait for nubs, unless their medium is spent: then any time will do. */
-  private static boolean spentSlipper(Evidence evidence) {
-    return Traits.slipper(evidence.situation.profile())
-        && evidence
-            .used
-            .filter(used -> used.likely() >= evidence.figures.of(MediumFigures.SPENT))
-            .isPresent();
-  }
-
+  /** With roots that far on a new growth, which is no longer at rest then. */
   Footing withRoots(RootStage at, OptionalDouble mm) {
     return new Footing(
         rule,
-        Optional.of(at),
-        mm,
+        new Roots(Optional.of(at), mm),
         Optional.of(GrowthStage.STARTING),
-        inSeason,
+        new Season(season.lack(), false),
         bloom,
         daysSinceMove,
-        dehydrated);
+        rootless,
+        dehydrated,
+        intact);
   }
 
   Footing inSeasonAgain() {
-    return new Footing(rule, stage, rootLength, growth, true, bloom, daysSinceMove, dehydrated);
+    return new Footing(
+        rule,
+        roots,
+        growth,
+        new Season(Optional.empty(), season.resting()),
+        bloom,
+        daysSinceMove,
+        rootless,
+        dehydrated,
+        intact);
   }
 
   Footing flowersOver() {
     return new Footing(
         rule,
-        stage,
-        rootLength,
+        roots,
         growth,
-        inSeason,
+        season,
         Optional.of(Bloom.FINISHED),
         daysSinceMove,
-        dehydrated);
+        rootless,
+        dehydrated,
+        intact);
   }
 
   Footing settled() {
     return new Footing(
-        rule, stage, rootLength, growth, inSeason, bloom, OptionalLong.empty(), dehydrated);
+        rule, roots, growth, season, bloom, OptionalLong.empty(), rootless, dehydrated, intact);
   }
 }

@@ -12,9 +12,15 @@ import almanac.core.inspection.Sinking;
 import almanac.core.inspection.Smell;
 import almanac.core.medium.Piece;
 import almanac.core.roots.RootStage;
+import java.util.EnumSet;
+import java.util.Set;
 
 /** What cannot wait, whatever the bloom, season or root stage. Rules: Hazards. */
 final class Hazards {
+  /** Pests that are fought on the plant, without unpotting. */
+  private static final Set<Pests> ABOVE =
+      EnumSet.of(Pests.MEALYBUG, Pests.SCALE, Pests.MITES, Pests.THRIPS, Pests.SNAIL);
+
   private Hazards() {}
 
   static void weigh(Evidence evidence, Weighing weighing) {
@@ -23,7 +29,9 @@ final class Hazards {
     rot(evidence, weighing);
     if (evidence.look(Item.PLUG).saw(Plug.ROTTING)) {
       weighing.hazard(
-          "hazard.plug", say("The old plug in the middle is rotting and takes the roots with it"));
+          "hazard.plug",
+          Item.PLUG,
+          say("The old plug in the middle is rotting and takes the roots with it"));
     }
   }
 
@@ -36,6 +44,7 @@ final class Hazards {
             seen ->
                 weighing.hazard(
                     "hazard.roots-soft",
+                    Item.ROOTS_IN_POT,
                     say(
                         "Roots in the pot mostly soft on {}; what is left cannot wait",
                         seen.on())));
@@ -46,10 +55,12 @@ final class Hazards {
     if (roots.saw(RootsInPot.MIXED) && airless) {
       weighing.hazard(
           "hazard.suffocating",
+          Item.ROOTS_IN_POT,
           say("Roots are turning soft in a medium without air: it is smothering them"));
     }
     if (evidence.look(Item.SMELL).saw(Smell.ROTTEN)) {
-      weighing.hazard("hazard.rotten", say("The medium smells rotten: something in it is dying"));
+      weighing.hazard(
+          "hazard.rotten", Item.SMELL, say("The medium smells rotten: something in it is dying"));
     }
   }
 
@@ -58,21 +69,34 @@ final class Hazards {
     boolean inMedium =
         evidence.look(Item.PEST_PLACE).saw(PestPlace.MEDIUM)
             && (pests.saw(Pests.MEALYBUG) || pests.saw(Pests.SCALE) || pests.saw(Pests.SNAIL));
+    if (ABOVE.stream().anyMatch(pests::saw)) {
+      weighing.care(
+          say("Keep it apart and treat what lives on it; the label of the remedy is the law"));
+    }
     if (pests.saw(Pests.ROOT_MEALYBUG) || inMedium) {
       weighing.hazard(
-          "hazard.pests-in-medium", say("Pests live in the medium; it has to go with them"));
+          "hazard.pests-in-medium",
+          Item.PESTS,
+          say("Pests live in the medium; it has to go with them"));
     }
   }
 
   private static void rot(Evidence evidence, Weighing weighing) {
     var rot = evidence.look(Item.ROT);
     if (rot.saw(Rot.SOFT_LEAD) || rot.saw(Rot.SOFT_CROWN) || rot.saw(Rot.SPREADING)) {
-      weighing.hazard("hazard.rot", say("Rot is going forward; cut back to clean tissue today"));
+      weighing.hazard(
+          "hazard.rot", Item.ROT, say("Rot is going forward; cut back to clean tissue today"));
     }
     if (rot.saw(Rot.WILT_RING)) {
       weighing.hazard(
           "hazard.wilt",
+          Item.ROT,
           say("A purple or brown ring in the rhizome: cut further until clean, keep it apart"));
+    }
+    if (rot.saw(Rot.VIRUS_SUSPECTED)) {
+      weighing.care(
+          say(
+              "Streaks or colour break: keep it apart with a blade of its own until a test is made"));
     }
     if (rot.saw(Rot.SOFT_BACK_BULB)) {
       if (onlyABackBulb(evidence)) {
@@ -80,7 +104,8 @@ final class Hazards {
             say(
                 "Cut the soft back bulb away today and let the wound dry; the roots stay as they are"));
       } else {
-        weighing.hazard("hazard.rot", say("A back bulb is rotting and may take the next one"));
+        weighing.hazard(
+            "hazard.rot", Item.ROT, say("A back bulb is rotting and may take the next one"));
       }
     }
   }
@@ -90,6 +115,6 @@ final class Hazards {
     var roots = evidence.look(Item.ROOTS_IN_POT);
     return roots.saw(RootsInPot.FIRM)
         || roots.saw(RootsInPot.DARK_FIRM)
-        || evidence.stage.filter(RootStage.ANCHORED::equals).isPresent();
+        || evidence.stage().filter(RootStage.ANCHORED::equals).isPresent();
   }
 }

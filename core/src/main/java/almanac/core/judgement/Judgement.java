@@ -3,7 +3,6 @@ package almanac.core.judgement;
 import almanac.core.followup.Check;
 import almanac.core.inspection.Item;
 import almanac.core.medium.UsedLife;
-import almanac.core.roots.RootForecast;
 import almanac.core.words.Sentence;
 import java.util.List;
 import java.util.Optional;
@@ -11,10 +10,12 @@ import java.util.Optional;
 /**
  * A verdict with all it rests on.
  *
+ * @param approach by which approach it was judged
  * @param verdict what to do
  * @param advice the verdict in a sentence: when, and what it means
  * @param method how it is or will be done: move up, part repot, full repot, divide or rescue
  * @param care fixes without unpotting
+ * @param costs what a move today would cost; none where none is meant
  * @param timing when
  * @param need how much the plant wants a move, 0 to 100
  * @param readiness how well it would take one now, 0 to 100; the worst case if nobody has looked
@@ -24,13 +25,16 @@ import java.util.Optional;
  * @param stale what was looked at too long ago
  * @param nextCheck when to look again
  * @param used how far the medium is; nothing if it does not decay
- * @param forecast where growing roots will be, if a tip was seen
+ * @param leads the newest roots of each lead that was looked at
+ * @param roots those of the lead that decides
  */
 public record Judgement(
+    Approach approach,
     Verdict verdict,
     Sentence advice,
     Verdict method,
     List<Sentence> care,
+    List<Sentence> costs,
     Timing timing,
     double need,
     double readiness,
@@ -40,4 +44,5 @@ public record Judgement(
     List<Item<?>> stale,
     Check nextCheck,
     Optional<UsedLife> used,
-    Optional<RootForecast> forecast) {}
+    List<LeadRoots> leads,
+    LeadRoots roots) {}

@@ -5,6 +5,7 @@ import static almanac.core.words.Sentence.say;
 import almanac.core.inspection.Bulbs;
 import almanac.core.inspection.GrowthStage;
 import almanac.core.inspection.Item;
+import almanac.core.inspection.Pests;
 import almanac.core.inspection.RootsInPot;
 import almanac.core.inspection.Rot;
 import almanac.core.words.Sentence;
@@ -20,6 +21,13 @@ final class LettingGo {
       return Optional.of(
           say(
               "The ring goes right through the rhizome: out of the house, blade and pot sterilised."));
+    }
+    if (evidence.look(Item.ROT).saw(Rot.VIRUS_CERTAIN)) {
+      return Optional.of(say("A virus has no cure, and every blade carries it on: let it go."));
+    }
+    if (evidence.look(Item.PESTS).saw(Pests.BEYOND_CURE)) {
+      return Optional.of(
+          say("Its pests come back after every cure and reach the others: let it go."));
     }
     var roots = evidence.look(Item.ROOTS_IN_POT);
     boolean noRoot = roots.saw(RootsInPot.NONE) || roots.saw(RootsInPot.MOSTLY_SOFT);

@@ -1,6 +1,7 @@
 package almanac.core.judgement;
 
 import almanac.core.inspection.Item;
+import almanac.core.inspection.Stability;
 import java.util.List;
 import java.util.Set;
 
@@ -22,9 +23,18 @@ final class LiftAndLook {
     if (evidence.fresh(Item.ROOTS_IN_POT).seen().isPresent() || justMoved(evidence)) {
       return false;
     }
+    if (wobblesSinceItCame(evidence)) {
+      return true;
+    }
     double suspicion = points(reasons, true);
     return suspicion > 0
         && points(reasons, false) < evidence.figures.of(JudgementFigures.LEAVE_BELOW);
+  }
+
+  /** A new plant that wobbles: look before deciding to let it settle. */
+  private static boolean wobblesSinceItCame(Evidence evidence) {
+    return evidence.arrivedWithin(evidence.figures.of(JudgementFigures.NEW_DAYS))
+        && evidence.fresh(Item.STABILITY).saw(Stability.SLIGHT_WOBBLE);
   }
 
   private static double points(List<Reason> reasons, boolean suspicion) {

@@ -5,16 +5,17 @@ import static almanac.core.words.Sentence.say;
 import almanac.core.figures.Figure;
 import almanac.core.inspection.Bubbles;
 import almanac.core.inspection.Item;
+import almanac.core.inspection.LeafMarks;
 import almanac.core.inspection.Pests;
-import almanac.core.inspection.Plug;
-import almanac.core.inspection.RootsInPot;
 import almanac.core.inspection.Smell;
 import almanac.core.medium.Component;
 import almanac.core.medium.MediumFigures;
 import almanac.core.medium.MediumState;
+import almanac.core.medium.Moisture;
+import almanac.core.profile.Ground;
 import almanac.core.words.Measure;
 import almanac.core.words.Sentence;
-import java.util.ArrayList;
+import java.util.Optional;
 import java.util.OptionalDouble;
 
 /** What the medium and the roots in it say. Rules: Needs. */
@@ -23,58 +24,92 @@ final class MediumNeeds {
 
   static void weigh(Evidence evidence, Weighing weighing) {
     usedLife(evidence, weighing);
-    doubtful(evidence, weighing);
+    DoubtfulMedium.weigh(evidence, weighing);
+    unsuited(evidence, weighing);
     if (evidence.look(Item.SMELL).saw(Smell.SOUR)) {
-      weighing.need(NeedFigures.SOUR, say("The medium smells sour"));
+      weighing.need(NeedFigures.SOUR, Item.SMELL, say("The medium smells sour"));
     }
     if (evidence.look(Item.BUBBLES).saw(Bubbles.NONE)
-        && !Traits.slipper(evidence.situation.profile())) {
-      weighing.need(NeedFigures.NO_BUBBLES, say("No bubbles when flooded: no air is left in it"));
+        && evidence.profile().ground() != Ground.SLIPPER) {
+      weighing.need(
+          NeedFigures.NO_BUBBLES,
+          Item.BUBBLES,
+          say("No bubbles when flooded: no air is left in it"));
     }
     daysToDry(evidence, weighing);
     rootsInPot(evidence, weighing);
+    soakWater(evidence, weighing);
     if (evidence.look(Item.PESTS).saw(Pests.SPRINGTAIL)) {
-      weighing.noReason("springtails", say("Springtails eat what decays and do no harm"));
+      weighing.noReason(
+          "springtails", Item.PESTS, say("Springtails eat what decays and do no harm"));
     }
   }
 
-  /** Fresh start: what growers pot in for the trade goes, unless the roots in it are excellent. */
-  private static void doubtful(Evidence evidence, Weighing weighing) {
-    if (evidence.approach != Approach.FRESH_START) {
-      return;
-    }
+  /** Pure moss for an air lover that shows it, or a mix too airy for a thirsty kind. */
+  private static void unsuited(Evidence evidence, Weighing weighing) {
     var mix = evidence.situation.history().potting().mix();
-    double least = of(MediumFigures.GOVERNING_SHARE, evidence) / 100;
-    boolean doubtful =
-        mix.share(Component.COCONUT_FIBRE) >= least
-            || mix.share(Component.SPHAGNUM_BASKET) >= least
-            || evidence.look(Item.PLUG).saw(Plug.SOUND);
-    var roots = evidence.look(Item.ROOTS_IN_POT);
-    if (doubtful && !roots.saw(RootsInPot.FIRM) && !roots.saw(RootsInPot.DARK_FIRM)) {
+    boolean airLover =
+        evidence.profile().ground() == Ground.EPIPHYTE
+            && evidence.profile().moisture().compareTo(Moisture.DRIES_BETWEEN) <= 0;
+    double moss = mix.share(Component.SPHAGNUM_BEST) + mix.share(Component.SPHAGNUM_BASKET);
+    var marks = evidence.fresh(Item.LEAF_MARKS);
+    if (airLover
+        && 100 * moss >= of(NeedFigures.PURE_MOSS, evidence)
+        && (marks.saw(LeafMarks.MANY_SPOTS) || marks.saw(LeafMarks.LEAF_LOSS))) {
       weighing.need(
-          NeedFigures.DOUBTFUL_MEDIUM, say("It stands in a doubtful medium and should leave it"));
+          NeedFigures.UNSUITED,
+          Item.LEAF_MARKS,
+          say("Pure moss does not suit a kind that wants air: it spots and drops leaves"));
+    }
+    var days = evidence.fresh(Item.DAYS_TO_DRY).measured();
+    boolean thirsty = evidence.profile().moisture().compareTo(Moisture.KEPT_MOIST) >= 0;
+    if (thirsty
+        && !mix.mounted()
+        && days.isPresent()
+        && days.getAsDouble() <= of(NeedFigures.THIRSTY_DAYS, evidence)) {
+      weighing.need(
+          NeedFigures.UNSUITED,
+          Item.DAYS_TO_DRY,
+          say(
+              "Dry after {}: the mix is too airy for a kind that is kept moist",
+              Measure.DAYS.of(days.getAsDouble())));
     }
   }
 
   private static void usedLife(Evidence evidence, Weighing weighing) {
     if (evidence.used.isEmpty()) {
-      weighing.against("medium.inert", say("Nothing in the medium decays: it has no clock"));
+      boolean mounted = evidence.situation.history().potting().mix().mounted();
+      weighing.against(
+          "medium.inert",
+          mounted
+              ? say("On a mount there is no medium to decay")
+              : say("Nothing in the medium decays: it has no clock"),
+          Optional.empty());
       return;
     }
     var used = evidence.used.get();
     double points = points(used.likely(), evidence);
     var sentence =
-        join(
-            say(
+        say(
                 "Medium {} used, {}: ",
                 Measure.PERCENT.of(Math.round(used.likely())),
-                MediumState.at(used.likely(), evidence.figures).words()),
-            used.because());
+                MediumState.at(used.likely(), evidence.figures).words())
+            .and(used.because());
     if (points > 0) {
-      weighing.need(NeedFigures.MEDIUM_DUE, sentence, points);
+      weighing.need(figure(used.likely(), evidence), sentence, points, Optional.empty());
     } else {
-      weighing.against("medium.mature", sentence);
+      weighing.against(MediumFigures.MATURE.key(), sentence, Optional.empty());
     }
+  }
+
+  /** The figure that the points run up to. */
+  private static Figure figure(double used, Evidence evidence) {
+    if (used <= of(MediumFigures.DUE, evidence)) {
+      return NeedFigures.MEDIUM_DUE;
+    }
+    return used <= of(MediumFigures.SPENT, evidence)
+        ? NeedFigures.MEDIUM_SPENT
+        : NeedFigures.MEDIUM_GONE;
   }
 
   /** Straight lines between the points; nothing below the mature state. */
@@ -111,13 +146,35 @@ final class MediumNeeds {
             Measure.DAYS.of(now.getAsDouble()),
             Measure.DAYS.of(first.getAsDouble()));
     if (ratio > of(MediumFigures.SLOW_TO_DRY, evidence)) {
-      weighing.need(NeedFigures.SLOW_TO_DRY, sentence);
+      weighing.need(NeedFigures.SLOW_TO_DRY, Item.DAYS_TO_DRY, sentence);
     } else if (ratio < of(NeedFigures.FAST_RATIO, evidence) / 100) {
-      weighing.need(NeedFigures.FAST_TO_DRY, sentence);
+      fast(evidence, weighing, sentence);
     } else if (ratio > 1) {
-      weighing.noReason("slow-to-dry", say("A little slow to dry: wick it on cloth, give less"));
+      weighing.noReason("slow-to-dry", Item.DAYS_TO_DRY, say("A little slow to dry is no reason"));
+      weighing.care(say("Wick the pot on absorbent cloth and give less"));
     } else if (ratio < 1) {
-      weighing.noReason("fast-to-dry", say("A little fast to dry: water more often"));
+      weighing.noReason("fast-to-dry", Item.DAYS_TO_DRY, say("A little fast to dry is no reason"));
+      weighing.care(say("Water it more often"));
+    }
+  }
+
+  private static void fast(Evidence evidence, Weighing weighing, Sentence sentence) {
+    if (evidence.situation.history().potting().mix().mounted()) {
+      weighing.noReason(
+          "mount", Item.DAYS_TO_DRY, say("A mount dries fast; tearing it off costs the roots"));
+      weighing.care(say("Lay moss over the roots on the mount"));
+    } else {
+      weighing.need(NeedFigures.FAST_TO_DRY, Item.DAYS_TO_DRY, sentence);
+    }
+  }
+
+  private static void soakWater(Evidence evidence, Weighing weighing) {
+    var ph = evidence.fresh(Item.SOAK_PH).measured();
+    if (ph.isPresent() && ph.getAsDouble() < of(NeedFigures.SOUR_SOAK, evidence)) {
+      weighing.care(
+          say(
+              "Soak water {}: flush it, and make the feed up a little over neutral",
+              Measure.PH.of(ph.getAsDouble())));
     }
   }
 
@@ -138,13 +195,26 @@ final class MediumNeeds {
               switch (roots) {
                 case MIXED ->
                     weighing.need(
-                        NeedFigures.ROOTS_MIXED, say("Roots in the pot are mixed, some soft"));
-                case FIRM -> weighing.against("need.roots-mixed", say("Roots in the pot are firm"));
+                        NeedFigures.ROOTS_MIXED,
+                        Item.ROOTS_IN_POT,
+                        say("Roots in the pot are mixed, some soft"));
+                case FIRM ->
+                    weighing.against(
+                        NeedFigures.ROOTS_MIXED,
+                        Item.ROOTS_IN_POT,
+                        say("Roots in the pot are firm"));
                 case DARK_FIRM ->
-                    weighing.noReason("dark-roots", say("Dark roots that are firm are alive"));
+                    weighing.noReason(
+                        "dark-roots", Item.ROOTS_IN_POT, say("Dark roots that are firm are alive"));
+                case DRIED_SOME ->
+                    weighing.noReason(
+                        "dried-roots",
+                        Item.ROOTS_IN_POT,
+                        say("A few roots dead from one past drought are no reason"));
                 case NONE ->
                     weighing.against(
-                        "need.roots-mixed",
+                        NeedFigures.ROOTS_MIXED,
+                        Item.ROOTS_IN_POT,
                         say("No roots in the pot: nothing there for the medium to harm"));
                 case MOSTLY_SOFT -> {}
               }
@@ -153,11 +223,5 @@ final class MediumNeeds {
 
   private static double of(Figure figure, Evidence evidence) {
     return evidence.figures.of(figure);
-  }
-
-  private static Sentence join(Sentence first, Sentence second) {
-    var parts = new ArrayList<>(first.parts());
-    parts.addAll(second.parts());
-    return new Sentence(parts);
   }
 }

@@ -11,6 +11,9 @@ import java.util.List;
 
 /** How a plant is moved, if it is. Rules: From need to verdict, method. */
 final class Methods {
+  /** More than half of the volume holds the rest together. */
+  private static final double MOSTLY = 0.5;
+
   private Methods() {}
 
   /** Move up, part repot, full repot or divide. */
@@ -31,7 +34,10 @@ final class Methods {
 
   private static boolean partsByItself(Evidence evidence) {
     var parts = evidence.look(Item.PARTS);
-    boolean asTwo = parts.saw(Parts.TWO_SOUND) && evidence.approach != Approach.UNDISTURBED_ROOTS;
+    boolean asTwo =
+        parts.saw(Parts.TWO_SOUND)
+            && evidence.approach != Approach.UNDISTURBED_ROOTS
+            && evidence.situation.aim() != Aim.GROW_LARGE;
     return asTwo || parts.saw(Parts.BARE_MIDDLE) || parts.saw(Parts.FALLS_APART);
   }
 
@@ -57,6 +63,6 @@ final class Methods {
   /** Inert media and sound moss come out of a pot in one piece; bark falls apart. */
   private static boolean holdsTogether(Evidence evidence) {
     var mix = evidence.situation.history().potting().mix();
-    return mix.inert() || mix.share(Component.SPHAGNUM_BEST) > 0.5;
+    return mix.inert() || mix.share(Component.SPHAGNUM_BEST) > MOSTLY;
   }
 }

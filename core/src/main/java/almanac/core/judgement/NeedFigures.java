@@ -82,6 +82,31 @@ public final class NeedFigures {
   public static final Figure DOUBTFUL_MEDIUM =
       GROUP.points(
           "doubtful-medium", 50, "Fresh start: plugs, fibre and basket moss turn in the pot");
+  public static final Figure UNSUITED =
+      GROUP.points("unsuited", 15, "A medium against its kind shows on the leaves or in the can");
+  public static final Figure THIRSTY_DAYS =
+      GROUP.figure(
+          "thirsty-days",
+          2,
+          Unit.DAYS,
+          1,
+          14,
+          "A kind that is kept moist cannot be watered more often than every other day");
+  public static final Figure PURE_MOSS =
+      GROUP.figure("pure-moss", 90, Unit.PERCENT, 50, 100, "Nearly all moss is all moss");
+  public static final Figure SOUR_SOAK =
+      GROUP.figure(
+          "sour-soak",
+          6.5,
+          Unit.PH,
+          5,
+          7.5,
+          "Under this the soak water is corrected with the feed");
+  public static final Figure NEARS_THE_RIM =
+      GROUP.points(
+          "nears-the-rim",
+          25,
+          "Undisturbed roots: whoever moves balls whole does so before the rim is reached");
   public static final Figure MOST = GROUP.points("most", 100, "Needs add up to this at the most");
 
   private NeedFigures() {}

@@ -26,6 +26,9 @@ final class NextLook {
     if (verdict == Verdict.RESCUE || verdict == Verdict.LET_GO) {
       return new Check(Purpose.AS_JUDGED, Window.between(next.today, next.today.plusDays(1)));
     }
+    if (timing instanceof Timing.Between between) {
+      return new Check(Purpose.AS_JUDGED, Window.between(between.from(), between.until()));
+    }
     if (timing instanceof Timing.Until until) {
       return new Check(Purpose.AS_JUDGED, Window.between(next.today, until.until()));
     }
@@ -55,18 +58,18 @@ final class NextLook {
   private Window quiet(Verdict verdict) {
     double days =
         figures.of(
-            evidence.inSeason ? JudgementFigures.LEAVE_GROWING : JudgementFigures.LEAVE_RESTING);
-    double pace = ProfileFigures.ROOT_SPEED.standard() / evidence.situation.profile().rootSpeed();
+            evidence.inSeason() ? JudgementFigures.LEAVE_GROWING : JudgementFigures.LEAVE_RESTING);
+    double pace = ProfileFigures.ROOT_SPEED.standard() / evidence.profile().rootSpeed();
     var best = today.plusDays(Math.round(days * Math.min(1, pace)));
-    var due = evidence.clock.reaches(figures.of(MediumFigures.DUE), today, evidence.tests, figures);
+    var due = evidence.clock.reaches(figures.of(MediumFigures.DUE), today, evidence.tests);
     if (due.isPresent() && due.get().isAfter(today)) {
       best = earlier(best, due.get());
     }
     if (verdict == Verdict.WATCH) {
       best = earlier(best, in(JudgementFigures.WINDOW_SOON));
     }
-    if (verdict == Verdict.WATCH && evidence.forecast.isPresent()) {
-      var closes = evidence.forecast.get().nubUntil(figures).earliest();
+    if (verdict == Verdict.WATCH && evidence.forecast().isPresent()) {
+      var closes = evidence.forecast().get().nubUntil(figures).earliest();
       if (closes.isAfter(today)) {
         best = earlier(best, closes.minusDays(figures.count(JudgementFigures.AHEAD)));
       }

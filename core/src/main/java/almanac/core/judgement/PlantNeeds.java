@@ -13,6 +13,7 @@ import almanac.core.inspection.Stability;
 import almanac.core.inspection.Surface;
 import almanac.core.inspection.SurfaceRoots;
 import almanac.core.inspection.Wetness;
+import almanac.core.profile.Ground;
 import almanac.core.profile.ReadyRule;
 import almanac.core.words.Measure;
 
@@ -37,15 +38,19 @@ final class PlantNeeds {
         .ifPresent(
             stands -> {
               switch (stands) {
-                case FIRM -> weighing.against("need.loose", say("It stands firm"));
+                case FIRM ->
+                    weighing.against(NeedFigures.LOOSE, Item.STABILITY, say("It stands firm"));
                 case SLIGHT_WOBBLE -> {
-                  weighing.need(NeedFigures.WOBBLE, say("It wobbles a little"));
+                  weighing.need(NeedFigures.WOBBLE, Item.STABILITY, say("It wobbles a little"));
                   weighing.care(say("Stake it so that its new roots are not rubbed"));
                 }
-                case LOOSE -> weighing.need(NeedFigures.LOOSE, say("It sits loose in the pot"));
+                case LOOSE ->
+                    weighing.need(
+                        NeedFigures.LOOSE, Item.STABILITY, say("It sits loose in the pot"));
                 case LEANING, TIPPING ->
                     weighing.need(
                         NeedFigures.LEANING,
+                        Item.STABILITY,
                         say(
                             stands == Stability.LEANING
                                 ? "It leans, and breaks its new roots as it moves"
@@ -63,17 +68,17 @@ final class PlantNeeds {
       return;
     }
     var risen = look.measured();
-    double times = Traits.slipper(evidence.situation.profile()) ? 2 : 1;
+    double times = evidence.profile().ground() == Ground.SLIPPER ? 2 : 1;
     if (risen.isEmpty()) {
-      weighing.need(NeedFigures.RISEN, say("The plant has risen above the medium"));
+      weighing.need(NeedFigures.RISEN, Item.LEVEL, say("The plant has risen above the medium"));
       return;
     }
     double mm = risen.getAsDouble();
     var sentence = say("The plant has risen {} above the medium", Measure.MM.of(mm));
     if (mm * times >= evidence.figures.of(NeedFigures.RISEN_HIGH_MM)) {
-      weighing.need(NeedFigures.RISEN_HIGH, sentence);
+      weighing.need(NeedFigures.RISEN_HIGH, Item.LEVEL, sentence);
     } else if (mm * times >= evidence.figures.of(NeedFigures.RISEN_MM)) {
-      weighing.need(NeedFigures.RISEN, sentence);
+      weighing.need(NeedFigures.RISEN, Item.LEVEL, sentence);
     }
   }
 
@@ -81,7 +86,9 @@ final class PlantNeeds {
     var roots = evidence.look(Item.SURFACE_ROOTS);
     if (roots.saw(SurfaceRoots.IN_AIR)) {
       weighing.need(
-          NeedFigures.ROOTS_IN_AIR, say("New roots dry in the air before they reach the medium"));
+          NeedFigures.ROOTS_IN_AIR,
+          Item.SURFACE_ROOTS,
+          say("New roots dry in the air before they reach the medium"));
       weighing.care(say("Lay moss over the bare roots, or lead them down into the medium"));
     }
     if (roots.saw(SurfaceRoots.SHEATH_IN_WAY)) {
@@ -89,7 +96,7 @@ final class PlantNeeds {
     }
     var surface = evidence.look(Item.SURFACE);
     if (surface.saw(Surface.WEEDS) || surface.saw(Surface.MOSS)) {
-      weighing.need(NeedFigures.WEEDS, say("Weeds or moss grow in the medium"));
+      weighing.need(NeedFigures.WEEDS, Item.SURFACE, say("Weeds or moss grow in the medium"));
     }
     if (surface.saw(Surface.ALGAE) || surface.saw(Surface.MOULD)) {
       weighing.care(say("Let more air to the surface and water less often"));
@@ -101,7 +108,8 @@ final class PlantNeeds {
     var former = evidence.look(Item.FORMER_SIZE).measured();
     var trend = evidence.look(Item.GROWTH_TREND);
     if (trend.saw(GrowthTrend.SMALLER_TWICE)) {
-      weighing.need(NeedFigures.SMALLER_TWICE, say("Two growths in a row came smaller"));
+      weighing.need(
+          NeedFigures.SMALLER_TWICE, Item.GROWTH_TREND, say("Two growths in a row came smaller"));
     } else if (newest.isPresent() && former.isPresent()) {
       double percent = 100 * newest.getAsDouble() / former.getAsDouble();
       var sentence =
@@ -109,12 +117,15 @@ final class PlantNeeds {
               "The newest growth has {} of the size of the last",
               Measure.PERCENT.of(Math.round(percent)));
       if (percent <= evidence.figures.of(NeedFigures.SMALLER_RATIO)) {
-        weighing.need(NeedFigures.SMALLER, sentence);
+        weighing.need(NeedFigures.SMALLER, Item.NEWEST_SIZE, sentence);
       } else {
-        weighing.against(NeedFigures.SMALLER.key(), sentence);
+        weighing.against(NeedFigures.SMALLER, Item.NEWEST_SIZE, sentence);
       }
     } else if (trend.saw(GrowthTrend.SMALLER)) {
-      weighing.need(NeedFigures.SMALLER, say("The newest growth came smaller than the last"));
+      weighing.need(
+          NeedFigures.SMALLER,
+          Item.GROWTH_TREND,
+          say("The newest growth came smaller than the last"));
     }
   }
 
@@ -126,10 +137,12 @@ final class PlantNeeds {
     if (wet.saw(Wetness.WET) || wet.saw(Wetness.MOIST)) {
       weighing.need(
           NeedFigures.DRY_IN_WET,
+          Item.WETNESS,
           say("Wrinkled although the medium is wet: the roots do not drink"));
       weighing.care(say("Cup the pot for humidity until new roots drink"));
     } else if (wet.saw(Wetness.DRY)) {
-      weighing.noReason("dry", say("Wrinkled in a dry medium: water it before anything else"));
+      weighing.noReason("dry", Item.WETNESS, say("Wrinkled in a dry medium is no reason"));
+      weighing.care(say("Water it; where it stands in a reservoir, fill that higher"));
     }
   }
 
@@ -144,19 +157,20 @@ final class PlantNeeds {
   private static void marks(Evidence evidence, Weighing weighing) {
     var marks = evidence.look(Item.LEAF_MARKS);
     if (marks.saw(LeafMarks.TIP_BURN)) {
-      weighing.noReason("tip-burn", say("Burnt leaf tips are no reason: feed weaker and flush"));
+      weighing.noReason("tip-burn", Item.LEAF_MARKS, say("Burnt leaf tips are no reason"));
       weighing.care(say("Flush the pot and halve the feed"));
     }
     if (marks.saw(LeafMarks.SPOTS)) {
-      weighing.noReason("spots", say("A few spots on old leaves are no reason"));
+      weighing.noReason("spots", Item.LEAF_MARKS, say("A few spots on old leaves are no reason"));
     }
     if (marks.saw(LeafMarks.OLDEST_DROPPING)) {
-      weighing.noReason("old-leaves", say("The oldest bulb drops its leaves in its time"));
+      weighing.noReason(
+          "old-leaves", Item.LEAF_MARKS, say("The oldest bulb drops its leaves in its time"));
     }
   }
 
   private static void startOfGrowth(Evidence evidence, Weighing weighing) {
-    if (evidence.situation.profile().readyRule() != ReadyRule.START_OF_GROWTH) {
+    if (evidence.profile().readyRule() != ReadyRule.START_OF_GROWTH) {
       return;
     }
     var growth = evidence.fresh(Item.GROWTH);
@@ -167,7 +181,9 @@ final class PlantNeeds {
                 <= evidence.figures.of(NeedFigures.THIS_YEAR_DAYS);
     if (starts && !movedForIt) {
       weighing.need(
-          NeedFigures.START_OF_GROWTH, say("Its growth starts, and it is moved every year then"));
+          NeedFigures.START_OF_GROWTH,
+          Item.GROWTH,
+          say("Its growth starts, and it is moved every year then"));
     }
   }
 }

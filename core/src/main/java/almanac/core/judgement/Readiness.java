@@ -4,17 +4,16 @@ import static almanac.core.words.Sentence.say;
 
 import almanac.core.figures.Figure;
 import almanac.core.figures.Figures;
-import almanac.core.inspection.Bloom;
 import almanac.core.inspection.GrowthStage;
 import almanac.core.judgement.Reason.Scale;
 import almanac.core.judgement.Reason.Side;
 import almanac.core.profile.ReadyRule;
-import almanac.core.roots.RootFigures;
 import almanac.core.roots.RootStage;
 import almanac.core.words.Measure;
 import almanac.core.words.Sentence;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * How well a plant would take a move. While the newest roots have not been looked at it is a range
@@ -26,13 +25,16 @@ import java.util.List;
  */
 record Readiness(double least, double most, List<Reason> reasons) {
 
-  static Readiness of(Footing footing, Figures figures) {
+  /**
+   * @param look the look at roots or growth that it rests on, if there was one
+   */
+  static Readiness of(Footing footing, Optional<SeenAt> look, Figures figures) {
     var bases = bases(footing, figures);
     var range = bases.stream().mapToDouble(figures::of).summaryStatistics();
     var reasons = new ArrayList<Reason>();
-    reasons.add(base(footing, bases, range.getMin(), figures));
+    reasons.add(base(footing, bases, range.getMin(), look, figures));
     double loss = 0;
-    for (var reason : losses(footing, figures)) {
+    for (var reason : Losses.of(footing, figures)) {
       reasons.add(reason);
       loss += reason.points();
     }
@@ -47,8 +49,13 @@ record Readiness(double least, double most, List<Reason> reasons) {
           .map(ReadinessFigures::base)
           .toList();
     }
-    return footing.stage().map(List::of).orElseGet(() -> List.of(RootStage.values())).stream()
-        .map(stage -> baseFigure(stage, footing, figures))
+    return footing
+        .roots()
+        .stage()
+        .map(List::of)
+        .orElseGet(() -> List.of(RootStage.values()))
+        .stream()
+        .map(stage -> ReadinessFigures.base(footing.rule(), stage, footing.roots().mm(), figures))
         .toList();
   }
 
@@ -66,19 +73,10 @@ record Readiness(double least, double most, List<Reason> reasons) {
     return Math.max(0, Math.min(100, points));
   }
 
-  private static Figure baseFigure(RootStage stage, Footing footing, Figures figures) {
-    boolean reached =
-        footing.rule() == ReadyRule.LONG_FIRST
-            && stage == RootStage.LONG
-            && footing.rootLength().orElse(0) >= figures.of(RootFigures.LONG_FIRST);
-    return reached
-        ? ReadinessFigures.LONG_FIRST_REACHED
-        : ReadinessFigures.base(footing.rule(), stage);
-  }
-
-  private static Reason base(Footing footing, List<Figure> bases, double base, Figures figures) {
+  private static Reason base(
+      Footing footing, List<Figure> bases, double base, Optional<SeenAt> look, Figures figures) {
     if (bases.size() > 1) {
-      return new Reason("readiness", Side.AGAINST, Scale.READINESS, unknown(footing), 0);
+      return new Reason("readiness", Side.AGAINST, Scale.READINESS, unknown(footing), 0, look);
     }
     boolean ready = base >= figures.of(JudgementFigures.READY_ENOUGH);
     return new Reason(
@@ -87,8 +85,9 @@ record Readiness(double least, double most, List<Reason> reasons) {
         Scale.READINESS,
         footing.rule() == ReadyRule.START_OF_GROWTH
             ? growthSentence(footing)
-            : rootSentence(footing.stage().orElseThrow(), footing),
-        base);
+            : rootSentence(footing.roots().stage().orElseThrow(), footing),
+        base,
+        look);
   }
 
   private static Sentence unknown(Footing footing) {
@@ -108,68 +107,14 @@ record Readiness(double least, double most, List<Reason> reasons) {
 
   private static Sentence rootSentence(RootStage stage, Footing footing) {
     var rule = footing.rule().words();
-    if (footing.rootLength().isPresent()) {
-      var length = Measure.MM.of(Math.round(footing.rootLength().getAsDouble()));
+    if (footing.roots().mm().isPresent()) {
+      var length = Measure.MM.of(Math.round(footing.roots().mm().getAsDouble()));
       return say("Newest roots about {}, {}; it takes a move {}", length, stage.words(), rule);
     }
     return switch (stage) {
-      case NONE -> say("No new roots; it takes a move {}", rule);
+      case NONE -> say("No new roots are growing; it takes a move {}", rule);
       case ANCHORED -> say("The newest roots are in the medium; it takes a move {}", rule);
       default -> say("Newest roots: {}; it takes a move {}", stage.words(), rule);
     };
-  }
-
-  private static List<Reason> losses(Footing footing, Figures figures) {
-    var losses = new ArrayList<Reason>();
-    if (!footing.inSeason()) {
-      losses.add(
-          loss(
-              ReadinessFigures.OUT_OF_SEASON,
-              say("The days are too short to carry new roots"),
-              figures));
-    }
-    footing
-        .bloom()
-        .ifPresent(
-            bloom -> {
-              switch (bloom) {
-                case BUDS ->
-                    losses.add(
-                        loss(ReadinessFigures.BUDS, say("In bud: a move costs the buds"), figures));
-                case SPIKE, OPEN ->
-                    losses.add(
-                        loss(
-                            ReadinessFigures.SPIKE_OR_OPEN,
-                            say(
-                                bloom == Bloom.SPIKE
-                                    ? "A spike is on: a move may cost it"
-                                    : "In flower: a move shortens the flowers"),
-                            figures));
-                case FADING ->
-                    losses.add(
-                        loss(ReadinessFigures.FADING, say("The flowers are fading"), figures));
-                case NONE, FINISHED -> {}
-              }
-            });
-    footing.daysSinceMove().ifPresent(days -> moved(days, figures, losses));
-    if (footing.dehydrated()) {
-      losses.add(
-          loss(ReadinessFigures.DEHYDRATED, say("It has little water left to root from"), figures));
-    }
-    return losses;
-  }
-
-  private static void moved(long days, Figures figures, List<Reason> losses) {
-    var ago = Measure.DAYS.of(days);
-    if (days <= figures.of(ReadinessFigures.MOVED_LATELY_DAYS)) {
-      losses.add(
-          loss(ReadinessFigures.MOVED_LATELY, say("Moved {} ago: let it root", ago), figures));
-    } else if (days <= figures.of(ReadinessFigures.MOVED_DAYS)) {
-      losses.add(loss(ReadinessFigures.MOVED, say("Moved only {} ago", ago), figures));
-    }
-  }
-
-  private static Reason loss(Figure figure, Sentence sentence, Figures figures) {
-    return new Reason(figure.key(), Side.AGAINST, Scale.LOSS, sentence, figures.of(figure));
   }
 }

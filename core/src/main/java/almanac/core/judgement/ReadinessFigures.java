@@ -2,14 +2,17 @@ package almanac.core.judgement;
 
 import almanac.core.figures.Figure;
 import almanac.core.figures.FigureGroup;
+import almanac.core.figures.Figures;
 import almanac.core.figures.Unit;
 import almanac.core.inspection.GrowthStage;
 import almanac.core.profile.ReadyRule;
+import almanac.core.roots.RootFigures;
 import almanac.core.roots.RootStage;
 import java.util.EnumMap;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
+import java.util.OptionalDouble;
 
 /** How well a plant takes a move: a base by ready rule and root stage, and what takes from it. */
 public final class ReadinessFigures {
@@ -60,6 +63,19 @@ public final class ReadinessFigures {
           "Who strips soon takes a poor moment for the smaller evil: lack counts half");
   public static final Figure DEHYDRATED =
       GROUP.points("dehydrated", 15, "A plant without water in it cannot make roots");
+  public static final Figure ROOTLESS =
+      GROUP.points("rootless", 40, "Whatever it has begun to root with is all it has");
+  public static final Figure ROOTLESS_DAYS =
+      GROUP.days(
+          "rootless-days", 365, "A plant that came without roots needs a season to make them");
+  public static final Figure INTACT_BLOOM =
+      GROUP.figure(
+          "intact-bloom",
+          50,
+          Unit.PERCENT,
+          0,
+          100,
+          "With the ball whole the flowers hardly notice: they count half");
   public static final Figure FORECAST_DAYS =
       GROUP.figure(
           "forecast-days",
@@ -78,6 +94,15 @@ public final class ReadinessFigures {
       throw new IllegalStateException("No readiness for " + rule + " at " + stage);
     }
     return figure;
+  }
+
+  /** The base at that stage and length; two-leaved cattleyas have one more from a length on. */
+  static Figure base(ReadyRule rule, RootStage stage, OptionalDouble mm, Figures figures) {
+    boolean reached =
+        rule == ReadyRule.LONG_FIRST
+            && stage == RootStage.LONG
+            && mm.orElse(0) >= figures.of(RootFigures.LONG_FIRST);
+    return reached ? LONG_FIRST_REACHED : base(rule, stage);
   }
 
   /** The base for a deciduous kind whose newest growth is that far. */
@@ -101,8 +126,8 @@ public final class ReadinessFigures {
     for (var stage : RootStage.values()) {
       var name = "%s.%s".formatted(rule, stage).toLowerCase(Locale.ROOT).replace('_', '-');
       var reason =
-          "Such a plant takes a move %s; here its newest roots are: %s"
-              .formatted(rule.words(), stage.words());
+          "Newest roots: %s. It takes a move %s: %s"
+              .formatted(stage.words(), rule.words(), rule.reason());
       row.put(stage, GROUP.points(name, byStage[stage.ordinal()], reason));
     }
     BASE.put(rule, row);

@@ -1,6 +1,7 @@
 package almanac.core.judgement;
 
 import almanac.core.words.Sentence;
+import java.util.Optional;
 
 /**
  * One sentence of a judgement with what it counts.
@@ -10,8 +11,10 @@ import almanac.core.words.Sentence;
  * @param scale what its points count towards
  * @param sentence the reason, with its figures
  * @param points how much it counts, 0 or more
+ * @param look the look it rests on; nothing where it rests on the calendar or the kind
  */
-public record Reason(String rule, Side side, Scale scale, Sentence sentence, double points) {
+public record Reason(
+    String rule, Side side, Scale scale, Sentence sentence, double points, Optional<SeenAt> look) {
 
   /** Which way a reason speaks. */
   public enum Side {

@@ -2,15 +2,21 @@ package almanac.core.judgement;
 
 import static almanac.core.words.Sentence.say;
 
+import almanac.core.figures.Figure;
 import almanac.core.inspection.Company;
 import almanac.core.inspection.Item;
+import almanac.core.inspection.Lead;
 import almanac.core.inspection.PotState;
 import almanac.core.inspection.Rim;
 import almanac.core.inspection.RootsCrowding;
 import almanac.core.profile.Profile;
 import almanac.core.words.Measure;
+import almanac.core.words.Sentence;
+import java.util.Comparator;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.Set;
+import java.util.stream.Stream;
 
 /** Room in the pot, and the pot itself. Rules: Needs. */
 final class RoomNeeds {
@@ -20,6 +26,7 @@ final class RoomNeeds {
           NeedFigures.OVER_RIM.key(),
           NeedFigures.RIM_HALF_SEASON.key(),
           NeedFigures.RIM_SEASON.key(),
+          NeedFigures.NEARS_THE_RIM.key(),
           NeedFigures.JAMMED.key(),
           NeedFigures.OUT_OF_HOLES.key(),
           NeedFigures.CROWDED.key(),
@@ -27,93 +34,133 @@ final class RoomNeeds {
           NeedFigures.POT_BROKEN.key(),
           NeedFigures.FAST_TO_DRY.key());
 
+  /** One lead and where it stands. */
+  private record AtRim(Lead lead, Rim rim, OptionalDouble distance) {}
+
   private RoomNeeds() {}
 
   static void weigh(Evidence evidence, Weighing weighing) {
-    rim(evidence).ifPresent(rim -> rim(rim, evidence, weighing));
+    foremost(evidence).ifPresent(lead -> rim(lead, evidence, weighing));
     crowding(evidence, weighing);
     pot(evidence, weighing);
   }
 
-  /** Where the lead stands; a distance in mm outranks the eye. */
+  /** Where the lead stands that is nearest to trouble. */
   static Optional<Rim> rim(Evidence evidence) {
-    var look = evidence.look(Item.RIM);
-    var seen = look.answer();
-    if (look.measured().isEmpty() || seen.filter(RoomNeeds::jammed).isPresent()) {
-      return seen;
+    return foremost(evidence).map(AtRim::rim);
+  }
+
+  private static Optional<AtRim> foremost(Evidence evidence) {
+    return Stream.of(Lead.values())
+        .flatMap(lead -> atRim(lead, evidence).stream())
+        .max(Comparator.comparing(AtRim::rim));
+  }
+
+  /** A distance in mm outranks the eye. */
+  private static Optional<AtRim> atRim(Lead lead, Evidence evidence) {
+    var look = evidence.look(Item.RIM, lead);
+    if (look.seen().isEmpty()) {
+      return Optional.empty();
     }
-    double mm = look.measured().getAsDouble();
-    double season = season(evidence.situation.profile());
+    var distance = look.measured();
+    var seen = look.answer();
+    if (distance.isEmpty() || seen.filter(RoomNeeds::jammed).isPresent()) {
+      return seen.map(rim -> new AtRim(lead, rim, distance));
+    }
+    return Optional.of(
+        new AtRim(lead, byDistance(distance.getAsDouble(), evidence.profile()), distance));
+  }
+
+  private static Rim byDistance(double mm, Profile profile) {
+    double season = profile.rhizomeStepMm() * profile.growthsAYear();
     if (mm < 0) {
-      return Optional.of(Rim.OVER);
+      return Rim.OVER;
     }
     if (mm < season / 2) {
-      return Optional.of(Rim.UNDER_HALF_SEASON);
+      return Rim.UNDER_HALF_SEASON;
     }
-    return Optional.of(mm < season ? Rim.UNDER_A_SEASON : Rim.ROOM);
+    return mm < season ? Rim.UNDER_A_SEASON : Rim.ROOM;
   }
 
   private static boolean jammed(Rim rim) {
     return rim == Rim.JAMMED || rim == Rim.DEFORMING;
   }
 
-  /** How far a lead goes in a year, mm. */
-  private static double season(Profile profile) {
-    return profile.rhizomeStepMm() * profile.growthsAYear();
+  private static void rim(AtRim at, Evidence evidence, Weighing weighing) {
+    var look = evidence.seenAt(Item.RIM, at.lead());
+    if (at.rim() == Rim.ROOM) {
+      weighing.against(NeedFigures.RIM_SEASON.key(), say("The lead has room to the rim"), look);
+      return;
+    }
+    var figure = figure(at.rim(), evidence);
+    weighing.need(figure, sentence(at), evidence.figures.of(figure), look);
   }
 
-  private static void rim(Rim rim, Evidence evidence, Weighing weighing) {
-    var distance = evidence.look(Item.RIM).measured();
-    switch (rim) {
+  private static Figure figure(Rim rim, Evidence evidence) {
+    return switch (rim) {
+      case OVER -> NeedFigures.OVER_RIM;
+      case UNDER_HALF_SEASON -> NeedFigures.RIM_HALF_SEASON;
+      case JAMMED, DEFORMING -> NeedFigures.JAMMED;
+      default ->
+          evidence.approach == Approach.UNDISTURBED_ROOTS
+              ? NeedFigures.NEARS_THE_RIM
+              : NeedFigures.RIM_SEASON;
+    };
+  }
+
+  private static Sentence sentence(AtRim at) {
+    var who = at.lead() == Lead.FIRST ? "Lead" : "Lead " + at.lead();
+    return switch (at.rim()) {
       case OVER ->
-          weighing.need(
-              NeedFigures.OVER_RIM,
-              distance.isPresent()
-                  ? say(
-                      "Lead {} past the rim; its roots would grow in air",
-                      Measure.MM.of(-distance.getAsDouble()))
-                  : say("The lead is past the rim; its roots would grow in air"));
-      case UNDER_HALF_SEASON ->
-          weighing.need(
-              NeedFigures.RIM_HALF_SEASON, say("Less than half a season of room to the rim"));
-      case UNDER_A_SEASON ->
-          weighing.need(NeedFigures.RIM_SEASON, say("Less than a season of room to the rim"));
-      case JAMMED, DEFORMING ->
-          weighing.need(
-              NeedFigures.JAMMED,
-              say(
-                  rim == Rim.JAMMED
-                      ? "A new growth is jammed against the rim"
-                      : "A new growth is jammed and begins to deform: it cannot wait"));
-      case ROOM -> weighing.against("need.rim-season", say("The lead has room to the rim"));
-    }
+          at.distance().isPresent()
+              ? say(
+                  "{} {} past the rim; its roots would grow in air",
+                  who,
+                  Measure.MM.of(-at.distance().getAsDouble()))
+              : say("{} past the rim; its roots would grow in air", who);
+      case UNDER_HALF_SEASON -> say("{}: less than half a season of room to the rim", who);
+      case UNDER_A_SEASON -> say("{}: less than a season of room to the rim", who);
+      case JAMMED -> say("{}: the new growth is jammed against the rim", who);
+      case DEFORMING ->
+          say("{}: the new growth is jammed and begins to deform: it cannot wait", who);
+      case ROOM -> say("{} has room to the rim", who);
+    };
   }
 
   private static void crowding(Evidence evidence, Weighing weighing) {
     var crowding = evidence.look(Item.CROWDING);
     if (crowding.saw(RootsCrowding.OUT_OF_HOLES)) {
-      weighing.need(NeedFigures.OUT_OF_HOLES, say("Roots come out of the drainage holes"));
+      weighing.need(
+          NeedFigures.OUT_OF_HOLES, Item.CROWDING, say("Roots come out of the drainage holes"));
     }
     if (crowding.saw(RootsCrowding.CROWDED) || crowding.saw(RootsCrowding.CIRCLING)) {
-      boolean terrestrial = Traits.semiTerrestrial(evidence.situation.profile());
       weighing.need(
-          terrestrial ? NeedFigures.CROWDED_TERRESTRIAL : NeedFigures.CROWDED,
+          evidence.profile().ground().semiTerrestrial()
+              ? NeedFigures.CROWDED_TERRESTRIAL
+              : NeedFigures.CROWDED,
+          Item.CROWDING,
           say("Roots crowd the pot"));
       weighing.noReason(
-          "crowded", say("A crowded pot by itself is no reason: water more often instead"));
+          "crowded",
+          Item.CROWDING,
+          say("A crowded pot by itself is no reason: water more often instead"));
     }
   }
 
   private static void pot(Evidence evidence, Weighing weighing) {
     var pot = evidence.look(Item.POT);
     if (pot.saw(PotState.FAR_TOO_LARGE)) {
-      weighing.need(NeedFigures.FAR_TOO_LARGE, say("The pot is far too large for its few roots"));
+      weighing.need(
+          NeedFigures.FAR_TOO_LARGE, Item.POT, say("The pot is far too large for its few roots"));
     }
     if (pot.saw(PotState.BRITTLE) || pot.saw(PotState.CRACKED)) {
-      weighing.need(NeedFigures.POT_BROKEN, say("The pot is brittle or cracked"));
+      weighing.need(NeedFigures.POT_BROKEN, Item.POT, say("The pot is brittle or cracked"));
     }
     if (evidence.look(Item.COMPANY).saw(Company.SEVERAL_WANTED_APART)) {
-      weighing.need(NeedFigures.WANTED_APART, say("Several plants share the pot, wanted apart"));
+      weighing.need(
+          NeedFigures.WANTED_APART,
+          Item.COMPANY,
+          say("Several plants share the pot, wanted apart"));
     }
   }
 }

@@ -1,9 +1,11 @@
 package almanac.core.judgement;
 
+import almanac.core.history.Arrival;
 import almanac.core.history.PlantHistory;
 import almanac.core.profile.Profile;
 import almanac.core.season.Conditions;
 import java.time.LocalDate;
+import java.util.Optional;
 
 /**
  * All that a judgement rests on.
@@ -12,12 +14,19 @@ import java.time.LocalDate;
  * @param profile the kind of plant
  * @param history what has happened to it
  * @param conditions where it stands
+ * @param arrival how it came; nothing if nobody knows
+ * @param aim what the collector wants of it
  */
 public record Situation(
-    LocalDate today, Profile profile, PlantHistory history, Conditions conditions) {
+    LocalDate today,
+    Profile profile,
+    PlantHistory history,
+    Conditions conditions,
+    Optional<Arrival> arrival,
+    Aim aim) {
 
   /** The same plant with another history; for asking what would follow. */
-  Situation with(PlantHistory other) {
-    return new Situation(today, profile, other, conditions);
+  public Situation with(PlantHistory other) {
+    return new Situation(today, profile, other, conditions, arrival, aim);
   }
 }

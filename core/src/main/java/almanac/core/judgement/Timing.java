@@ -10,8 +10,11 @@ public sealed interface Timing {
   /** Today. */
   record Now() implements Timing {}
 
-  /** From today until a day. */
+  /** From today until a day; it should not be later. */
   record Until(LocalDate until) implements Timing {}
+
+  /** A good moment between two days; nothing is lost if it passes. */
+  record Between(LocalDate from, LocalDate until) implements Timing {}
 
   /** Once something has come true. */
   record Waits(Wait awaited) implements Timing {}

@@ -7,7 +7,10 @@ public enum WaitCondition {
   LONG_ROOTS("roots that are long enough"),
   FLOWERS_OVER("flowers to be over"),
   LIGHT("days long enough to grow"),
-  SETTLED("the last move to be overcome");
+  WARMTH("warmth enough to root"),
+  COOLER_DAYS("cooler days"),
+  SETTLED("the last move to be overcome"),
+  OWN_ROOTS("roots of its own");
 
   private final String words;
 

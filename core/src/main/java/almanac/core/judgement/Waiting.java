@@ -40,6 +40,11 @@ final class Waiting {
    * first. If nothing would, the next nubs.
    */
   static Wait of(Evidence evidence) {
+    if (evidence.rootless()) {
+      var came = evidence.situation.arrival().orElseThrow().on();
+      var year = came.plusDays(evidence.figures.count(ReadinessFigures.ROOTLESS_DAYS));
+      return new Wait(List.of(WaitCondition.OWN_ROOTS), evidence.today, year, year);
+    }
     if (evidence.undecidedRoots()) {
       int soon = evidence.figures.count(JudgementFigures.LOOK_FIRST);
       var today = evidence.today;
@@ -78,7 +83,8 @@ final class Waiting {
 
   private boolean makesReady(Change change) {
     var then = change.then().apply(Footing.of(evidence));
-    return Readiness.of(then, figures).least() >= figures.of(JudgementFigures.READY_ENOUGH);
+    return Readiness.of(then, Optional.empty(), figures).least()
+        >= figures.of(JudgementFigures.READY_ENOUGH);
   }
 
   private List<Change> changes() {
@@ -86,14 +92,14 @@ final class Waiting {
     longRoots().ifPresent(changes::add);
     changes.add(nextNubs());
     flowersOver().ifPresent(changes::add);
-    light().ifPresent(changes::add);
+    season().ifPresent(changes::add);
     settled().ifPresent(changes::add);
     return changes;
   }
 
   private Optional<Change> longRoots() {
-    var profile = evidence.situation.profile();
-    if (evidence.forecast.isEmpty() || !profile.hasSecondWindow()) {
+    var profile = evidence.profile();
+    if (evidence.forecast().isEmpty() || !profile.hasSecondWindow()) {
       return Optional.empty();
     }
     double length =
@@ -101,7 +107,7 @@ final class Waiting {
             profile.readyRule() == ReadyRule.LONG_FIRST
                 ? RootFigures.LONG_FIRST
                 : RootFigures.MID_MOST);
-    var passing = evidence.forecast.get().passes(length);
+    var passing = evidence.forecast().get().passes(length);
     return Optional.of(
         new Change(
             wait(WaitCondition.LONG_ROOTS, passing.earliest(), passing.likely(), passing.latest()),
@@ -110,7 +116,7 @@ final class Waiting {
 
   /** The next flush comes with the next growth; when that is, is only roughly known. */
   private Change nextNubs() {
-    double aYear = Math.max(1, evidence.situation.profile().growthsAYear());
+    double aYear = Math.max(1, evidence.profile().growthsAYear());
     long span = Math.round(DAYS_A_YEAR / aYear);
     return new Change(
         wait(
@@ -145,15 +151,21 @@ final class Waiting {
                     Footing::flowersOver));
   }
 
-  private Optional<Change> light() {
-    if (evidence.inSeason) {
+  private Optional<Change> season() {
+    if (evidence.lack.isEmpty()) {
       return Optional.empty();
     }
+    var awaited =
+        switch (evidence.lack.get()) {
+          case LIGHT -> WaitCondition.LIGHT;
+          case COLD -> WaitCondition.WARMTH;
+          case HEAT -> WaitCondition.COOLER_DAYS;
+        };
     return evidence
         .situation
         .conditions()
-        .carryGrowthFrom(today, figures)
-        .map(day -> new Change(wait(WaitCondition.LIGHT, day, day, day), Footing::inSeasonAgain));
+        .carryGrowthFrom(today, evidence.profile().warmth(), figures)
+        .map(day -> new Change(wait(awaited, day, day, day), Footing::inSeasonAgain));
   }
 
   private Optional<Change> settled() {

@@ -24,7 +24,9 @@ public enum Component {
   FIRED_CLAY("fired clay"),
   PERLITE("perlite"),
   GRAVEL("gravel"),
-  SYNTHETIC_FIBRE("synthetic fibre");
+  SYNTHETIC_FIBRE("synthetic fibre"),
+  /** Roots on a slab or branch, in nothing at all. */
+  MOUNT("mount");
 
   private final String words;
   private final String detail;

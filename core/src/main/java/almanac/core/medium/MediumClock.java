@@ -6,29 +6,56 @@ import almanac.core.figures.Figures;
 import almanac.core.words.Measure;
 import almanac.core.words.Sentence;
 import java.time.LocalDate;
+import java.time.Month;
 import java.time.temporal.ChronoUnit;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 
-/**
- * The clock of one potting: life used per day is 1 / life × moisture × temperature.
- *
- * @param pottedOn when it was potted
- * @param knownSince the day since which the plant is certainly in this medium
- * @param mix what it is potted in
- * @param moisture how wet it is kept
- * @param temperatures bench means by month
- */
-public record MediumClock(
-    PottedOn pottedOn,
-    LocalDate knownSince,
-    Mix mix,
-    Moisture moisture,
-    Temperatures temperatures) {
+/** The clock of one potting: life used per day is 1 / life × moisture × temperature. */
+public final class MediumClock {
   private static final double DAYS_A_MONTH = 365.25 / 12;
   private static final double DEGREES_TO_DOUBLE = 10;
+  private static final int YEARS_AHEAD = 10;
+
+  private final PottedOn pottedOn;
+  private final LocalDate knownSince;
+  private final Mix mix;
+  private final Moisture moisture;
+  private final LocalDate spoiledSince;
+  private final double spoiledPace;
+  private final double[] percentADay = new double[13];
+
+  /**
+   * @param pottedOn when it was potted
+   * @param knownSince the day since which the plant is certainly in this medium
+   * @param mix what it is potted in
+   * @param moisture how wet it is kept
+   * @param temperatures bench means by month
+   * @param deadRootsSince since when dead roots are known to decay in it, if they do
+   */
+  public MediumClock(
+      PottedOn pottedOn,
+      LocalDate knownSince,
+      Mix mix,
+      Moisture moisture,
+      Temperatures temperatures,
+      Optional<LocalDate> deadRootsSince,
+      Figures figures) {
+    this.pottedOn = pottedOn;
+    this.knownSince = knownSince;
+    this.mix = mix;
+    this.moisture = moisture;
+    this.spoiledSince = deadRootsSince.orElse(LocalDate.MAX);
+    this.spoiledPace = figures.of(MediumFigures.DEAD_ROOTS_PACE);
+    double atTwenty = 100 * mix.useAMonth(figures) / DAYS_A_MONTH * figures.of(moisture.pace());
+    for (var month : Month.values()) {
+      double warmer = temperatures.in(month) - figures.of(MediumFigures.LIFE_TEMPERATURE);
+      double warmth = Math.pow(figures.of(MediumFigures.Q10), warmer / DEGREES_TO_DOUBLE);
+      percentADay[month.getValue()] = atTwenty * warmth;
+    }
+  }
 
   /**
    * The life used by a day.
@@ -36,7 +63,7 @@ public record MediumClock(
    * @param tests in any order; tests from before the potting or after the day say nothing
    * @return nothing if the mix does not decay
    */
-  public Optional<UsedLife> usedOn(LocalDate day, List<MediumTest> tests, Figures figures) {
+  public Optional<UsedLife> usedOn(LocalDate day, List<MediumTest> tests) {
     if (mix.inert()) {
       return Optional.empty();
     }
@@ -45,20 +72,20 @@ public record MediumClock(
             .filter(test -> !test.on().isAfter(day) && !test.on().isBefore(start()))
             .sorted(Comparator.comparing(MediumTest::on))
             .toList();
-    double likely = run(start(), day, felt, figures);
+    double likely = run(start(), day, felt);
     if (pottedOn instanceof PottedOn.Between between) {
       return Optional.of(
           new UsedLife(
-              run(between.latest(), day, felt, figures),
+              run(between.latest(), day, felt),
               likely,
-              OptionalDouble.of(run(between.earliest(), day, felt, figures)),
-              OptionalDouble.of(run(start(), day, List.of(), figures)),
-              because(between, day, felt, figures)));
+              OptionalDouble.of(run(between.earliest(), day, felt)),
+              OptionalDouble.of(run(start(), day, List.of())),
+              because(between, day, felt)));
     }
     var most =
         felt.isEmpty() || Double.isInfinite(felt.get(felt.size() - 1).band().most())
             ? OptionalDouble.empty()
-            : OptionalDouble.of(runOn(felt.get(felt.size() - 1), day, figures));
+            : OptionalDouble.of(runOn(felt.get(felt.size() - 1), day));
     return Optional.of(
         new UsedLife(likely, likely, most, OptionalDouble.empty(), sinceArrival(day, felt)));
   }
@@ -69,19 +96,24 @@ public record MediumClock(
    * @param percent the used life to wait for
    * @return the day, at the latest ten years on; nothing if the mix does not decay
    */
-  public Optional<LocalDate> reaches(
-      double percent, LocalDate from, List<MediumTest> tests, Figures figures) {
-    var now = usedOn(from, tests, figures);
+  public Optional<LocalDate> reaches(double percent, LocalDate from, List<MediumTest> tests) {
+    var now = usedOn(from, tests);
     if (now.isEmpty()) {
       return Optional.empty();
     }
-    double used = now.get().likely();
-    var end = from.plusYears(10);
-    for (var day = from; day.isBefore(end); day = day.plusDays(1)) {
-      if (used >= percent) {
-        return Optional.of(day);
+    double missing = percent - now.get().likely();
+    var end = from.plusYears(YEARS_AHEAD);
+    var day = from;
+    while (day.isBefore(end)) {
+      double aDay = aDay(day);
+      var nextMonth = day.withDayOfMonth(1).plusMonths(1);
+      double inThisMonth = ChronoUnit.DAYS.between(day, nextMonth) * aDay;
+      if (missing <= inThisMonth) {
+        var reached = day.plusDays(Math.max(0, (long) Math.ceil(missing / aDay)));
+        return Optional.of(reached.isBefore(end) ? reached : end);
       }
-      used += perDay(day, figures);
+      missing -= inThisMonth;
+      day = nextMonth;
     }
     return Optional.of(end);
   }
@@ -90,41 +122,45 @@ public record MediumClock(
     return pottedOn instanceof PottedOn.Between between ? between.middle() : knownSince;
   }
 
-  private double run(LocalDate from, LocalDate to, List<MediumTest> tests, Figures figures) {
+  private double run(LocalDate from, LocalDate to, List<MediumTest> tests) {
     double used = 0;
     var day = from;
     for (var test : tests) {
-      used = test.band().clamp(used + between(day, test.on(), figures));
+      used = test.band().clamp(used + between(day, test.on()));
       day = test.on().isAfter(day) ? test.on() : day;
     }
-    return used + between(day, to, figures);
+    return used + between(day, to);
   }
 
-  private double runOn(MediumTest last, LocalDate to, Figures figures) {
-    return last.band().most() + between(last.on(), to, figures);
+  private double runOn(MediumTest last, LocalDate to) {
+    return last.band().most() + between(last.on(), to);
   }
 
-  private double between(LocalDate from, LocalDate to, Figures figures) {
+  private double aDay(LocalDate day) {
+    return percentADay[day.getMonthValue()] * (day.isBefore(spoiledSince) ? 1 : spoiledPace);
+  }
+
+  private double between(LocalDate from, LocalDate to) {
+    if (!to.isAfter(spoiledSince)) {
+      return sound(from, to);
+    }
+    var since = from.isAfter(spoiledSince) ? from : spoiledSince;
+    return sound(from, since) + spoiledPace * sound(since, to);
+  }
+
+  private double sound(LocalDate from, LocalDate to) {
     double used = 0;
     var day = from;
     while (day.isBefore(to)) {
       var nextMonth = day.withDayOfMonth(1).plusMonths(1);
       var until = nextMonth.isBefore(to) ? nextMonth : to;
-      used += ChronoUnit.DAYS.between(day, until) * perDay(day, figures);
+      used += ChronoUnit.DAYS.between(day, until) * percentADay[day.getMonthValue()];
       day = until;
     }
     return used;
   }
 
-  /** Percent of the life used on one day. */
-  private double perDay(LocalDate day, Figures figures) {
-    double warmer = temperatures.in(day.getMonth()) - figures.of(MediumFigures.LIFE_TEMPERATURE);
-    double warmth = Math.pow(figures.of(MediumFigures.Q10), warmer / DEGREES_TO_DOUBLE);
-    return 100 * mix.useAMonth(figures) / DAYS_A_MONTH * figures.of(moisture.pace()) * warmth;
-  }
-
-  private Sentence because(
-      PottedOn.Between between, LocalDate day, List<MediumTest> felt, Figures figures) {
+  private Sentence because(PottedOn.Between between, LocalDate day, List<MediumTest> felt) {
     var months =
         Measure.MONTHS.of(
             Math.round(ChronoUnit.DAYS.between(between.middle(), day) / DAYS_A_MONTH));
@@ -132,7 +168,7 @@ public record MediumClock(
       return say("{} in the pot, {}; no piece felt since", months, moisture.words());
     }
     var last = felt.get(felt.size() - 1);
-    var calendar = Measure.PERCENT.of(Math.round(run(start(), day, List.of(), figures)));
+    var calendar = Measure.PERCENT.of(Math.round(run(start(), day, List.of())));
     return say(
         "{} by the calendar after {}, but {} on {}", calendar, months, last.words(), last.on());
   }

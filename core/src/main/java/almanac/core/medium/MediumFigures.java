@@ -21,6 +21,14 @@ public final class MediumFigures {
           1,
           100,
           "A quarter of the volume gone soft closes the gaps of the whole mix");
+  public static final Figure DEAD_ROOTS_PACE =
+      GROUP.figure(
+          "dead-roots-pace",
+          1.25,
+          Unit.TIMES,
+          1,
+          4,
+          "Dead roots decay in the medium and spoil it a quarter sooner");
   public static final Figure MATURE =
       percent("mature", 50, "Half used: it begins to hold more water than it did");
   public static final Figure DUE =

@@ -55,6 +55,11 @@ public record Mix(Map<Component, Double> parts) {
     return parts.keySet().stream().noneMatch(Component::organic);
   }
 
+  /** Whether it is no mix at all but a slab or branch. */
+  public boolean mounted() {
+    return share(Component.MOUNT) == 1;
+  }
+
   /**
    * Life used in a month at the temperature the lives are given for, dried between waterings: the
    * fastest component of a quarter of the volume or more governs the whole; smaller amounts count

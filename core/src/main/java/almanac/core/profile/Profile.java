@@ -1,5 +1,6 @@
 package almanac.core.profile;
 
+import almanac.core.Refused;
 import almanac.core.medium.Moisture;
 import java.util.OptionalInt;
 
@@ -9,6 +10,7 @@ import java.util.OptionalInt;
  * @param key unique name for data
  * @param name name for readers
  * @param habit how it grows
+ * @param ground what its roots live in
  * @param roots how thick its roots are
  * @param branching whether broken roots branch
  * @param readyRule which root stages take a move
@@ -21,12 +23,13 @@ import java.util.OptionalInt;
  * @param warmth the temperatures it grows at
  * @param lightOnRoots whether light on the roots is welcome
  * @param rootSpeed how fast a new root lengthens in warm active growth, mm a week
- * @param rootsHidden roots cannot be judged through the pot (opaque pot, few thick roots)
+ * @param rootsHidden its roots cannot be judged through the pot
  */
 public record Profile(
     String key,
     String name,
     Habit habit,
+    Ground ground,
     RootThickness roots,
     Branching branching,
     ReadyRule readyRule,
@@ -41,12 +44,34 @@ public record Profile(
     double rootSpeed,
     boolean rootsHidden) {
 
+  private static final int LONGEST_TEXT = 200;
+  private static final int MOST_GROWTHS = 20;
+  private static final double LONGEST_STEP_MM = 300;
+  private static final double MOST_A_YEAR = 12;
+
+  /**
+   * @throws Refused naming the field, if a text is missing or a number makes no sense
+   */
   public Profile {
-    if (key.isBlank() || name.isBlank()) {
-      throw new IllegalArgumentException("A profile needs a key and a name");
+    if (key.isBlank() || name.isBlank() || name.length() > LONGEST_TEXT) {
+      throw new Refused("name", "A profile needs a name of at most 200 characters.");
     }
-    if (!(rootSpeed > 0)) {
-      throw new IllegalArgumentException(name + ": roots need a speed");
+    if (care.length() > LONGEST_TEXT || rootsAppear.length() > LONGEST_TEXT) {
+      throw new Refused("care", "A profile's words have at most 200 characters.");
+    }
+    if (leastGrowths.isPresent()
+        && (leastGrowths.getAsInt() < 1 || leastGrowths.getAsInt() > MOST_GROWTHS)) {
+      throw new Refused("leastGrowths", "A division needs from 1 to 20 growths.");
+    }
+    if (!(rhizomeStepMm >= 0 && rhizomeStepMm <= LONGEST_STEP_MM)) {
+      throw new Refused("rhizomeStepMm", "A step of the rhizome goes from 0 to 300 mm.");
+    }
+    if (!(growthsAYear >= 0 && growthsAYear <= MOST_A_YEAR)) {
+      throw new Refused("growthsAYear", "A lead makes from 0 to 12 growths a year.");
+    }
+    if (!(rootSpeed >= ProfileFigures.ROOT_SPEED.least()
+        && rootSpeed <= ProfileFigures.ROOT_SPEED.most())) {
+      throw new Refused("rootSpeed", "A root grows from 0.5 to 60 mm a week.");
     }
   }
 

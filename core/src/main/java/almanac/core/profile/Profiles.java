@@ -76,15 +76,13 @@ public final class Profiles {
               .roots("with each fan, one to four hairy roots")
               .water(KEPT_MOIST, "always moist, opaque pot, base covered")
               .growth(3, 12, 1)
-              .slowRoots()
-              .hidden()
+              .slipper()
               .done(),
           clump("phragmipedium", "Phragmipedium", MEDIUM, NO, ANY_TIME)
               .roots("with each fan")
               .water(ALWAYS_WET, "stands in water")
               .growth(3, 15, 1.5)
-              .slowRoots()
-              .hidden()
+              .slipper()
               .done(),
           clump("dendrobium-evergreen", "Dendrobium, evergreen", MEDIUM, YES, NUB_OR_LONG)
               .roots("on the half-grown cane")
@@ -129,6 +127,7 @@ public final class Profiles {
               .roots("any time in growth")
               .water(KEPT_MOIST, "fleshy roots, bear a compact medium; half strength of anything")
               .growth(4, 20, 3)
+              .terrestrial()
               .done(),
           clump("bulbophyllum-maxillaria", "Bulbophyllum, Maxillaria", FINE, YES, NUB_OR_LONG)
               .roots("with each growth")
@@ -196,7 +195,7 @@ public final class Profiles {
     private Warmth warmth = INTERMEDIATE;
     private boolean lightOnRoots;
     private double speed = ProfileFigures.ROOT_SPEED.standard();
-    private boolean hidden;
+    private Ground ground = Ground.EPIPHYTE;
 
     private Row(
         String key,
@@ -237,13 +236,14 @@ public final class Profiles {
       return this;
     }
 
-    private Row slowRoots() {
+    private Row slipper() {
+      ground = Ground.SLIPPER;
       speed = ProfileFigures.SLOW_ROOT_SPEED.standard();
       return this;
     }
 
-    private Row hidden() {
-      hidden = true;
+    private Row terrestrial() {
+      ground = Ground.TERRESTRIAL;
       return this;
     }
 
@@ -252,6 +252,7 @@ public final class Profiles {
           key,
           name,
           habit,
+          ground,
           thickness,
           branching,
           rule,
@@ -264,7 +265,7 @@ public final class Profiles {
           warmth,
           lightOnRoots,
           speed,
-          hidden);
+          ground == Ground.SLIPPER);
     }
   }
 }

@@ -36,6 +36,48 @@ public final class RootFigures {
           20,
           "A stage judged by eye and a length by ruler may differ by so much at the edge");
 
+  public static final Figure OWN_RATE_DAYS =
+      GROUP.figure(
+          "own-rate-days",
+          4,
+          Unit.DAYS,
+          1,
+          60,
+          "Over fewer days the ruler's error outweighs what a root grows");
+  public static final Figure RULER_ERROR =
+      GROUP.figure(
+          "ruler-error",
+          2,
+          Unit.MM,
+          0.1,
+          20,
+          "A bent root measured twice differs by about so much");
+  public static final Figure LEAST_SPREAD =
+      GROUP.figure(
+          "least-spread",
+          10,
+          Unit.PERCENT,
+          0,
+          90,
+          "However well it is measured, weather changes a root's speed by a tenth");
+  public static final Figure MOST_SPREAD =
+      GROUP.figure(
+          "most-spread", 80, Unit.PERCENT, 10, 95, "Beyond this a forecast says nothing at all");
+  public static final Figure SLOWEST =
+      GROUP.figure(
+          "slowest",
+          0.5,
+          Unit.MM_A_WEEK,
+          0.1,
+          5,
+          "A tip that hardly moves is given this, so that a forecast stays a date");
+  public static final Figure FEW_DEAD =
+      GROUP.figure(
+          "few-dead", 10, Unit.PERCENT, 0, 50, "Every root system has a few dead roots in it");
+  public static final Figure MOSTLY_DEAD =
+      GROUP.figure(
+          "mostly-dead", 50, Unit.PERCENT, 10, 95, "With more than half dead the rest will follow");
+
   private RootFigures() {}
 
   private static Figure mm(String name, double value, String reason) {

@@ -3,33 +3,39 @@ package almanac.core.roots;
 import almanac.core.figures.Figures;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
+import java.util.List;
 import java.util.Optional;
 
 /**
  * Where growing roots will be, from the last look and a speed.
  *
  * @param look the last look at a root with a visible tip
- * @param lengthMm its length on that day; the middle of the stage if it was not measured
- * @param speed mm a week
- * @param spread how much faster or slower it may be, as a share of the speed
+ * @param lengthMm its length on that day
+ * @param rate how fast it lengthens
  */
-public record RootForecast(RootLook look, double lengthMm, double speed, double spread) {
+public record RootForecast(RootLook look, double lengthMm, RootRate rate) {
   private static final double DAYS_A_WEEK = 7;
 
-  /** A forecast from the speed of the kind; nothing for roots without a visible tip. */
-  public static Optional<RootForecast> of(RootLook look, double speed, Figures figures) {
-    if (!look.stage().measurable()) {
+  /**
+   * The forecast for one lead; nothing for roots without a visible tip.
+   *
+   * @param looks at that lead, oldest first
+   * @param kind the speed of the kind, mm a week
+   */
+  public static Optional<RootForecast> of(List<RootLook> looks, double kind, Figures figures) {
+    if (looks.isEmpty() || !looks.get(looks.size() - 1).stage().measurable()) {
       return Optional.empty();
     }
-    double length = look.longestMm().orElseGet(() -> middle(look.stage(), figures));
-    return Optional.of(
-        new RootForecast(look, length, speed, figures.of(RootFigures.SPEED_SPREAD) / 100));
+    var last = looks.get(looks.size() - 1);
+    var rate = RootRate.of(looks, kind, figures);
+    double length = last.longestMm().orElseGet(() -> guessed(last, looks, rate, figures));
+    return Optional.of(new RootForecast(last, length, rate));
   }
 
   /** The likely length on a day, mm; never shorter than what was seen. */
   public double lengthOn(LocalDate day) {
     long days = Math.max(0, ChronoUnit.DAYS.between(look.on(), day));
-    return lengthMm + days / DAYS_A_WEEK * speed;
+    return lengthMm + days / DAYS_A_WEEK * rate.mmAWeek();
   }
 
   /** The likely stage on a day. */
@@ -39,8 +45,11 @@ public record RootForecast(RootLook look, double lengthMm, double speed, double 
 
   /** When the longest root passes a length. */
   public Passing passes(double mm) {
+    double speed = rate.mmAWeek();
     return new Passing(
-        dayAt(mm, speed * (1 + spread)), dayAt(mm, speed), dayAt(mm, speed * (1 - spread)));
+        dayAt(mm, speed * (1 + rate.spread())),
+        dayAt(mm, speed),
+        dayAt(mm, speed * (1 - rate.spread())));
   }
 
   /** Until when the roots are nubs. */
@@ -58,16 +67,20 @@ public record RootForecast(RootLook look, double lengthMm, double speed, double 
     return look.on().plusDays((long) Math.floor(weeks * DAYS_A_WEEK));
   }
 
-  private static double middle(RootStage stage, Figures figures) {
-    double nub = figures.of(RootFigures.NUB_MOST);
-    double shortMost = figures.of(RootFigures.SHORT_MOST);
-    double mid = figures.of(RootFigures.MID_MOST);
-    return switch (stage) {
-      case NUB -> nub / 2;
-      case SHORT -> (nub + shortMost) / 2;
-      case MID -> (shortMost + mid) / 2;
-      default -> mid;
-    };
+  /**
+   * A length for a stage seen by eye: where its last measurement would have grown to, as far as the
+   * stage allows; without one the middle of the stage.
+   */
+  private static double guessed(
+      RootLook seen, List<RootLook> looks, RootRate rate, Figures figures) {
+    var stage = StageRange.of(seen.stage(), figures);
+    var flush = Flush.of(looks, figures);
+    if (flush.isEmpty()) {
+      return stage.middle();
+    }
+    var measured = flush.get(flush.size() - 1);
+    double weeks = ChronoUnit.DAYS.between(measured.on(), seen.on()) / DAYS_A_WEEK;
+    return stage.nearest(measured.longestMm().orElseThrow() + weeks * rate.mmAWeek());
   }
 
   /**

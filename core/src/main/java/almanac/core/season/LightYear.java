@@ -4,7 +4,6 @@ import almanac.core.Refused;
 import java.time.Duration;
 import java.time.LocalDate;
 import java.time.ZoneOffset;
-import java.util.Optional;
 import org.shredzone.commons.suncalc.SunTimes;
 
 /** Day lengths at one latitude, from one day of the year to the next. */
@@ -41,15 +40,6 @@ public final class LightYear {
   public double hoursOn(LocalDate day) {
     return hoursByDayOfYear[
         LocalDate.of(LEAP_YEAR, day.getMonth(), day.getDayOfMonth()).getDayOfYear() - 1];
-  }
-
-  /**
-   * The first day, from the given one on, with at least so much light.
-   *
-   * @return nothing if no day of the coming year has it
-   */
-  public Optional<LocalDate> firstWithAtLeast(double hours, LocalDate from) {
-    return from.datesUntil(from.plusDays(366)).filter(day -> hoursOn(day) >= hours).findFirst();
   }
 
   private static double hours(LocalDate day, double latitude) {

@@ -12,6 +12,7 @@ import java.util.stream.Collectors;
  * @param parts at least one
  */
 public record Sentence(List<Part> parts) {
+  private static final String PLACE = "{}";
 
   /** One part of a sentence. */
   public sealed interface Part {}
@@ -56,20 +57,32 @@ public record Sentence(List<Part> parts) {
    */
   public static Sentence say(String template, Object... values) {
     var parts = new ArrayList<Part>();
-    var pieces = template.split("\\{}", -1);
-    if (pieces.length != values.length + 1) {
-      throw new IllegalArgumentException(
-          "%d places for %d values in: %s".formatted(pieces.length - 1, values.length, template));
+    int from = 0;
+    int used = 0;
+    for (int at = template.indexOf(PLACE); at >= 0; at = template.indexOf(PLACE, from)) {
+      addWords(parts, template.substring(from, at));
+      if (used == values.length) {
+        throw mismatch(template, values.length);
+      }
+      parts.add(part(values[used++]));
+      from = at + PLACE.length();
     }
-    for (int i = 0; i < pieces.length; i++) {
-      if (!pieces[i].isEmpty()) {
-        parts.add(new Words(pieces[i]));
-      }
-      if (i < values.length) {
-        parts.add(part(values[i]));
-      }
+    addWords(parts, template.substring(from));
+    if (used != values.length) {
+      throw mismatch(template, values.length);
     }
     return new Sentence(parts);
+  }
+
+  private static void addWords(List<Part> parts, String words) {
+    if (!words.isEmpty()) {
+      parts.add(new Words(words));
+    }
+  }
+
+  private static IllegalArgumentException mismatch(String template, int values) {
+    return new IllegalArgumentException(
+        "%d values do not fill the places in: %s".formatted(values, template));
   }
 
   private static Part part(Object value) {
@@ -77,6 +90,13 @@ public record Sentence(List<Part> parts) {
       return part;
     }
     return value instanceof LocalDate day ? new Day(day) : new Words(value.toString());
+  }
+
+  /** This sentence and another as one. */
+  public Sentence and(Sentence other) {
+    var both = new ArrayList<>(parts);
+    both.addAll(other.parts);
+    return new Sentence(both);
   }
 
   /** The sentence in mm and ISO dates. */

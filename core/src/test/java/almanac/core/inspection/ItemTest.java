@@ -13,6 +13,59 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 class ItemTest {
+  @Test
+  void eachLeadHasRootsOfItsOwn() {
+    var day = LocalDate.of(2027, 5, 15);
+    var inspection =
+        Inspection.on(day)
+            .with(Item.NEW_ROOTS, Lead.B, Item.NEW_ROOTS.saw(RootStage.NUB))
+            .with(Item.NEW_ROOTS, Item.NEW_ROOTS.saw(RootStage.ANCHORED));
+    assertThat(inspection.look(Item.NEW_ROOTS, Lead.B).answer()).contains(RootStage.NUB);
+    assertThat(inspection.look(Item.NEW_ROOTS).answer()).contains(RootStage.ANCHORED);
+    assertThat(inspection.look(Item.NEW_ROOTS, Lead.C)).isInstanceOf(Look.NotLookedAt.class);
+    assertThat(inspection.words())
+        .isEqualTo("Newest roots: in the medium; Newest roots, lead B: nubs");
+  }
+
+  @ParameterizedTest
+  @CsvSource({"newRoots/B", "rim/F", "smell"})
+  void aSpotIsFoundByItsKey(String key) {
+    assertThat(Spot.named(key).map(Spot::key)).contains(key);
+  }
+
+  @ParameterizedTest
+  @CsvSource({"newRoots/A", "newRoots/G", "smell/B", "newRoots/", "nothing", "''"})
+  void whatIsNoSpotIsNotFound(String key) {
+    assertThat(Spot.named(key)).isEmpty();
+  }
+
+  @ParameterizedTest
+  @CsvSource({"FIRM, 30", "MIXED, 80", "MOSTLY_SOFT, 20", "NONE, 50", ", 101", ", -1"})
+  void aShareOfDeadRootsAgreesWithTheAnswer(String answer, double dead) {
+    assertThatThrownBy(
+            () ->
+                Item.ROOTS_IN_POT.found(
+                    answer == null ? List.of() : List.of(answer), dead, FIGURES))
+        .isInstanceOfSatisfying(
+            Refused.class,
+            refused -> assertThat(refused.field()).isEqualTo("looks.rootsInPot.measured"));
+  }
+
+  @ParameterizedTest
+  @CsvSource({"5, FIRM", "30, MIXED", "51, MOSTLY_SOFT"})
+  void aShareOfDeadRootsAloneSaysHowTheyAre(double dead, RootsInPot roots) {
+    assertThat(Item.ROOTS_IN_POT.found(List.of(), dead, FIGURES).answer()).contains(roots);
+  }
+
+  @ParameterizedTest
+  @CsvSource({"-0.1", "14.1", "NaN"})
+  void aReadingOffTheScaleIsRefused(double ph) {
+    assertThatThrownBy(() -> Item.SOAK_PH.found(List.of(), ph, FIGURES))
+        .isInstanceOfSatisfying(
+            Refused.class,
+            refused -> assertThat(refused.field()).isEqualTo("looks.soakPh.measured"));
+  }
+
   private static final Figures FIGURES = Figures.standard();
 
   @ParameterizedTest

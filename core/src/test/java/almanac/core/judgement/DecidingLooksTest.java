@@ -6,6 +6,7 @@ import almanac.core.figures.Figures;
 import almanac.core.inspection.Item;
 import almanac.core.inspection.RootsInPot;
 import almanac.core.inspection.Smell;
+import almanac.core.inspection.Spot;
 import almanac.core.inspection.Stability;
 import almanac.core.medium.Piece;
 import almanac.core.roots.RootStage;
@@ -30,7 +31,7 @@ class DecidingLooksTest {
                 .saw(Item.MEDIUM_PIECE, Piece.TEARS)
                 .saw(Item.SMELL, Smell.STALE)
                 .saw(Item.STABILITY, Stability.FIRM));
-    assertThat(looks).first().extracting(DecidingLook::item).isEqualTo(Item.NEW_ROOTS);
+    assertThat(looks).first().extracting(DecidingLook::spot).isEqualTo(Spot.of(Item.NEW_ROOTS));
     assertThat(looks.get(0).outcomes()).isEqualTo(RootStage.values().length);
     assertThat(looks.get(0).changes())
         .contains(new DecidingLook.Change("nubs", Verdict.FULL_REPOT))
@@ -46,7 +47,7 @@ class DecidingLooksTest {
                 .saw(Item.STABILITY, Stability.LOOSE)
                 .saw(Item.NEW_ROOTS, RootStage.ANCHORED)
                 .saw(Item.MEDIUM_PIECE, Piece.KEEPS_SHAPE));
-    assertThat(looks).first().extracting(DecidingLook::item).isEqualTo(Item.ROOTS_IN_POT);
+    assertThat(looks).first().extracting(DecidingLook::spot).isEqualTo(Spot.of(Item.ROOTS_IN_POT));
     assertThat(looks.get(0).changes())
         .contains(new DecidingLook.Change("mostly soft", Verdict.RESCUE));
   }
@@ -54,7 +55,9 @@ class DecidingLooksTest {
   @Test
   void whatHasBeenSeenIsNotAskedForAgain() {
     var plant = Plant.of("oncidium").potted(12).saw(Item.NEW_ROOTS, RootStage.NUB);
-    assertThat(deciding(plant)).extracting(DecidingLook::item).doesNotContain(Item.NEW_ROOTS);
+    assertThat(deciding(plant))
+        .extracting(DecidingLook::spot)
+        .doesNotContain(Spot.of(Item.NEW_ROOTS));
     var stale =
         Plant.of("oncidium")
             .potted(24)
@@ -64,7 +67,7 @@ class DecidingLooksTest {
             .saw(Item.MEDIUM_PIECE, Piece.TEARS)
             .saw(Item.ROOTS_IN_POT, RootsInPot.FIRM)
             .saw(Item.SMELL, Smell.STALE);
-    assertThat(deciding(stale)).extracting(DecidingLook::item).contains(Item.NEW_ROOTS);
+    assertThat(deciding(stale)).extracting(DecidingLook::spot).contains(Spot.of(Item.NEW_ROOTS));
   }
 
   @Test

@@ -1,12 +1,14 @@
 package almanac.core.judgement;
 
 import almanac.core.figures.Figures;
+import almanac.core.history.Arrival;
 import almanac.core.history.Event;
 import almanac.core.history.PlantHistory;
 import almanac.core.history.Potting;
 import almanac.core.inspection.Finding;
 import almanac.core.inspection.Inspection;
 import almanac.core.inspection.Item;
+import almanac.core.inspection.Lead;
 import almanac.core.medium.Component;
 import almanac.core.medium.Mix;
 import almanac.core.medium.Moisture;
@@ -20,6 +22,8 @@ import almanac.core.words.Answer;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
 
 /** A plant for a test, told as a grower tells it. */
 final class Plant {
@@ -30,7 +34,10 @@ final class Plant {
   private final Profile profile;
   private final LocalDate today;
   private final List<Event> events = new ArrayList<>();
-  private boolean lit;
+  private OptionalDouble lampHours = OptionalDouble.empty();
+  private Optional<Temperatures> means = Optional.empty();
+  private Optional<Arrival> arrival = Optional.empty();
+  private Aim aim = Aim.AS_IT_COMES;
   private LocalDate lookedOn;
 
   private Plant(Profile profile, LocalDate today) {
@@ -48,7 +55,27 @@ final class Plant {
   }
 
   Plant underLights() {
-    lit = true;
+    lampHours = OptionalDouble.of(14);
+    return this;
+  }
+
+  Plant atAMeanOf(double degrees) {
+    means = Optional.of(Temperatures.steady(degrees));
+    return this;
+  }
+
+  Plant arrived(int monthsAgo) {
+    arrival = Optional.of(new Arrival(today.minusMonths(monthsAgo), false));
+    return this;
+  }
+
+  Plant arrivedRootless(int monthsAgo) {
+    arrival = Optional.of(new Arrival(today.minusMonths(monthsAgo), true));
+    return this;
+  }
+
+  Plant aim(Aim wanted) {
+    aim = wanted;
     return this;
   }
 
@@ -85,8 +112,20 @@ final class Plant {
     return saw(item, item.found(List.of(), value, Figures.standard()));
   }
 
+  <A extends Enum<A> & Answer> Plant saw(Item<A> item, Lead lead, A answer) {
+    return saw(item, lead, item.saw(answer));
+  }
+
+  <A extends Enum<A> & Answer> Plant measured(Item<A> item, Lead lead, double value) {
+    return saw(item, lead, item.found(List.of(), value, Figures.standard()));
+  }
+
   private <A extends Enum<A> & Answer> Plant saw(Item<A> item, Finding<A> finding) {
-    events.add(new Event.Inspected(Inspection.on(lookedOn).with(item, finding)));
+    return saw(item, Lead.FIRST, finding);
+  }
+
+  private <A extends Enum<A> & Answer> Plant saw(Item<A> item, Lead lead, Finding<A> finding) {
+    events.add(new Event.Inspected(Inspection.on(lookedOn).with(item, lead, finding)));
     return this;
   }
 
@@ -95,7 +134,9 @@ final class Plant {
         today,
         profile,
         PlantHistory.of(events),
-        new Conditions(CANAL, lit, Temperatures.steady(20)));
+        new Conditions(CANAL, lampHours, means),
+        arrival,
+        aim);
   }
 
   Judgement judged() {

@@ -18,7 +18,7 @@ class TimingTest {
   @Test
   void atTheNubsItIsUntilTheyAreTooLong() {
     var judged = Plant.of("oncidium").potted(26).rootsOf(6).judged();
-    assertThat(judged.timing()).isEqualTo(new Timing.Until(MAY.plusDays(5)));
+    assertThat(judged.timing()).isEqualTo(new Timing.Between(MAY, MAY.plusDays(5)));
     assertThat(judged.advice())
         .hasToString("A good moment, not a must: until 2027-05-20, while the new roots are nubs.");
   }

@@ -10,6 +10,7 @@ import java.time.LocalDate;
 import java.time.YearMonth;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import org.assertj.core.data.Offset;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -22,11 +23,17 @@ class MediumClockTest {
 
   private static MediumClock clock(Mix mix, Moisture moisture, double degrees) {
     return new MediumClock(
-        PottedOn.on(POTTED), POTTED, mix, moisture, Temperatures.steady(degrees));
+        PottedOn.on(POTTED),
+        POTTED,
+        mix,
+        moisture,
+        Temperatures.steady(degrees),
+        Optional.empty(),
+        FIGURES);
   }
 
   private static double used(MediumClock clock, int months, MediumTest... tests) {
-    return clock.usedOn(POTTED.plusMonths(months), List.of(tests), FIGURES).orElseThrow().likely();
+    return clock.usedOn(POTTED.plusMonths(months), List.of(tests)).orElseThrow().likely();
   }
 
   private static MediumTest felt(Piece piece, int month) {
@@ -53,7 +60,7 @@ class MediumClockTest {
   @Test
   void alwaysWetBarkIsUsedUpAfterThirteenMonths() {
     var clock = clock(Mix.of(Component.BARK_MEDIUM), Moisture.ALWAYS_WET, 20);
-    var spent = clock.reaches(100, POTTED, List.of(), FIGURES).orElseThrow();
+    var spent = clock.reaches(100, POTTED, List.of()).orElseThrow();
     assertThat(YearMonth.from(spent)).isEqualTo(YearMonth.of(2026, 6));
   }
 
@@ -69,9 +76,11 @@ class MediumClockTest {
             POTTED,
             Mix.of(Component.BARK_MEDIUM),
             Moisture.DRIES_BETWEEN,
-            Temperatures.of(means));
-    var autumn = clock.usedOn(LocalDate.of(2025, 10, 1), List.of(), FIGURES).orElseThrow().likely();
-    var spring = clock.usedOn(LocalDate.of(2026, 4, 1), List.of(), FIGURES).orElseThrow().likely();
+            Temperatures.of(means),
+            Optional.empty(),
+            FIGURES);
+    var autumn = clock.usedOn(LocalDate.of(2025, 10, 1), List.of()).orElseThrow().likely();
+    var spring = clock.usedOn(LocalDate.of(2026, 4, 1), List.of()).orElseThrow().likely();
     assertThat(autumn).as("six months at twice the pace").isCloseTo(50, within(1.0));
     assertThat(spring - autumn).as("six months at half the pace").isCloseTo(12.5, within(1.0));
   }
@@ -92,8 +101,8 @@ class MediumClockTest {
   @Test
   void whatDoesNotDecayHasNoClock() {
     var clock = clock(Mix.of(Component.PUMICE).and(Component.LAVA, 2), Moisture.ALWAYS_WET, 30);
-    assertThat(clock.usedOn(POTTED.plusYears(9), List.of(), FIGURES)).isEmpty();
-    assertThat(clock.reaches(80, POTTED, List.of(), FIGURES)).isEmpty();
+    assertThat(clock.usedOn(POTTED.plusYears(9), List.of())).isEmpty();
+    assertThat(clock.reaches(80, POTTED, List.of())).isEmpty();
   }
 
   @Test
@@ -121,19 +130,52 @@ class MediumClockTest {
     var room = Temperatures.steady(20);
     var year =
         new MediumClock(
-                PottedOn.in(java.time.Year.of(2025)), POTTED, mix, Moisture.DRIES_BETWEEN, room)
-            .usedOn(day, List.of(), FIGURES)
+                PottedOn.in(java.time.Year.of(2025)),
+                POTTED,
+                mix,
+                Moisture.DRIES_BETWEEN,
+                room,
+                Optional.empty(),
+                FIGURES)
+            .usedOn(day, List.of())
             .orElseThrow();
     assertThat(year.least()).isCloseTo(50, ABOUT);
     assertThat(year.likely()).isCloseTo(75, ABOUT);
     assertThat(year.most().orElseThrow()).isCloseTo(100, ABOUT);
     var unknown =
-        new MediumClock(PottedOn.unknown(), day.minusMonths(6), mix, Moisture.DRIES_BETWEEN, room)
-            .usedOn(day, List.of(), FIGURES)
+        new MediumClock(
+                PottedOn.unknown(),
+                day.minusMonths(6),
+                mix,
+                Moisture.DRIES_BETWEEN,
+                room,
+                Optional.empty(),
+                FIGURES)
+            .usedOn(day, List.of())
             .orElseThrow();
     assertThat(unknown.least()).isCloseTo(25, ABOUT);
     assertThat(unknown.most()).isEmpty();
     assertThat(unknown.because()).hasToString("Potting date unknown: at least since 2026-07-01");
+  }
+
+  @Test
+  void deadRootsSpoilTheMediumAQuarterSooner() {
+    var half = POTTED.plusMonths(12);
+    var spoiled =
+        new MediumClock(
+            PottedOn.on(POTTED),
+            POTTED,
+            Mix.of(Component.BARK_MEDIUM),
+            Moisture.DRIES_BETWEEN,
+            Temperatures.steady(20),
+            Optional.of(half),
+            FIGURES);
+    assertThat(used(spoiled, 12)).as("nothing before they were seen").isCloseTo(50, ABOUT);
+    assertThat(used(spoiled, 24)).isCloseTo(50 + 1.25 * 50, ABOUT);
+    var spent = spoiled.reaches(100, half, List.of()).orElseThrow();
+    assertThat(spoiled.usedOn(spent, List.of()).orElseThrow().likely())
+        .as("the day it turns spent")
+        .isCloseTo(100, within(0.3));
   }
 
   @Test

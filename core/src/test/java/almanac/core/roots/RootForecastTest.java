@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import almanac.core.figures.Figures;
 import java.time.LocalDate;
+import java.util.List;
 import java.util.OptionalDouble;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -14,7 +15,7 @@ class RootForecastTest {
   private static final Figures FIGURES = Figures.standard();
 
   private static RootForecast of(RootStage stage, OptionalDouble mm, double speed) {
-    return RootForecast.of(new RootLook(DAY, stage, mm), speed, FIGURES).orElseThrow();
+    return RootForecast.of(List.of(new RootLook(DAY, stage, mm)), speed, FIGURES).orElseThrow();
   }
 
   @ParameterizedTest
@@ -69,7 +70,7 @@ class RootForecastTest {
   void rootsWithoutAVisibleTipHaveNoForecast() {
     for (var stage : new RootStage[] {RootStage.NONE, RootStage.SWELLING, RootStage.ANCHORED}) {
       var look = new RootLook(DAY, stage, OptionalDouble.empty());
-      assertThat(RootForecast.of(look, 17, FIGURES)).isEmpty();
+      assertThat(RootForecast.of(List.of(look), 17, FIGURES)).isEmpty();
     }
   }
 }

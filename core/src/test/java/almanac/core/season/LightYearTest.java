@@ -42,15 +42,6 @@ class LightYearTest {
   }
 
   @Test
-  void theDayWithEnoughLightIsFound() {
-    var light = LightYear.at(56);
-    var day = light.firstWithAtLeast(12, LocalDate.of(2027, 1, 10)).orElseThrow();
-    assertThat(light.hoursOn(day)).isGreaterThanOrEqualTo(12);
-    assertThat(light.hoursOn(day.minusDays(1))).isLessThan(12);
-    assertThat(LightYear.at(0).firstWithAtLeast(14, LocalDate.of(2027, 1, 1))).isEmpty();
-  }
-
-  @Test
   void aLatitudeOffTheGlobeIsRefused() {
     for (double latitude : new double[] {91, -90.5, Double.NaN}) {
       assertThatThrownBy(() -> LightYear.at(latitude)).isInstanceOf(Refused.class);

@@ -1,0 +1,177 @@
+package almanac.app.judging;
+
+import almanac.app.judging.Slip.TimingKind;
+import almanac.app.web.Part;
+import almanac.core.figures.Figures;
+import almanac.core.inspection.Item;
+import almanac.core.judgement.Comparison;
+import almanac.core.judgement.DecidingLook;
+import almanac.core.judgement.Family;
+import almanac.core.judgement.Judgement;
+import almanac.core.judgement.LeadRoots;
+import almanac.core.judgement.Reason;
+import almanac.core.judgement.Situation;
+import almanac.core.judgement.Timing;
+import almanac.core.judgement.Verdict;
+import almanac.core.judgement.Wait;
+import almanac.core.medium.MediumFigures;
+import almanac.core.medium.MediumState;
+import almanac.core.medium.UsedLife;
+import almanac.core.roots.RootFigures;
+import almanac.core.roots.RootForecast;
+import almanac.core.words.Sentence;
+import java.time.LocalDate;
+import java.util.Comparator;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/** Draws up the slips of one situation. */
+final class Slips {
+  private final Situation situation;
+  private final Figures figures;
+
+  Slips(Situation situation, Figures figures) {
+    this.situation = situation;
+    this.figures = figures;
+  }
+
+  Slip of(Judgement judged, List<DecidingLook> deciding, List<Comparison> approaches) {
+    var window = judged.nextCheck().window();
+    return new Slip(
+        situation.today(),
+        judged.approach(),
+        judged.verdict(),
+        judged.verdict().family(),
+        judged.verdict().words(),
+        Part.of(judged.advice()),
+        Math.round(judged.need()),
+        Math.round(judged.readiness()),
+        Math.round(judged.readinessMost()),
+        method(judged),
+        judged.care().stream().map(Sentence::toString).toList(),
+        judged.costs().stream().map(Sentence::toString).toList(),
+        when(judged.timing(), situation.today()),
+        judged.reasons().stream().map(Slips::reason).toList(),
+        judged.notLookedAt().stream().map(Item::key).toList(),
+        judged.stale().stream().map(Item::key).toList(),
+        deciding.stream().map(Slips::decider).toList(),
+        approaches.stream().map(each -> approach(each, judged)).toList(),
+        new Slip.CheckAsked(
+            judged.nextCheck().purpose(), window.early(), window.best(), window.late()),
+        judged.used().map(this::medium).orElse(null),
+        charts(judged));
+  }
+
+  private static @Nullable String method(Judgement judged) {
+    return judged.verdict().family() == Family.LEAVE_ALONE
+            || judged.verdict() == Verdict.LIFT_AND_LOOK
+            || judged.verdict() == Verdict.LET_GO
+        ? null
+        : judged.method().howTo().toString();
+  }
+
+  private static Slip.ReasonLine reason(Reason reason) {
+    return new Slip.ReasonLine(
+        reason.rule(),
+        reason.side(),
+        reason.scale(),
+        Part.of(reason.sentence()),
+        Math.round(reason.points()),
+        reason
+            .look()
+            .map(look -> new Slip.LookRef(look.spot().key(), look.spot().title(), look.on()))
+            .orElse(null));
+  }
+
+  private static Slip.Decider decider(DecidingLook look) {
+    return new Slip.Decider(
+        look.spot().key(),
+        look.spot().title(),
+        look.spot().item().how(),
+        look.outcomes(),
+        look.changes().stream()
+            .map(
+                change ->
+                    new Slip.Outcome(change.answer(), change.verdict(), change.verdict().words()))
+            .toList());
+  }
+
+  private static Slip.ByApproach approach(Comparison comparison, Judgement inForce) {
+    var other = comparison.judgement();
+    return new Slip.ByApproach(
+        other.approach(),
+        other.approach().words(),
+        other.approach() == inForce.approach(),
+        other.verdict(),
+        other.verdict().words(),
+        Part.of(comparison.why()));
+  }
+
+  private static Slip.When when(Timing timing, LocalDate day) {
+    if (timing instanceof Timing.Now) {
+      return new Slip.When(TimingKind.NOW, day, null, day, List.of());
+    }
+    if (timing instanceof Timing.Until until) {
+      return new Slip.When(TimingKind.BY, day, null, until.until(), List.of());
+    }
+    if (timing instanceof Timing.Between between) {
+      return new Slip.When(TimingKind.BETWEEN, between.from(), null, between.until(), List.of());
+    }
+    return timing instanceof Timing.Waits waits
+        ? waiting(waits.awaited())
+        : new Slip.When(TimingKind.OPEN, null, null, null, List.of());
+  }
+
+  private static Slip.When waiting(Wait wait) {
+    return new Slip.When(
+        TimingKind.WAIT_FOR, wait.earliest(), wait.likely(), wait.latest(), wait.conditions());
+  }
+
+  private Slip.MediumLife medium(UsedLife used) {
+    return new Slip.MediumLife(
+        Math.round(used.likely()),
+        Math.round(used.least()),
+        used.most().isPresent() ? Math.round(used.most().getAsDouble()) : null,
+        used.byCalendar().isPresent() ? Math.round(used.byCalendar().getAsDouble()) : null,
+        MediumState.at(used.likely(), figures).words(),
+        Part.of(used.because()),
+        figures.of(MediumFigures.MATURE),
+        figures.of(MediumFigures.DUE),
+        figures.of(MediumFigures.SPENT));
+  }
+
+  private List<Slip.RootChart> charts(Judgement judged) {
+    return judged.leads().stream()
+        .sorted(Comparator.comparing(lead -> lead.lead() != judged.roots().lead()))
+        .flatMap(lead -> lead.forecast().map(forecast -> chart(lead, forecast)).stream())
+        .toList();
+  }
+
+  private Slip.RootChart chart(LeadRoots lead, RootForecast forecast) {
+    return new Slip.RootChart(
+        lead.lead().name(),
+        forecast.look().on(),
+        forecast.lengthMm(),
+        forecast.rate().mmAWeek(),
+        forecast.rate().spread(),
+        forecast.rate().measurements(),
+        figures.of(RootFigures.NUB_MOST),
+        figures.of(RootFigures.SHORT_MOST),
+        figures.of(RootFigures.MID_MOST),
+        range(forecast.nubUntil(figures)),
+        range(forecast.unsafeUntil(figures)),
+        situation.profile().hasSecondWindow(),
+        lead.looks().stream()
+            .map(
+                look ->
+                    new Slip.Seen(
+                        look.on(),
+                        look.stage(),
+                        look.longestMm().isPresent() ? look.longestMm().getAsDouble() : null))
+            .toList());
+  }
+
+  private static Slip.Range range(RootForecast.Passing passing) {
+    return new Slip.Range(passing.earliest(), passing.likely(), passing.latest());
+  }
+}

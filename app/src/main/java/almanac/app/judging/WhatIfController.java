@@ -1,0 +1,137 @@
+package almanac.app.judging;
+
+import almanac.app.inspections.LookEntry;
+import almanac.app.journal.Journal;
+import almanac.app.journal.PlantRecord;
+import almanac.app.profiles.DeviationEntry;
+import almanac.app.repots.MixPart;
+import almanac.app.rules.Rules;
+import almanac.app.site.Today;
+import almanac.app.web.Part;
+import almanac.core.Refused;
+import almanac.core.figures.Figures;
+import almanac.core.history.PlantHistory;
+import almanac.core.history.Potting;
+import almanac.core.inspection.Spot;
+import almanac.core.judgement.Aim;
+import almanac.core.judgement.Approach;
+import almanac.core.judgement.Differences;
+import almanac.core.judgement.Judge;
+import almanac.core.judgement.Situation;
+import almanac.core.medium.Moisture;
+import almanac.core.medium.PottedOn;
+import io.swagger.v3.oas.annotations.Operation;
+import io.swagger.v3.oas.annotations.media.Schema;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RestController;
+
+/** What the slip would say if something were otherwise; nothing is saved. */
+@RestController
+class WhatIfController {
+  /** A plant is asked about at most so far ahead. */
+  private static final int YEARS_AHEAD = 5;
+
+  private final Journal journal;
+  private final Judging judging;
+  private final Rules rules;
+  private final Today today;
+
+  WhatIfController(Journal journal, Judging judging, Rules rules, Today today) {
+    this.journal = journal;
+    this.judging = judging;
+    this.rules = rules;
+    this.today = today;
+  }
+
+  /** What to take as otherwise; what is left out stays as it is. */
+  record WhatIf(
+      @Schema(nullable = true, description = "The day to judge on") LocalDate on,
+      @Schema(
+              description =
+                  "What is taken as seen on that day, by spot; null: as if nobody had looked")
+          @NotNull(message = "Give what is seen; it may be empty.")
+          @Size(max = 100, message = "There are not so many things to look at.")
+          Map<String, @Nullable @Valid LookEntry> looks,
+      @Schema(nullable = true, description = "A day, a month, a year, or unknown")
+          @Size(max = 40, message = "Say when it was potted: a day, a month, a year, or unknown.")
+          String pottedOn,
+      @Schema(nullable = true) @Size(min = 1, message = "A mix needs at least one component.")
+          List<@Valid MixPart> mix,
+      @Schema(nullable = true) Moisture moisture,
+      @Schema(nullable = true) Approach approach,
+      @Schema(nullable = true) Aim aim,
+      @Schema(nullable = true) DeviationEntry deviation,
+      @Schema(description = "Figures of the rules by their keys")
+          @NotNull(message = "Give figures by their keys; there may be none.")
+          Map<String, @NotNull(message = "Give a number.") Double> figures) {}
+
+  /** The slip as it would be, and what sets it apart from the one in force. */
+  record WouldBe(Slip slip, List<List<Part>> changes) {}
+
+  @PostMapping("/api/plants/{id}/what-if")
+  @Operation(summary = "The slip as it would be if something were otherwise; nothing is saved")
+  WouldBe ask(@PathVariable long id, @Valid @RequestBody WhatIf asked) {
+    var plant = journal.one(id);
+    var figures = asked.figures().isEmpty() ? rules.figures() : rules.tried(asked.figures());
+    var approach = asked.approach() == null ? judging.approach(plant) : asked.approach();
+    var situation = situation(plant, asked, figures);
+    var before = judging.judge(plant, today.get());
+    var after = new Judge(figures, approach).judge(situation);
+    return new WouldBe(
+        Judging.slip(situation, approach, figures),
+        Differences.between(before, after).stream().map(Part::of).toList());
+  }
+
+  private Situation situation(PlantRecord plant, WhatIf asked, Figures figures) {
+    var day = asked.on() == null ? today.get() : asked.on();
+    if (day.isAfter(today.get().plusYears(YEARS_AHEAD))) {
+      throw new Refused("on", "Ask at most five years ahead.");
+    }
+    var known = judging.situation(plant, day);
+    return new Situation(
+        day,
+        asked.deviation() == null
+            ? plant.profile()
+            : asked.deviation().deviation().of(plant.kind()),
+        history(plant.history(), asked, day, figures),
+        known.conditions(),
+        known.arrival(),
+        asked.aim() == null ? plant.aim() : asked.aim());
+  }
+
+  private PlantHistory history(PlantHistory known, WhatIf asked, LocalDate day, Figures figures) {
+    var history = known.in(potting(known.potting(), asked));
+    for (var look : asked.looks().entrySet()) {
+      if (look.getValue() == null) {
+        history =
+            history.without(
+                Spot.named(look.getKey())
+                    .orElseThrow(
+                        () ->
+                            new Refused(
+                                "looks." + look.getKey(), "There is no such thing to look at.")));
+      }
+    }
+    var seen = LookEntry.inspection(day, asked.looks(), figures);
+    return seen.empty() ? history : history.and(seen);
+  }
+
+  private Potting potting(Potting known, WhatIf asked) {
+    return new Potting(
+        asked.pottedOn() == null
+            ? known.pottedOn()
+            : PottedOn.entered("pottedOn", asked.pottedOn(), today.get()),
+        known.knownSince(),
+        asked.mix() == null ? known.mix() : MixPart.mix(asked.mix()),
+        asked.moisture() == null ? known.moisture() : asked.moisture());
+  }
+}

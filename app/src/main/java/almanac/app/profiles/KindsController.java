@@ -1,0 +1,115 @@
+package almanac.app.profiles;
+
+import almanac.app.web.NotFound;
+import almanac.core.Refused;
+import almanac.core.profile.Profile;
+import almanac.core.profile.Profiles;
+import io.swagger.v3.oas.annotations.Operation;
+import io.swagger.v3.oas.annotations.media.Schema;
+import jakarta.validation.Valid;
+import java.text.Normalizer;
+import java.util.List;
+import java.util.Locale;
+import org.springframework.http.HttpStatus;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+@RestController
+@RequestMapping("/api/kinds")
+class KindsController {
+  private static final int LONGEST_KEY = 60;
+
+  private final Kinds kinds;
+
+  KindsController(Kinds kinds) {
+    this.kinds = kinds;
+  }
+
+  /** A kind of plant, and whether it is the program's own, changed or added. */
+  record Kind(
+      String key,
+      Standing standing,
+      KindEntry traits,
+      @Schema(nullable = true, description = "What the program says of it; none for added kinds")
+          KindEntry standard,
+      String readyWhen,
+      String readyBecause) {}
+
+  /** Whose a kind is. */
+  enum Standing {
+    STANDARD,
+    CHANGED,
+    ADDED
+  }
+
+  @GetMapping
+  @Operation(summary = "Every kind of plant with its traits")
+  List<Kind> all() {
+    return kinds.all().stream().map(KindsController::kind).toList();
+  }
+
+  @PostMapping
+  @ResponseStatus(HttpStatus.CREATED)
+  @Operation(summary = "Adds a kind, new or copied from another")
+  Kind add(@Valid @RequestBody KindEntry entry) {
+    var key = key(entry.name());
+    if (kinds.named(key).isPresent()) {
+      throw new Refused("name", "There is a kind of this name already.");
+    }
+    return keep(key, entry);
+  }
+
+  @PutMapping("/{key}")
+  @Operation(summary = "Changes a kind; every plant of it is judged anew")
+  Kind change(@PathVariable String key, @Valid @RequestBody KindEntry entry) {
+    if (kinds.named(key).isEmpty()) {
+      throw new NotFound("There is no kind “%s”.".formatted(key));
+    }
+    return keep(key, entry);
+  }
+
+  @DeleteMapping("/{key}")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  @Operation(summary = "Puts the program's own kind back, or removes an added one without plants")
+  void reset(@PathVariable String key) {
+    kinds.reset(key);
+  }
+
+  private Kind keep(String key, KindEntry entry) {
+    var profile = entry.profile(key);
+    kinds.keep(profile);
+    return kind(profile);
+  }
+
+  private static Kind kind(Profile profile) {
+    var standard = Profiles.named(profile.key());
+    var standing =
+        standard
+            .map(own -> own.equals(profile) ? Standing.STANDARD : Standing.CHANGED)
+            .orElse(Standing.ADDED);
+    return new Kind(
+        profile.key(),
+        standing,
+        KindEntry.of(profile),
+        standard.map(KindEntry::of).orElse(null),
+        profile.readyRule().words(),
+        profile.readyRule().reason());
+  }
+
+  /** Letters and digits of the name, with hyphens between. */
+  private static String key(String name) {
+    var plain = Normalizer.normalize(name, Normalizer.Form.NFD).replaceAll("\\p{M}", "");
+    var key = plain.toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]+", "-").replaceAll("^-|-$", "");
+    if (key.isEmpty()) {
+      throw new Refused("name", "Give the kind a name with letters in it.");
+    }
+    return key.length() > LONGEST_KEY ? key.substring(0, LONGEST_KEY) : key;
+  }
+}

@@ -1,0 +1,99 @@
+package almanac.app.rules;
+
+import static almanac.app.db.Tables.OWN_FIGURE;
+
+import almanac.core.Refused;
+import almanac.core.Rulebook;
+import almanac.core.figures.Figure;
+import almanac.core.figures.Figures;
+import java.util.Map;
+import java.util.TreeMap;
+import org.jooq.DSLContext;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** The figures in force, and changing them. */
+@Service
+public class Rules {
+  private final DSLContext db;
+  private volatile @Nullable Figures inForce;
+
+  Rules(DSLContext db) {
+    this.db = db;
+  }
+
+  /** The figures in force. */
+  public Figures figures() {
+    var known = inForce;
+    if (known == null) {
+      known = with(Figures.standard(), kept());
+      inForce = known;
+    }
+    return known;
+  }
+
+  /** The collector's own values, by the keys of their figures. */
+  public Map<String, Double> own() {
+    return new TreeMap<>(kept());
+  }
+
+  /**
+   * The figures in force with some changed.
+   *
+   * @param changes values by the keys of their figures; null puts the default back
+   * @throws Refused naming the figure, if it is unknown or its value makes no sense
+   */
+  public Figures tried(Map<String, @Nullable Double> changes) {
+    var values = new TreeMap<>(kept());
+    changes.forEach(
+        (key, value) -> {
+          figure(key);
+          if (value == null) {
+            values.remove(key);
+          } else {
+            values.put(key, value);
+          }
+        });
+    return with(Figures.standard(), values);
+  }
+
+  /**
+   * Puts changes into force, all or none.
+   *
+   * @param changes values by the keys of their figures; null puts the default back
+   * @throws Refused naming the figure, if it is unknown or its value makes no sense
+   */
+  @Transactional
+  public void change(Map<String, @Nullable Double> changes) {
+    var changed = tried(changes);
+    changes.forEach(
+        (key, value) -> {
+          db.deleteFrom(OWN_FIGURE).where(OWN_FIGURE.FIGURE.eq(key)).execute();
+          if (value != null) {
+            db.insertInto(OWN_FIGURE)
+                .set(OWN_FIGURE.FIGURE, key)
+                .set(OWN_FIGURE.CONTENT, value)
+                .execute();
+          }
+        });
+    inForce = changed;
+  }
+
+  private Map<String, Double> kept() {
+    return db.selectFrom(OWN_FIGURE).fetchMap(OWN_FIGURE.FIGURE, OWN_FIGURE.CONTENT);
+  }
+
+  private static Figures with(Figures figures, Map<String, Double> values) {
+    var changed = figures;
+    for (var value : values.entrySet()) {
+      changed = changed.with(figure(value.getKey()), value.getValue());
+    }
+    return changed;
+  }
+
+  private static Figure figure(String key) {
+    return Rulebook.named(key)
+        .orElseThrow(() -> new Refused(key, "There is no figure of the name “%s”.".formatted(key)));
+  }
+}

@@ -1,0 +1,58 @@
+package almanac.core.inspection;
+
+import java.util.Arrays;
+import java.util.Optional;
+
+/**
+ * Where somebody looked: at one thing, and where leads differ, on one of them.
+ *
+ * @param item what was looked at
+ * @param lead on which lead; the first for what belongs to the whole plant
+ */
+public record Spot(Item<?> item, Lead lead) {
+  private static final String BETWEEN = "/";
+
+  /** The thing itself, on the first lead. */
+  public static Spot of(Item<?> item) {
+    return new Spot(item, Lead.FIRST);
+  }
+
+  /** The name under which it is kept: {@code newRoots}, or {@code newRoots/B} on a further lead. */
+  public String key() {
+    return lead == Lead.FIRST ? item.key() : item.key() + BETWEEN + lead;
+  }
+
+  /** The spot kept under that key, if there is one. */
+  public static Optional<Spot> named(String key) {
+    int cut = key.indexOf(BETWEEN);
+    if (cut < 0) {
+      return Item.named(key).map(Spot::of);
+    }
+    var lead =
+        Arrays.stream(Lead.values())
+            .filter(each -> each != Lead.FIRST)
+            .filter(each -> each.name().equals(key.substring(cut + 1)))
+            .findFirst();
+    return Item.named(key.substring(0, cut))
+        .filter(Item::ofALead)
+        .flatMap(item -> lead.map(found -> new Spot(item, found)));
+  }
+
+  /** As a heading: {@code Newest roots}, or {@code Newest roots, lead B}. */
+  public String title() {
+    return lead == Lead.FIRST ? item.title() : "%s, lead %s".formatted(item.title(), lead);
+  }
+
+  String field() {
+    return "looks." + key();
+  }
+
+  String measureField() {
+    return field() + ".measured";
+  }
+
+  @Override
+  public String toString() {
+    return key();
+  }
+}

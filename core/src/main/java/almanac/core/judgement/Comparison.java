@@ -1,0 +1,61 @@
+package almanac.core.judgement;
+
+import static almanac.core.words.Sentence.say;
+
+import almanac.core.figures.Figures;
+import almanac.core.judgement.Reason.Scale;
+import almanac.core.words.Measure;
+import almanac.core.words.Sentence;
+import java.util.Arrays;
+import java.util.List;
+
+/**
+ * How one approach decides, beside the one in force.
+ *
+ * @param judgement by that approach
+ * @param why why it decides so: what makes the difference, or that there is none
+ */
+public record Comparison(Judgement judgement, Sentence why) {
+
+  /** The same plant by each of the four approaches, in their order. */
+  public static List<Comparison> all(Situation situation, Judgement inForce, Figures figures) {
+    return Arrays.stream(Approach.values())
+        .map(
+            approach ->
+                approach == inForce.approach()
+                    ? inForce
+                    : new Judge(figures, approach).judge(situation))
+        .map(judged -> new Comparison(judged, why(inForce, judged)))
+        .toList();
+  }
+
+  private static Sentence why(Judgement inForce, Judgement other) {
+    if (other == inForce) {
+      return say("In force here: {}.", other.approach().principle());
+    }
+    boolean hazard = other.reasons().stream().anyMatch(reason -> reason.scale() == Scale.HAZARD);
+    if (hazard && other.verdict() == inForce.verdict()) {
+      return say("The same: a hazard acts under every approach.");
+    }
+    if (other.need() != inForce.need()) {
+      return say(
+          "Counts a need of {} instead of {}: {}.",
+          Math.round(other.need()),
+          Math.round(inForce.need()),
+          other.approach().principle());
+    }
+    if (other.readiness() != inForce.readiness()) {
+      return say(
+          "Sees {} of readiness instead of {}: {}.",
+          Measure.POINTS.of(Math.round(other.readiness())),
+          Math.round(inForce.readiness()),
+          other.approach().principle());
+    }
+    if (other.method() != inForce.method()) {
+      return say("Would do it otherwise: {}", other.method().howTo().toString());
+    }
+    return other.verdict() == inForce.verdict()
+        ? say("The same: nothing here is weighed otherwise.")
+        : say("Decides otherwise at the same weights: {}.", other.approach().principle());
+  }
+}

@@ -1,0 +1,27 @@
+package almanac.core.profile;
+
+/** What a kind's roots live in. */
+public enum Ground {
+  /** On trees: roots want air, a crowded pot is no trouble. */
+  EPIPHYTE("on trees"),
+  /** Slippers: few thick roots, base covered, always some air among them. */
+  SLIPPER("slipper"),
+  /** On the ground: lives partly from the medium about its roots. */
+  TERRESTRIAL("on the ground");
+
+  private final String words;
+
+  Ground(String words) {
+    this.words = words;
+  }
+
+  /** As a grower says it. */
+  public String words() {
+    return words;
+  }
+
+  /** Whether it lives partly from the medium about its roots. */
+  public boolean semiTerrestrial() {
+    return this != EPIPHYTE;
+  }
+}

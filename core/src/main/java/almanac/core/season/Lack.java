@@ -1,0 +1,11 @@
+package almanac.core.season;
+
+/** What keeps a plant from growing after a move. */
+public enum Lack {
+  /** Less light than new roots need. */
+  LIGHT,
+  /** The bench is colder than its kind's nights may be. */
+  COLD,
+  /** The bench is hotter than its kind's days may be. */
+  HEAT
+}

@@ -1,0 +1,84 @@
+package almanac.core.season;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import almanac.core.figures.Figures;
+import almanac.core.medium.Temperatures;
+import almanac.core.profile.Warmth;
+import java.time.LocalDate;
+import java.time.Month;
+import java.util.EnumMap;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/** Whether light and warmth carry a plant after a move. */
+class ConditionsTest {
+  private static final Figures FIGURES = Figures.standard();
+  private static final LocalDate JANUARY = LocalDate.of(2027, 1, 10);
+
+  private static Conditions sill(double latitude) {
+    return new Conditions(LightYear.at(latitude), OptionalDouble.empty(), Optional.empty());
+  }
+
+  private static Conditions lit(double hours) {
+    return new Conditions(LightYear.at(56), OptionalDouble.of(hours), Optional.empty());
+  }
+
+  private static Conditions steady(double degrees) {
+    return new Conditions(
+        LightYear.at(0), OptionalDouble.empty(), Optional.of(Temperatures.steady(degrees)));
+  }
+
+  @ParameterizedTest(name = "{0}° on {1}: lacks {2}")
+  @CsvSource({
+    "56, 2027-01-10, LIGHT",
+    "56, 2027-05-15,",
+    "-34, 2027-01-10,",
+    "-34, 2027-06-20, LIGHT",
+    "71, 2027-12-21, LIGHT",
+    "71, 2027-06-21,"
+  })
+  void theSunLeadsOnASill(double latitude, LocalDate day, Lack lack) {
+    assertThat(sill(latitude).lacks(day, Warmth.WARM, FIGURES))
+        .isEqualTo(Optional.ofNullable(lack));
+  }
+
+  @ParameterizedTest(name = "{0} h of lamps: lacks {1}")
+  @CsvSource({"10, LIGHT", "12,", "16,"})
+  void lampsCarryTheDarkMonthsIfTheyBurnLongEnough(double hours, Lack lack) {
+    assertThat(lit(hours).lacks(JANUARY, Warmth.COOL, FIGURES))
+        .isEqualTo(Optional.ofNullable(lack));
+  }
+
+  @ParameterizedTest(name = "a warm grower at {0} °C: lacks {1}")
+  @CsvSource({"17.9, COLD", "18,", "32,", "32.1, HEAT"})
+  void warmthIsMeasuredAgainstTheKind(double degrees, Lack lack) {
+    assertThat(steady(degrees).lacks(LocalDate.of(2027, 5, 15), Warmth.WARM, FIGURES))
+        .isEqualTo(Optional.ofNullable(lack));
+  }
+
+  @Test
+  void theDayIsFoundFromWhichNothingIsLacking() {
+    var sill = sill(56);
+    var day = sill.carryGrowthFrom(JANUARY, Warmth.WARM, FIGURES).orElseThrow();
+    assertThat(sill.hoursOn(day)).isGreaterThanOrEqualTo(12);
+    assertThat(sill.hoursOn(day.minusDays(1))).isLessThan(12);
+  }
+
+  @Test
+  void aColdMarchPutsTheDayOff() {
+    var means = new EnumMap<Month, Double>(Month.class);
+    for (var month : Month.values()) {
+      means.put(month, month.getValue() < 5 ? 8.0 : 20.0);
+    }
+    var cold =
+        new Conditions(
+            LightYear.at(56), OptionalDouble.empty(), Optional.of(Temperatures.of(means)));
+    assertThat(cold.carryGrowthFrom(JANUARY, Warmth.COOL, FIGURES))
+        .contains(LocalDate.of(2027, 5, 1));
+    assertThat(steady(8).carryGrowthFrom(JANUARY, Warmth.COOL, FIGURES)).isEmpty();
+  }
+}

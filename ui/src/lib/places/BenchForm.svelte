@@ -1,0 +1,153 @@
+<script lang="ts">
+  import { useQueryClient } from '@tanstack/svelte-query';
+  import { answered, api, Problem, type Schemas } from '$lib/api/client';
+  import ChoiceField from '$lib/forms/ChoiceField.svelte';
+  import { faultOf, otherFaults } from '$lib/forms/faults';
+  import FormFault from '$lib/forms/FormFault.svelte';
+  import { number, optional, shown } from '$lib/forms/numbers';
+  import TextField from '$lib/forms/TextField.svelte';
+  import { toaster } from '$lib/shell/toaster';
+
+  interface Props {
+    /** The bench to change; none to add one. */
+    bench?: Schemas['Bench'];
+    approaches: Schemas['ApproachChoice'][];
+    done: () => void;
+  }
+  const { bench, approaches, done }: Props = $props();
+  const client = useQueryClient();
+
+  const MONTHS = [
+    'Jan',
+    'Feb',
+    'Mar',
+    'Apr',
+    'May',
+    'Jun',
+    'Jul',
+    'Aug',
+    'Sep',
+    'Oct',
+    'Nov',
+    'Dec',
+  ];
+  // svelte-ignore state_referenced_locally
+  let name = $state(bench?.name ?? '');
+  // svelte-ignore state_referenced_locally
+  let lampHours = $state(shown(bench?.lampHours));
+  // svelte-ignore state_referenced_locally
+  let approach = $state<string>(bench?.approach ?? '');
+  let means = $state(MONTHS.map((_, i) => shown(bench?.means?.[i])));
+  let problem = $state<Problem>();
+
+  const fields = ['name', 'lampHours', 'means'];
+
+  async function save(event: SubmitEvent) {
+    event.preventDefault();
+    problem = undefined;
+    const measured = means.some((mean) => mean.trim() !== '');
+    const body: Schemas['BenchEntry'] = {
+      name,
+      lampHours: optional(lampHours),
+      means: measured ? means.map((mean) => optional(mean) as number) : null,
+      approach: (approach || null) as Schemas['BenchEntry']['approach'],
+    };
+    try {
+      await answered(
+        bench
+          ? api.PUT('/api/benches/{id}', { params: { path: { id: bench.id } }, body })
+          : api.POST('/api/benches', { body }),
+      );
+      void client.invalidateQueries();
+      toaster.success({ title: `${name} saved`, duration: 4000 });
+      done();
+    } catch (failure) {
+      problem = failure instanceof Problem ? failure : new Problem(String(failure));
+    }
+  }
+
+  /** Means by a summer and a winter, on a curve between them. */
+  function curve() {
+    const [winter, summer] = [number(means[0] || '16'), number(means[6] || '24')];
+    means = MONTHS.map((_, i) =>
+      String(
+        Math.round((winter + (summer - winter) * (0.5 - 0.5 * Math.cos((i * Math.PI) / 6))) * 2) /
+          2,
+      ),
+    );
+  }
+</script>
+
+<form onsubmit={save} novalidate>
+  <FormFault sentence={otherFaults(problem, fields)} />
+  <div class="two">
+    <TextField label="Name" fault={faultOf(problem, 'name')} bind:value={name} />
+    <TextField
+      label="Lamps"
+      hint="Hours a day; empty where the sun alone gives light"
+      inputmode="decimal"
+      fault={faultOf(problem, 'lampHours')}
+      bind:value={lampHours}
+    />
+    <ChoiceField
+      label="Approach here"
+      unchosen="that of the collection"
+      choices={approaches.map((each) => ({ value: each.approach, words: each.name }))}
+      hint={approaches.find((each) => each.approach === approach)?.principle}
+      bind:value={approach}
+    />
+  </div>
+  <fieldset>
+    <legend>Mean temperature by month, °C</legend>
+    <p class="quiet">
+      Empty: nobody has measured, and 20° is assumed. From January and July the others can be drawn.
+      <button type="button" class="link" onclick={curve}>Draw the curve</button>
+    </p>
+    <div class="months">
+      {#each MONTHS as month, i (month)}
+        <label>{month}<input class="input" inputmode="decimal" bind:value={means[i]} /></label>
+      {/each}
+    </div>
+    {#if faultOf(problem, 'means')}<p class="fault">{faultOf(problem, 'means')}</p>{/if}
+  </fieldset>
+  <div class="end">
+    <button class="act go">Save</button>
+    <button type="button" class="link" onclick={done}>Back without saving</button>
+  </div>
+</form>
+
+<style>
+  form {
+    display: grid;
+    gap: 16px;
+    padding: 8px 0 16px;
+  }
+  .two {
+    display: grid;
+    grid-template-columns: repeat(auto-fill, minmax(230px, 1fr));
+    gap: 14px;
+    align-items: start;
+  }
+  legend {
+    font: 520 17px var(--font-serif);
+  }
+  .months {
+    display: grid;
+    grid-template-columns: repeat(auto-fill, minmax(74px, 1fr));
+    gap: 8px;
+  }
+  .months label {
+    display: grid;
+    font-size: 14px;
+  }
+  .fault {
+    color: var(--color-clay);
+    font-weight: 600;
+    font-size: 14px;
+  }
+  .end {
+    display: flex;
+    gap: 20px;
+    align-items: center;
+  }
+</style>

@@ -1,0 +1,172 @@
+<script lang="ts">
+  import { goto } from '$app/navigation';
+  import { page } from '$app/state';
+  import { useQueryClient } from '@tanstack/svelte-query';
+  import { answered, api, Problem, type Schemas } from '$lib/api/client';
+  import { benchList, choices, plantPage } from '$lib/api/queries';
+  import ChoiceField from '$lib/forms/ChoiceField.svelte';
+  import { faultOf, otherFaults } from '$lib/forms/faults';
+  import FormFault from '$lib/forms/FormFault.svelte';
+  import TextField from '$lib/forms/TextField.svelte';
+  import TraitFields from '$lib/kinds/TraitFields.svelte';
+  import { sentTraits, TRAITS, typedTraits } from '$lib/kinds/traits';
+  import Waiting from '$lib/shell/Waiting.svelte';
+  import { toaster } from '$lib/shell/toaster';
+
+  const client = useQueryClient();
+  const id = $derived(Number(page.params.id));
+  const query = plantPage(() => id);
+  const options = choices();
+  const benches = benchList();
+  const plant = $derived(query.data);
+
+  let version = $state(0);
+  let label = $state('');
+  let profile = $state('');
+  let bench = $state('');
+  let aim = $state('');
+  let approach = $state('');
+  let arrivedOn = $state('');
+  let rootless = $state(false);
+  let traits = $state(typedTraits({}));
+  let ready = $state(false);
+  let problem = $state<Problem>();
+
+  // The form is filled once; later answers leave it alone.
+  $effect(() => {
+    if (ready || !plant) return;
+    version = plant.version;
+    label = plant.label;
+    profile = plant.profile;
+    bench = String(plant.bench.id);
+    aim = plant.aim;
+    approach = plant.approach ?? '';
+    arrivedOn = plant.arrivedOn ?? '';
+    rootless = plant.cameRootless;
+    traits = typedTraits(plant.deviation);
+    ready = true;
+  });
+
+  const fields = ['label', 'profile', 'benchId', 'arrivedOn', ...TRAITS];
+
+  async function save(event: SubmitEvent) {
+    event.preventDefault();
+    problem = undefined;
+    try {
+      const saved = await answered(
+        api.PUT('/api/plants/{id}', {
+          params: { path: { id } },
+          body: {
+            version,
+            label,
+            profile,
+            benchId: Number(bench),
+            aim: aim as Schemas['PlantEntry']['aim'],
+            approach: (approach || null) as Schemas['PlantEntry']['approach'],
+            arrivedOn: arrivedOn || null,
+            cameRootless: rootless,
+            deviation: sentTraits(traits),
+          },
+        }),
+      );
+      client.setQueryData(['plant', id], saved);
+      void client.invalidateQueries({ queryKey: ['plants'] });
+      toaster.success({ title: `Saved. ${saved.slip.title}`, duration: 5000 });
+      await goto(`/plants/${id}`);
+    } catch (failure) {
+      problem = failure instanceof Problem ? failure : new Problem(String(failure));
+    }
+  }
+</script>
+
+<svelte:head><title>Edit {plant?.label ?? ''} · Mellow Almanac</title></svelte:head>
+
+<Waiting {query}>
+  {#if plant && ready && options.data}
+    <h1>{plant.label}</h1>
+    <form class="sheet" onsubmit={save} novalidate>
+      <FormFault sentence={otherFaults(problem, fields)} />
+      <div class="two">
+        <TextField label="Name on the label" fault={faultOf(problem, 'label')} bind:value={label} />
+        <ChoiceField
+          label="Kind"
+          choices={options.data.profiles.map((each) => ({ value: each.key, words: each.name }))}
+          fault={faultOf(problem, 'profile')}
+          bind:value={profile}
+        />
+        <ChoiceField
+          label="Bench"
+          choices={(benches.data ?? []).map((each) => ({
+            value: String(each.id),
+            words: each.name,
+          }))}
+          fault={faultOf(problem, 'benchId')}
+          bind:value={bench}
+        />
+        <ChoiceField
+          label="What you want of it"
+          choices={options.data.aims.map((each) => ({ value: each.aim, words: each.words }))}
+          bind:value={aim}
+        />
+        <ChoiceField
+          label="Approach"
+          unchosen="that of its bench or the collection"
+          choices={options.data.approaches.map((each) => ({
+            value: each.approach,
+            words: each.name,
+          }))}
+          hint={options.data.approaches.find((each) => each.approach === approach)?.principle}
+          bind:value={approach}
+        />
+        <TextField
+          label="Came on"
+          type="date"
+          hint="Empty if nobody knows"
+          fault={faultOf(problem, 'arrivedOn')}
+          bind:value={arrivedOn}
+        />
+        <label class="tick">
+          <input class="checkbox" type="checkbox" bind:checked={rootless} />
+          It came without live roots
+        </label>
+      </div>
+      <h2>In what it differs from its kind</h2>
+      <TraitFields bind:traits choices={options.data} otherwise={plant.traits} {problem} />
+      <div class="end">
+        <button class="act go">Save</button>
+        <a class="link" href="/plants/{id}">Back without saving</a>
+      </div>
+    </form>
+  {/if}
+</Waiting>
+
+<style>
+  h1 {
+    margin: 0 0 14px;
+    overflow-wrap: anywhere;
+  }
+  form {
+    display: grid;
+    gap: 18px;
+    max-width: 960px;
+    padding: 20px 22px;
+  }
+  .two {
+    display: grid;
+    grid-template-columns: repeat(auto-fill, minmax(260px, 1fr));
+    gap: 16px;
+    align-items: start;
+  }
+  .tick {
+    display: flex;
+    gap: 10px;
+    align-items: center;
+    min-height: 44px;
+    margin-top: 26px;
+  }
+  .end {
+    display: flex;
+    gap: 20px;
+    align-items: center;
+  }
+</style>
