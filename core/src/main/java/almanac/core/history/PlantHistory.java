@@ -95,7 +95,10 @@ public final class PlantHistory {
   }
 
   private static List<Inspection> without(List<Inspection> inspections, Spot spot) {
-    return inspections.stream().map(inspection -> inspection.without(spot)).toList();
+    return inspections.stream()
+        .map(inspection -> inspection.without(spot))
+        .filter(inspection -> !inspection.empty())
+        .toList();
   }
 
   /** The latest look at an item, not later than the day, on the first lead. */

@@ -116,6 +116,13 @@ final class Evidence {
     return daysSinceArrival.isPresent() && daysSinceArrival.getAsLong() <= days;
   }
 
+  /** Whether it was potted since it came; where nobody knows when that was, it was. */
+  boolean pottedHere() {
+    return situation.arrival().isEmpty()
+        || situation.history().potting().pottedOn() instanceof PottedOn.Between between
+            && !between.latest().isBefore(situation.arrival().get().on());
+  }
+
   /** Came without roots and has not yet made enough of its own. */
   boolean rootless() {
     var inPot = look(Item.ROOTS_IN_POT);

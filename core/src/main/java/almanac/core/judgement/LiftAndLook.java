@@ -46,7 +46,8 @@ final class LiftAndLook {
   }
 
   private static boolean justMoved(Evidence evidence) {
-    return evidence.daysSinceMove.isPresent()
+    return evidence.pottedHere()
+        && evidence.daysSinceMove.isPresent()
         && evidence.daysSinceMove.getAsLong()
             <= evidence.figures.of(ReadinessFigures.MOVED_LATELY_DAYS);
   }

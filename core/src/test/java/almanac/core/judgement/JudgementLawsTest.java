@@ -2,16 +2,25 @@ package almanac.core.judgement;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import almanac.core.figures.Figures;
 import almanac.core.inspection.Bloom;
 import almanac.core.inspection.Item;
+import almanac.core.inspection.Lead;
+import almanac.core.inspection.Pests;
+import almanac.core.inspection.Plug;
 import almanac.core.inspection.RootsInPot;
+import almanac.core.inspection.Rot;
+import almanac.core.inspection.Smell;
+import almanac.core.inspection.Spot;
 import almanac.core.inspection.Stability;
 import almanac.core.judgement.Reason.Scale;
 import almanac.core.medium.Piece;
 import almanac.core.profile.Profiles;
 import almanac.core.roots.RootStage;
 import almanac.core.words.Answer;
+import java.util.List;
 import java.util.Random;
+import java.util.function.Function;
 import java.util.function.Supplier;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
@@ -59,13 +68,84 @@ class JudgementLawsTest {
     assertThat(plant(seed, 0).judged()).isEqualTo(plant(seed, 0).judged());
   }
 
+  /** Everything that cannot wait, whatever the bloom, season or root stage. */
+  private static final List<Function<Plant, Plant>> HAZARDS =
+      List.of(
+          plant -> plant.saw(Item.ROOTS_IN_POT, RootsInPot.MOSTLY_SOFT),
+          plant -> plant.saw(Item.SMELL, Smell.ROTTEN),
+          plant -> plant.saw(Item.PESTS, Pests.ROOT_MEALYBUG),
+          plant -> plant.saw(Item.ROT, Rot.SPREADING),
+          plant -> plant.saw(Item.ROT, Rot.WILT_RING),
+          plant -> plant.saw(Item.PLUG, Plug.ROTTING));
+
   @ParameterizedTest
   @MethodSource("seeds")
   void aHazardNeverMakesAVerdictMilder(int seed) {
     var before = plant(seed, 0).judged();
-    var after = plant(seed, 0).daysAgo(0).saw(Item.ROOTS_IN_POT, RootsInPot.MOSTLY_SOFT).judged();
-    assertThat(after.verdict()).isGreaterThanOrEqualTo(before.verdict()).isEqualTo(Verdict.RESCUE);
-    assertThat(after.need()).isGreaterThanOrEqualTo(before.need());
+    for (var hazard : HAZARDS) {
+      var situation = hazard.apply(plant(seed, 0).daysAgo(0)).situation();
+      for (var approach : Approach.values()) {
+        var after = new Judge(Figures.standard(), approach).judge(situation);
+        assertThat(after.verdict())
+            .isGreaterThanOrEqualTo(before.verdict())
+            .isIn(Verdict.RESCUE, Verdict.LET_GO);
+        assertThat(after.need()).isGreaterThanOrEqualTo(before.need());
+      }
+    }
+  }
+
+  @ParameterizedTest
+  @MethodSource("seeds")
+  void anotherLeadInTheMediumChangesNothingWhereATipIsGrowing(int seed) {
+    var before = plant(seed, 0).judged();
+    if (before.roots().growing()) {
+      var after = plant(seed, 0).daysAgo(0).saw(Item.NEW_ROOTS, Lead.B, RootStage.ANCHORED);
+      assertThat(after.judged().readiness()).isEqualTo(before.readiness());
+      assertThat(after.judged().roots().lead()).isEqualTo(Lead.FIRST);
+    }
+  }
+
+  @ParameterizedTest
+  @MethodSource("seeds")
+  void aLookForgottenIsALookNeverMade(int seed) {
+    var blind = plant(seed, 0).situation();
+    var seen = plant(seed, 0).daysAgo(0).saw(Item.PLUG, Plug.ROTTING).situation();
+    var judge = new Judge(Figures.standard());
+    var forgotten = seen.with(seen.history().without(Spot.of(Item.PLUG)));
+    assertThat(judge.judge(forgotten)).isEqualTo(judge.judge(blind));
+  }
+
+  @ParameterizedTest
+  @MethodSource("seeds")
+  void nothingSetsAJudgementApartFromItself(int seed) {
+    assertThat(Differences.between(plant(seed, 0).judged(), plant(seed, 0).judged())).isEmpty();
+  }
+
+  @ParameterizedTest
+  @MethodSource("seeds")
+  void eachApproachIsShownWithItsReason(int seed) {
+    var situation = plant(seed, 0).situation();
+    var judged = new Judge(Figures.standard()).judge(situation);
+    var all = Comparison.all(situation, judged, Figures.standard());
+    assertThat(all)
+        .extracting(each -> each.judgement().approach())
+        .containsExactly(Approach.values());
+    assertThat(all.get(0).judgement()).isSameAs(judged);
+    assertThat(all)
+        .allSatisfy(
+            each ->
+                assertThat(each.why().toString().startsWith("The same"))
+                    .isEqualTo(
+                        each.judgement() != judged
+                            && each.judgement().verdict() == judged.verdict()
+                            && (each.judgement().need() == judged.need()
+                                    && each.judgement().readiness() == judged.readiness()
+                                    && each.judgement().method() == judged.method()
+                                || hazard(each.judgement()))));
+  }
+
+  private static boolean hazard(Judgement judged) {
+    return judged.reasons().stream().anyMatch(reason -> reason.scale() == Scale.HAZARD);
   }
 
   @ParameterizedTest

@@ -2,34 +2,40 @@ package almanac.core.judgement;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import almanac.core.figures.Figures;
 import almanac.core.inspection.Item;
+import almanac.core.inspection.Spot;
 import almanac.core.medium.Component;
 import almanac.core.medium.Mix;
+import almanac.core.profile.Profile;
+import almanac.core.profile.Profiles;
 import almanac.core.words.Answer;
+import java.io.BufferedReader;
+import java.io.IOException;
+import java.io.InputStreamReader;
+import java.nio.charset.StandardCharsets;
 import java.util.Arrays;
-import java.util.Map;
+import java.util.EnumMap;
+import java.util.List;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvFileSource;
 
 /**
  * Situations a grower can read and add to, in {@code situations.csv}: the kind of plant, where it
- * stands, how many months it is in its medium, what is seen today (the rest is not looked at), and
- * the verdict with the reason for it.
+ * stands, how many months it is in its medium, what else is told of it, what is seen today (the
+ * rest is not looked at), and the verdict with the reason for it.
  */
 class SituationsTest {
-  private static final Map<String, Component> MEDIA =
-      Map.of(
-          "medium bark", Component.BARK_MEDIUM,
-          "pumice", Component.PUMICE,
-          "sphagnum", Component.SPHAGNUM_BEST);
 
-  @ParameterizedTest(name = "{0}, {1}, {2} months in {3}, {4}: {5} because {6}")
+  @ParameterizedTest(name = "{0}, {1}, {2} months in {3}, {4}, {5}: {6} because {7}")
   @CsvFileSource(resources = "/situations.csv", numLinesToSkip = 1, delimiter = ';')
   void judgedAsAGrowerWould(
       String profile,
       String where,
       int months,
       String medium,
+      String told,
       String looks,
       Verdict verdict,
       String because) {
@@ -37,28 +43,91 @@ class SituationsTest {
     if (where.contains("lit")) {
       plant.underLights();
     }
-    plant.potted(months, Mix.of(MEDIA.get(medium)));
-    if (looks != null) {
-      Arrays.stream(looks.split(" \\| ")).forEach(look -> see(plant, look.split("=")));
+    if (where.contains("cold")) {
+      plant.atAMeanOf(9);
     }
-    var judged = plant.judged();
+    plant.potted(months, mix(medium));
+    words(told, ", ").forEach(word -> tell(plant, word));
+    words(looks, " \\| ").forEach(look -> see(plant, look.split("=")));
+    var judged = new Judge(Figures.standard(), approach(told)).judge(plant.situation());
     assertThat(judged.verdict())
         .as("need %.0f, readiness %.0f; %s", judged.need(), judged.readiness(), because)
         .isEqualTo(verdict);
   }
 
+  @Test
+  void everyKindAndEveryVerdictStandsInTheTable() throws IOException {
+    var file = SituationsTest.class.getResourceAsStream("/situations.csv");
+    try (var lines = new BufferedReader(new InputStreamReader(file, StandardCharsets.UTF_8))) {
+      var rows = lines.lines().skip(1).map(line -> line.split(";")).toList();
+      assertThat(rows).hasSizeGreaterThanOrEqualTo(80);
+      assertThat(rows.stream().map(row -> row[0]))
+          .containsAll(Profiles.standard().stream().map(Profile::key).toList());
+      assertThat(rows.stream().map(row -> row[6]))
+          .containsAll(Arrays.stream(Verdict.values()).map(Verdict::name).toList());
+    }
+  }
+
+  private static List<String> words(String text, String between) {
+    return text == null ? List.of() : List.of(text.split(between));
+  }
+
+  /** {@code medium bark}, or {@code pumice 3 : medium bark 1}. */
+  private static Mix mix(String words) {
+    var parts = new EnumMap<Component, Double>(Component.class);
+    for (var part : words.split(" : ")) {
+      var name = part.replaceAll(" \\d+$", "");
+      var amount = part.substring(name.length());
+      parts.put(component(name), amount.isEmpty() ? 1 : Double.parseDouble(amount));
+    }
+    return new Mix(parts);
+  }
+
+  private static Component component(String words) {
+    if (words.equals("sphagnum")) {
+      return Component.SPHAGNUM_BEST;
+    }
+    return Arrays.stream(Component.values())
+        .filter(each -> each.words().equals(words))
+        .findFirst()
+        .orElseThrow(() -> new IllegalArgumentException(words));
+  }
+
+  private static void tell(Plant plant, String word) {
+    if (word.startsWith("came rootless")) {
+      plant.arrivedRootless(Integer.parseInt(word.replaceAll("\\D", "")));
+    } else if (word.startsWith("came")) {
+      plant.arrived(Integer.parseInt(word.replaceAll("\\D", "")));
+    } else {
+      Arrays.stream(Aim.values()).filter(aim -> aim.words().equals(word)).forEach(plant::aim);
+    }
+  }
+
+  private static Approach approach(String told) {
+    return words(told, ", ").stream()
+        .flatMap(
+            word ->
+                Arrays.stream(Approach.values())
+                    .filter(approach -> approach.words().equalsIgnoreCase(word)))
+        .findFirst()
+        .orElse(Approach.HOUSE_RULES);
+  }
+
   private static void see(Plant plant, String[] look) {
-    see(plant, Item.named(look[0]).orElseThrow(), look[1]);
+    var spot = Spot.named(look[0]).orElseThrow(() -> new IllegalArgumentException(look[0]));
+    see(plant, spot, spot.item(), look[1]);
   }
 
   /** A number is what was measured, anything else an answer in its words. */
-  private static <A extends Enum<A> & Answer> void see(Plant plant, Item<A> item, String words) {
+  private static <A extends Enum<A> & Answer> void see(
+      Plant plant, Spot spot, Item<A> item, String words) {
     if (words.matches("-?\\d+")) {
-      plant.measured(item, Double.parseDouble(words));
+      plant.measured(item, spot.lead(), Double.parseDouble(words));
       return;
     }
     plant.saw(
         item,
+        spot.lead(),
         item.answers().stream()
             .filter(answer -> answer.words().equals(words))
             .findFirst()

@@ -1,0 +1,198 @@
+package almanac.core.judgement;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import almanac.core.inspection.Bloom;
+import almanac.core.inspection.GrowthStage;
+import almanac.core.inspection.Item;
+import almanac.core.inspection.LeafMarks;
+import almanac.core.inspection.RootsInPot;
+import almanac.core.inspection.Stability;
+import almanac.core.medium.Component;
+import almanac.core.medium.Mix;
+import almanac.core.roots.RootStage;
+import almanac.core.words.Sentence;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/** Season, arrival, aim, and what a move costs. */
+class ConditionsOfAMoveTest {
+
+  private static List<String> words(List<Sentence> sentences) {
+    return sentences.stream().map(Sentence::toString).toList();
+  }
+
+  private static double lossTo(Plant plant, String rule) {
+    return plant.judged().reasons().stream()
+        .filter(reason -> reason.rule().equals(rule))
+        .mapToDouble(Reason::points)
+        .sum();
+  }
+
+  @Test
+  void aColdBenchTakesFromReadinessAndIsWaitedOut() {
+    var cold =
+        Plant.of("phalaenopsis")
+            .potted(60)
+            .atAMeanOf(15)
+            .saw(Item.NEW_ROOTS, RootStage.ANCHORED)
+            .saw(Item.ROOTS_IN_POT, RootsInPot.MIXED);
+    assertThat(lossTo(cold, "readiness.out-of-season")).isEqualTo(25);
+    assertThat(cold.judged().reasons())
+        .extracting(reason -> reason.sentence().toString())
+        .contains("The bench is too cold for its kind to root");
+    assertThat(lossTo(cold.atAMeanOf(20), "readiness.out-of-season")).isZero();
+  }
+
+  @Test
+  void bloomingGrowingAndRootingAtOnceIsTheGrowingSeason() {
+    var dark = Plant.of("oncidium", Plant.DECEMBER).potted(12).saw(Item.NEW_ROOTS, RootStage.NUB);
+    assertThat(lossTo(dark, "readiness.out-of-season")).isEqualTo(25);
+    dark.saw(Item.BLOOM, Bloom.OPEN).saw(Item.GROWTH, GrowthStage.HALF_GROWN);
+    assertThat(lossTo(dark, "readiness.out-of-season")).isZero();
+  }
+
+  @Test
+  void atRestItWaits() {
+    var resting =
+        Plant.of("masdevallia")
+            .potted(12)
+            .saw(Item.NEW_ROOTS, RootStage.NONE)
+            .saw(Item.GROWTH, GrowthStage.RESTING);
+    assertThat(resting.judged().readiness()).isEqualTo(55 - 25);
+  }
+
+  @ParameterizedTest(name = "rootless {0} months ago: {1}")
+  @CsvSource({"3, 55", "11, 55", "13, 95"})
+  void whatCameRootlessHasASeasonToRoot(int months, double readiness) {
+    var plant =
+        Plant.of("oncidium").potted(14).arrivedRootless(months).saw(Item.NEW_ROOTS, RootStage.NUB);
+    assertThat(plant.judged().readiness()).isEqualTo(readiness);
+    plant.saw(Item.ROOTS_IN_POT, RootsInPot.FIRM);
+    assertThat(plant.judged().readiness()).as("it has rooted").isEqualTo(95);
+  }
+
+  @Test
+  void whatCameRootlessIsLeftASeasonMoreInTheSmallestPot() {
+    var judged =
+        Plant.of("oncidium")
+            .potted(30)
+            .arrivedRootless(6)
+            .saw(Item.NEW_ROOTS, RootStage.LONG)
+            .saw(Item.ROOTS_IN_POT, RootsInPot.MIXED)
+            .judged();
+    assertThat(judged.verdict()).isEqualTo(Verdict.WAIT_FOR);
+    assertThat(((Timing.Waits) judged.timing()).awaited().conditions())
+        .containsExactly(WaitCondition.OWN_ROOTS);
+    assertThat(judged.advice().toString()).contains("smallest pot");
+    assertThat(((Timing.Waits) judged.timing()).awaited().likely())
+        .isEqualTo(Plant.MAY.minusMonths(6).plusDays(365));
+  }
+
+  @Test
+  void aNewPlantThatWobblesIsLookedAtFirst() {
+    var old = Plant.of("oncidium").potted(12).saw(Item.STABILITY, Stability.SLIGHT_WOBBLE);
+    assertThat(old.judged().verdict()).isEqualTo(Verdict.ADJUST_CARE);
+    assertThat(old.arrived(2).judged().verdict()).isEqualTo(Verdict.LIFT_AND_LOOK);
+    assertThat(old.arrived(5).judged().verdict()).isEqualTo(Verdict.ADJUST_CARE);
+  }
+
+  @Test
+  void anAirLoverInPureMossShowsIt() {
+    var plant =
+        Plant.of("phalaenopsis")
+            .potted(2, Mix.of(Component.SPHAGNUM_BEST))
+            .saw(Item.LEAF_MARKS, LeafMarks.MANY_SPOTS);
+    assertThat(plant.judged().need()).isEqualTo(15);
+    var thirsty =
+        Plant.of("oncidium")
+            .potted(2, Mix.of(Component.SPHAGNUM_BEST))
+            .saw(Item.LEAF_MARKS, LeafMarks.MANY_SPOTS);
+    assertThat(thirsty.judged().need()).isZero();
+  }
+
+  @ParameterizedTest(name = "{0}, dry after {1} days: need {2}")
+  @CsvSource({"oncidium, 2, 15", "oncidium, 3, 0", "phalaenopsis, 2, 0"})
+  void aThirstyKindInAMixThatDriesTooFast(String profile, double days, double need) {
+    var plant =
+        Plant.of(profile).potted(2, Mix.of(Component.PUMICE)).measured(Item.DAYS_TO_DRY, days);
+    assertThat(plant.judged().need()).isEqualTo(need);
+  }
+
+  @Test
+  void aMountThatDriesFastIsNoReason() {
+    var plant =
+        Plant.of("vanda")
+            .potted(40, Mix.of(Component.MOUNT))
+            .daysAgo(60)
+            .measured(Item.DAYS_TO_DRY, 4)
+            .daysAgo(0)
+            .measured(Item.DAYS_TO_DRY, 1);
+    assertThat(plant.judged().need()).isZero();
+    assertThat(plant.judged().verdict()).isEqualTo(Verdict.ADJUST_CARE);
+    assertThat(words(plant.judged().care()))
+        .containsExactly("Lay moss over the roots on the mount");
+  }
+
+  @Test
+  void theCostOfAMoveIsSaidBeforeItIsMade() {
+    var plant =
+        Plant.of("cattleya-one-leaved")
+            .potted(40)
+            .saw(Item.NEW_ROOTS, RootStage.SHORT)
+            .saw(Item.BLOOM, Bloom.BUDS)
+            .saw(Item.ROOTS_IN_POT, RootsInPot.MOSTLY_SOFT);
+    assertThat(plant.judged().verdict()).isEqualTo(Verdict.RESCUE);
+    assertThat(words(plant.judged().costs()))
+        .containsExactly(
+            "Expect to lose the buds.", "Expect to break new tips, which then stop for good.");
+    var left = Plant.of("oncidium").potted(3).saw(Item.BLOOM, Bloom.BUDS);
+    assertThat(left.judged().costs()).isEmpty();
+  }
+
+  @ParameterizedTest(name = "{0}: “{1}”")
+  @CsvSource({
+    "BUDS, A bud or two may drop.",
+    "SPIKE, The spike may pause.",
+    "OPEN, The flowers may go early."
+  })
+  void aWholeBallCostsHardlyAnything(Bloom bloom, String words) {
+    var judged =
+        Plant.of("oncidium")
+            .potted(12, Mix.of(Component.PUMICE))
+            .saw(Item.NEW_ROOTS, RootStage.NUB)
+            .saw(Item.BLOOM, bloom)
+            .measured(Item.RIM, -5)
+            .judged();
+    assertThat(judged.verdict()).isEqualTo(Verdict.MOVE_UP);
+    assertThat(words(judged.costs())).containsExactly(words);
+    assertThat(judged.readiness()).as("flowers count half").isGreaterThan(80);
+  }
+
+  @ParameterizedTest(name = "{0}: {1}")
+  @CsvSource({"AS_IT_COMES, DIVIDE", "GROW_LARGE, MOVE_UP", "DIVIDE, DIVIDE", "KEEP_SMALL, DIVIDE"})
+  void theAimDecidesBetweenOnePlantAndTwo(Aim aim, Verdict verdict) {
+    var plant =
+        Plant.of("oncidium")
+            .potted(12, Mix.of(Component.PUMICE))
+            .aim(aim)
+            .saw(Item.NEW_ROOTS, RootStage.NUB)
+            .saw(Item.PARTS, almanac.core.inspection.Parts.TWO_SOUND)
+            .measured(Item.RIM, -5);
+    assertThat(plant.judged().verdict()).isEqualTo(verdict);
+  }
+
+  @Test
+  void whatCountsNowAndWhatNoMoreIsSaid() {
+    var before = Plant.of("oncidium").potted(26).saw(Item.NEW_ROOTS, RootStage.SHORT).judged();
+    var after = Plant.of("oncidium").potted(26).saw(Item.NEW_ROOTS, RootStage.NUB).judged();
+    assertThat(words(Differences.between(before, after)))
+        .containsExactly(
+            "Full repot instead of watch",
+            "Readiness 95 points instead of 15 points",
+            "Counts now: Newest roots about 10 mm, nubs; it takes a move at the nubs, or once the roots are long enough to branch",
+            "Counts no more: Newest roots about 35 mm, short; it takes a move at the nubs, or once the roots are long enough to branch");
+  }
+}

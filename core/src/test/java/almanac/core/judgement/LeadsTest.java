@@ -1,0 +1,91 @@
+package almanac.core.judgement;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import almanac.core.inspection.Item;
+import almanac.core.inspection.Lead;
+import almanac.core.inspection.RootTips;
+import almanac.core.roots.RootStage;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/** Several leads, each with roots and a distance to the rim of its own. */
+class LeadsTest {
+
+  private static Plant encyclia() {
+    return Plant.of("encyclia").potted(12);
+  }
+
+  @ParameterizedTest(name = "A {0}, B {1}: {2} decides with {3}")
+  @CsvSource({
+    "NUB, SHORT, B, 15",
+    "SHORT, NUB, A, 15",
+    "NUB, ANCHORED, A, 95",
+    "ANCHORED, NUB, B, 95",
+    "NONE, ANCHORED, B, 25",
+    "NONE, SWELLING, B, 85"
+  })
+  void theLeastReadyGrowingTipDecides(
+      RootStage first, RootStage second, Lead decides, double readiness) {
+    var judged = encyclia().saw(Item.NEW_ROOTS, first).saw(Item.NEW_ROOTS, Lead.B, second).judged();
+    assertThat(judged.roots().lead()).isEqualTo(decides);
+    assertThat(judged.readiness()).isEqualTo(readiness);
+    assertThat(judged.leads()).hasSize(2);
+  }
+
+  @Test
+  void eachLeadHasAForecastOfItsOwn() {
+    var judged =
+        encyclia()
+            .daysAgo(14)
+            .measured(Item.NEW_ROOTS, Lead.B, 10)
+            .daysAgo(0)
+            .measured(Item.NEW_ROOTS, Lead.B, 16)
+            .measured(Item.NEW_ROOTS, Lead.FIRST, 8)
+            .judged();
+    var speeds =
+        judged.leads().stream().map(lead -> lead.forecast().orElseThrow().rate().mmAWeek());
+    assertThat(speeds).containsExactly(17.0, 3.0);
+  }
+
+  @Test
+  void theLeadNearestToTroubleNeedsTheRoom() {
+    var judged =
+        Plant.of("oncidium")
+            .potted(3)
+            .measured(Item.RIM, Lead.FIRST, 60)
+            .measured(Item.RIM, Lead.C, -5)
+            .judged();
+    assertThat(judged.reasons())
+        .filteredOn(reason -> reason.rule().equals("need.lead-over-rim"))
+        .singleElement()
+        .satisfies(
+            reason -> {
+              assertThat(reason.sentence())
+                  .hasToString("Lead C 5 mm past the rim; its roots would grow in air");
+              assertThat(reason.look().orElseThrow().spot().key()).isEqualTo("rim/C");
+            });
+  }
+
+  @Test
+  void aStaleLookAtOneLeadIsNamed() {
+    var judged =
+        encyclia()
+            .daysAgo(30)
+            .measured(Item.NEW_ROOTS, Lead.B, 8)
+            .daysAgo(0)
+            .saw(Item.NEW_ROOTS, RootStage.ANCHORED)
+            .judged();
+    assertThat(judged.stale()).contains(Item.NEW_ROOTS);
+  }
+
+  @Test
+  void tipsThatHaveStoppedAreNoLongerGrowing() {
+    var plant = encyclia().rootsOf(12);
+    assertThat(plant.judged().readiness()).isEqualTo(95);
+    plant.saw(Item.ROOT_TIPS, RootTips.STOPPED);
+    assertThat(plant.judged().readiness()).isEqualTo(20);
+    assertThat(plant.judged().roots().forecast()).isEmpty();
+  }
+}
