@@ -52,7 +52,7 @@
                 <VerdictMark verdict={plant.verdict} size={26} />
                 <div>
                   <p>
-                    <a href="/plants/{plant.id}"><b>{plant.label}</b></a>
+                    <a href="/plants/{plant.id}"><b>{plant.name}</b></a>
                     <span class="quiet">{plant.title}, {plant.benchName}</span>
                   </p>
                   <p class="advice"><Sentence parts={plant.advice} {today} /></p>

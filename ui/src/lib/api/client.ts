@@ -12,10 +12,13 @@ export interface Fault {
 /** What the program says when a request was not carried out. */
 export class Problem extends Error {
   readonly faults: Fault[];
+  /** Whether the program did not answer at all, so that it may be asked again. */
+  readonly unreachable: boolean;
 
-  constructor(sentence: string, faults: Fault[] = []) {
+  constructor(sentence: string, faults: Fault[] = [], unreachable = false) {
     super(sentence);
     this.faults = faults;
+    this.unreachable = unreachable;
   }
 }
 
@@ -29,7 +32,7 @@ export async function answered<T>(
   try {
     answer = await request;
   } catch {
-    throw new Problem('Mellow Almanac does not answer. Is it still running?');
+    throw new Problem('Mellow Almanac does not answer. Is it still running?', [], true);
   }
   if (answer.data !== undefined) return answer.data;
   const said = (answer.error ?? {}) as { detail?: string; faults?: Fault[] };

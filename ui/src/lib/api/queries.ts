@@ -36,7 +36,17 @@ export const plantPage = (id: () => number) =>
   createQuery(() => ({
     queryKey: ['plant', id()],
     queryFn: () => answered(api.GET('/api/plants/{id}', { params: { path: { id: id() } } })),
+    enabled: id() > 0,
   }));
+
+/** Looks a plant up before it is come to. */
+export function prefetchPlant(client: QueryClient, id: number): void {
+  void client.prefetchQuery({
+    queryKey: ['plant', id],
+    queryFn: () => answered(api.GET('/api/plants/{id}', { params: { path: { id } } })),
+    staleTime: 60_000,
+  });
+}
 
 /** Takes over what a write answered; everything drawn from other plants is asked for again. */
 export function keep(client: QueryClient, saved: Schemas['Saved']): void {

@@ -101,7 +101,9 @@
         <input
           class="input"
           inputmode="decimal"
-          aria-label="{choice.title}: {choice.measure.words}, {choice.measure.unit || 'pH'}"
+          aria-label="{choice.title}: {choice.measure.words}{choice.measure.unit
+            ? `, ${choice.measure.unit}`
+            : ''}"
           bind:value={look.measured}
         />
         {choice.measure.unit}

@@ -1,6 +1,7 @@
 <script lang="ts">
   import { page } from '$app/state';
   import CalendarCheck from '@lucide/svelte/icons/calendar-check';
+  import Footprints from '@lucide/svelte/icons/footprints';
   import House from '@lucide/svelte/icons/house';
   import Scale from '@lucide/svelte/icons/scale';
   import Settings from '@lucide/svelte/icons/settings-2';
@@ -8,6 +9,7 @@
 
   const places = [
     { href: '/', name: 'Today', icon: CalendarCheck },
+    { href: '/round', name: 'Round', icon: Footprints },
     { href: '/plants', name: 'Plants', icon: Sprout },
     { href: '/places', name: 'Places', icon: House },
     { href: '/rules', name: 'Rules', icon: Scale },

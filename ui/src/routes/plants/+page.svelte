@@ -1,29 +1,140 @@
 <script lang="ts">
-  import { plantList, sitePage } from '$lib/api/queries';
+  import { goto } from '$app/navigation';
+  import { useQueryClient } from '@tanstack/svelte-query';
+  import { answered, api } from '$lib/api/client';
+  import { benchList, choices, plantList, rulesPage, sitePage } from '$lib/api/queries';
   import { URGENCY } from '$lib/drawings/verdicts';
   import VerdictMark from '$lib/drawings/VerdictMark.svelte';
+  import { round } from '$lib/round/walk.svelte';
   import Waiting from '$lib/shell/Waiting.svelte';
+  import { failed, toaster } from '$lib/shell/toaster';
+  import { PILES } from '$lib/sorting/piles';
+  import SortingField from '$lib/sorting/SortingField.svelte';
   import Sentence from '$lib/words/Sentence.svelte';
   import { short } from '$lib/words/dates';
+  import type { Schemas } from '$lib/api/client';
 
+  const SCREENFUL = 120;
+  const client = useQueryClient();
   const site = sitePage();
   const plants = plantList();
+  const benches = benchList();
+  const options = choices();
+  const rules = rulesPage();
   const today = $derived(site.data?.today ?? '');
+
   let sought = $state('');
-  const shown = $derived(
-    (plants.data ?? [])
-      .filter((plant) =>
-        `${plant.number} ${plant.label} ${plant.profileName} ${plant.benchName} ${plant.title}`
+  let bench = $state('');
+  let kind = $state('');
+  let approach = $state('');
+  let pile = $state('');
+  let asideOnly = $state(false);
+  let selected = $state<number[]>([]);
+  let most = $state(SCREENFUL);
+  let target = $state('');
+
+  const sorted = $derived(
+    [...(plants.data ?? [])].sort(
+      (a, b) =>
+        URGENCY.indexOf(a.verdict) - URGENCY.indexOf(b.verdict) ||
+        b.need - a.need ||
+        a.number.localeCompare(b.number),
+    ),
+  );
+  const within = $derived(
+    sorted.filter(
+      (plant) =>
+        (!bench || plant.benchId === Number(bench)) &&
+        (!kind || plant.profile === kind) &&
+        (!approach || plant.approach === approach) &&
+        (!asideOnly || plant.asideOn != null) &&
+        `${plant.number} ${plant.name} ${plant.profileName} ${plant.benchName} ${plant.title}`
           .toLowerCase()
           .includes(sought.trim().toLowerCase()),
-      )
-      .sort(
-        (a, b) =>
-          URGENCY.indexOf(a.verdict) - URGENCY.indexOf(b.verdict) ||
-          b.need - a.need ||
-          a.number.localeCompare(b.number),
-      ),
+    ),
   );
+  const piles = $derived(
+    PILES.map((each) => ({
+      ...each,
+      count: within.filter((plant) => each.verdicts.includes(plant.verdict)).length,
+    })),
+  );
+  const shown = $derived(
+    pile
+      ? within.filter((plant) =>
+          PILES.find((each) => each.key === pile)!.verdicts.includes(plant.verdict),
+        )
+      : within,
+  );
+  const kinds = $derived(
+    [...new Map((plants.data ?? []).map((plant) => [plant.profile, plant.profileName]))].sort(
+      (a, b) => a[1].localeCompare(b[1]),
+    ),
+  );
+  const bounds = $derived.by(() => {
+    const figures = (rules.data ?? []).flatMap((chapter) => chapter.figures);
+    const of = (key: string) => {
+      const figure = figures.find((each) => each.key === key);
+      return figure ? (figure.own ?? figure.standard) : 0;
+    };
+    return {
+      leaveBelow: of('verdict.leave-below'),
+      mustFrom: of('verdict.must-from'),
+      goodMoment: of('verdict.good-moment'),
+      readyEnough: of('verdict.ready-enough'),
+    };
+  });
+
+  /** One date each: when to act, or when to look. */
+  function date(plant: Schemas['PlantLine']): string {
+    const { kind, to, likely } = plant.when;
+    if (kind === 'NOW') return 'today';
+    if (kind === 'WAIT_FOR' && likely) return `about ${short(likely, today)}`;
+    if (to) return `${kind === 'BETWEEN' ? 'until' : 'by'} ${short(to, today)}`;
+    return plant.nextCheck ? `look ${short(plant.nextCheck.best, today)}` : '';
+  }
+
+  function select(id: number) {
+    selected = selected.includes(id) ? selected.filter((each) => each !== id) : [...selected, id];
+  }
+
+  async function refresh(said: string) {
+    await client.invalidateQueries({ queryKey: ['plants'] });
+    void client.invalidateQueries({ queryKey: ['plant'] });
+    toaster.success({ title: said, duration: 5000 });
+    selected = [];
+  }
+
+  async function walk() {
+    try {
+      const all = await answered(api.GET('/api/round', { params: { query: {} } }));
+      const stops = all.stops.filter((stop) => selected.includes(stop.plantId));
+      round.start(`${stops.length} chosen plants`, { ...all, stops });
+      await goto('/round');
+    } catch (failure) {
+      failed(failure);
+    }
+  }
+
+  async function aside() {
+    const { error } = await api.PUT('/api/aside', { body: { plants: selected, aside: true } });
+    if (error) failed(new Error('They could not be pulled aside.'));
+    else await refresh(`${selected.length} plants pulled aside for the bench`);
+  }
+
+  async function stand() {
+    const to = Number(target);
+    const there = sorted
+      .filter((plant) => plant.benchId === to && !selected.includes(plant.id))
+      .sort((a, b) => a.walk - b.walk)
+      .map((plant) => plant.id);
+    const { error } = await api.PUT('/api/benches/{id}/plants', {
+      params: { path: { id: to } },
+      body: { plants: [...there, ...selected] },
+    });
+    if (error) failed(new Error('They could not be moved.'));
+    else await refresh(`${selected.length} plants stand elsewhere now`);
+  }
 </script>
 
 <svelte:head><title>Plants · Mellow Almanac</title></svelte:head>
@@ -31,11 +142,36 @@
 <div class="top">
   <h1>Plants</h1>
   {#if plants.data?.length}
-    <span class="quiet">{plants.data.length} plants, the most urgent first</span>
-    <label>
-      <span class="sr-only">Find a plant</span>
-      <input class="input" type="search" placeholder="Name, number, bench…" bind:value={sought} />
-    </label>
+    <span class="quiet"
+      >{shown.length === plants.data.length
+        ? `${plants.data.length} plants, the most urgent first`
+        : `${shown.length} of ${plants.data.length} plants`}</span
+    >
+    <div class="filters">
+      <label>
+        <span class="sr-only">Find a plant</span>
+        <input class="input" type="search" placeholder="Name, number…" bind:value={sought} />
+      </label>
+      <select class="select" aria-label="Bench" bind:value={bench}>
+        <option value="">all benches</option>
+        {#each benches.data ?? [] as each (each.id)}
+          <option value={String(each.id)}>{each.name}</option>
+        {/each}
+      </select>
+      <select class="select" aria-label="Kind" bind:value={kind}>
+        <option value="">all kinds</option>
+        {#each kinds as [key, name] (key)}<option value={key}>{name}</option>{/each}
+      </select>
+      <select class="select" aria-label="Approach" bind:value={approach}>
+        <option value="">all approaches</option>
+        {#each options.data?.approaches ?? [] as each (each.approach)}
+          <option value={each.approach}>{each.name}</option>
+        {/each}
+      </select>
+      <label class="tick"
+        ><input class="checkbox" type="checkbox" bind:checked={asideOnly} /> aside</label
+      >
+    </div>
   {/if}
 </div>
 
@@ -46,34 +182,80 @@
       <p>Add the first one with what stands on its label; a look at it comes next.</p>
       <a class="act go" href="/plants/new">Add a plant</a>
     </section>
-  {:else if !shown.length}
-    <p class="quiet">No plant answers to “{sought}”.</p>
   {:else}
-    <ul class="sheet">
-      {#each shown as plant (plant.id)}
-        <li>
-          <a href="/plants/{plant.id}">
-            <VerdictMark verdict={plant.verdict} size={26} />
-            <span class="who">
-              <b>{plant.label}</b>
-              <span class="quiet">{plant.number} · {plant.profileName} · {plant.benchName}</span>
-            </span>
-            <span class="what">
-              <b class="title">{plant.title}</b>
-              <Sentence parts={plant.advice} {today} />
-            </span>
-            <span class="quiet next">
-              {#if plant.nextCheck}
-                {plant.nextCheck.urgency === 'LATER'
-                  ? 'look'
-                  : plant.nextCheck.urgency.toLowerCase()}
-                {short(plant.nextCheck.best, today)}
-              {/if}
-            </span>
-          </a>
-        </li>
-      {/each}
-    </ul>
+    <div class="columns">
+      <section class="sheet field" aria-label="The field of need and readiness">
+        <SortingField plants={shown} {bounds} {selected} {select} />
+      </section>
+      <div>
+        <div class="piles" role="group" aria-label="Piles">
+          {#each piles as each (each.key)}
+            {#if each.count || pile === each.key}
+              <button
+                type="button"
+                class="pile"
+                aria-pressed={pile === each.key}
+                style="--wash: var(--color-{each.hue}-wash); --hue: var(--color-{each.hue})"
+                onclick={() => (pile = pile === each.key ? '' : each.key)}
+              >
+                <span><VerdictMark verdict={each.verdicts[0]!} size={15} /> {each.title}</span>
+                <b>{each.count}</b>
+              </button>
+            {/if}
+          {/each}
+        </div>
+        {#if selected.length}
+          <div class="chosen" role="group" aria-label="What to do with the chosen plants">
+            <b>{selected.length} chosen</b>
+            <button type="button" class="act small" onclick={walk}>Walk to them</button>
+            <button type="button" class="act small" onclick={aside}>Pull aside</button>
+            <select class="select" aria-label="Stand on bench" bind:value={target}>
+              <option value="">stand on…</option>
+              {#each benches.data ?? [] as each (each.id)}
+                <option value={String(each.id)}>{each.name}</option>
+              {/each}
+            </select>
+            <button type="button" class="act small" disabled={!target} onclick={stand}>Move</button>
+            <button type="button" class="link" onclick={() => (selected = [])}>None</button>
+          </div>
+        {/if}
+        {#if shown.length}
+          <ul class="sheet">
+            {#each shown.slice(0, most) as plant (plant.id)}
+              <li>
+                <input
+                  class="checkbox"
+                  type="checkbox"
+                  aria-label="Choose {plant.name}"
+                  checked={selected.includes(plant.id)}
+                  onchange={() => select(plant.id)}
+                />
+                <a href="/plants/{plant.id}">
+                  <VerdictMark verdict={plant.verdict} size={22} />
+                  <span class="who">
+                    <b>{plant.name}</b>
+                    <span class="quiet">
+                      {plant.title}{plant.asideOn ? ' · aside' : ''}{plant.apartSince
+                        ? ' · kept apart'
+                        : ''}{plant.heldSince ? ' · held' : ''}
+                      {#if plant.reason}· <Sentence parts={plant.reason} {today} />{/if}
+                    </span>
+                  </span>
+                  <span class="date">{date(plant)}</span>
+                </a>
+              </li>
+            {/each}
+          </ul>
+          {#if shown.length > most}
+            <button type="button" class="act more" onclick={() => (most += SCREENFUL)}
+              >{shown.length - most} more</button
+            >
+          {/if}
+        {:else}
+          <p class="quiet">No plant answers to that.</p>
+        {/if}
+      </div>
+    </div>
   {/if}
 </Waiting>
 
@@ -81,46 +263,123 @@
   .top {
     display: flex;
     flex-wrap: wrap;
-    align-items: baseline;
+    align-items: center;
     gap: 6px 14px;
     margin-bottom: 14px;
   }
-  label {
+  .filters {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 8px;
     margin-left: auto;
-    width: min(300px, 100%);
+  }
+  .filters .input {
+    width: 150px;
+  }
+  .filters .select {
+    width: 148px;
+  }
+  .tick {
+    display: flex;
+    gap: 8px;
+    align-items: center;
+  }
+  .columns {
+    display: grid;
+    grid-template-columns: minmax(0, 560px) minmax(0, 1fr);
+    gap: 16px;
+    align-items: start;
+  }
+  .field {
+    position: sticky;
+    top: 12px;
+    padding: 12px;
+  }
+  .piles {
+    display: grid;
+    grid-template-columns: repeat(auto-fill, minmax(104px, 1fr));
+    gap: 8px;
+    margin-bottom: 12px;
+  }
+  .pile {
+    display: grid;
+    min-height: 64px;
+    padding: 8px 12px;
+    border: 2px solid transparent;
+    border-radius: 10px;
+    background: var(--wash);
+    color: var(--hue);
+    font: 600 14px var(--font-sans);
+    text-align: left;
+    cursor: pointer;
+  }
+  .pile span {
+    display: flex;
+    gap: 6px;
+    align-items: center;
+  }
+  .pile b {
+    font: 520 24px var(--font-serif);
+    color: var(--color-ink);
+  }
+  .pile[aria-pressed='true'] {
+    border-color: var(--hue);
+  }
+  .chosen {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 8px;
+    align-items: center;
+    padding: 8px 12px;
+    margin-bottom: 12px;
+    border-radius: 10px;
+    background: var(--color-plum-wash);
+  }
+  .chosen .select {
+    width: 150px;
   }
   ul {
     list-style: none;
     padding: 4px 0;
     margin: 0;
   }
+  li {
+    display: grid;
+    grid-template-columns: 40px minmax(0, 1fr);
+    align-items: center;
+    padding-left: 14px;
+    content-visibility: auto;
+    contain-intrinsic-size: auto 58px;
+  }
   li:not(:last-child) {
     border-bottom: 1px solid var(--color-rule);
   }
-  a {
+  li a {
     display: grid;
-    grid-template-columns: 30px minmax(0, 5fr) minmax(0, 6fr) 130px;
-    gap: 2px 14px;
+    grid-template-columns: 24px minmax(0, 1fr) auto;
+    gap: 2px 12px;
     align-items: center;
-    padding: 9px 18px;
+    min-height: 52px;
+    padding: 7px 16px 7px 0;
     color: var(--color-ink);
     text-decoration: none;
   }
-  a:hover {
-    background: var(--color-slip);
+  li a:hover b {
+    text-decoration: underline;
   }
-  .who,
-  .what {
+  .who {
     display: flex;
     flex-direction: column;
-    font-size: 14.5px;
   }
   .who b {
-    font-size: 15.5px;
     overflow-wrap: anywhere;
   }
-  .next {
+  .date {
+    font-size: 14px;
     text-align: right;
+  }
+  .more {
+    margin-top: 12px;
   }
   .empty {
     max-width: 520px;
@@ -128,14 +387,25 @@
     gap: 12px;
     justify-items: start;
   }
-  @media (max-width: 700px) {
-    a {
-      grid-template-columns: 30px minmax(0, 1fr) auto;
-      padding: 9px 12px;
+  @media (max-width: 1000px) {
+    .columns {
+      grid-template-columns: minmax(0, 1fr);
     }
-    .what {
-      grid-column: 2 / -1;
-      grid-row: 2;
+    .field {
+      position: static;
+    }
+    .filters {
+      margin-left: 0;
+    }
+  }
+  @media (max-width: 700px) {
+    .field {
+      display: none;
+    }
+    .filters > *,
+    .filters .select,
+    .filters .input {
+      width: 100%;
     }
   }
 </style>

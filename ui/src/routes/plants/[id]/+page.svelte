@@ -50,15 +50,15 @@
   }
 </script>
 
-<svelte:head><title>{plant?.label ?? 'Plant'} · Mellow Almanac</title></svelte:head>
+<svelte:head><title>{plant?.name ?? 'Plant'} · Mellow Almanac</title></svelte:head>
 <svelte:window onkeydown={keys} />
 
 <Waiting {query}>
   {#if plant}
     <div class="top">
-      <h1>{plant.label}</h1>
+      <h1>{plant.name}</h1>
       <span class="quiet where"
-        >{plant.number} · {plant.bench.name} · {plant.profileName} ·
+        >{plant.card.number} · {plant.bench.name} · {plant.profileName} ·
         <a class="link" href={editHref}>Edit</a></span
       >
       <div class="acts">

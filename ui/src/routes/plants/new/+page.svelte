@@ -71,7 +71,7 @@
       );
       keep(client, saved);
       toaster.success({
-        title: `${saved.plant.label} added as ${saved.plant.number}`,
+        title: `${saved.plant.name} added as ${saved.plant.card.number}`,
         duration: 6000,
       });
       await goto(`/plants/${saved.plant.id}`);

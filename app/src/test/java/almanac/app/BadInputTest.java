@@ -82,7 +82,7 @@ class BadInputTest {
         "{\"on\":\"2027-05-15\",\"looks\":{}}; looks",
         "{\"on\":\"2027-05-15\",\"looks\":{\"bloom\":null}}; looks",
         "{\"on\":\"2027-05-15\",\"looks\":{\"bloom\":{\"answers\":[\"HUGE\"]}}}; looks.bloom",
-        "{\"on\":\"2027-05-15\",\"looks\":{\"bloom\":{\"answers\":[\"OPEN\"],\"measured\":3}}}; looks.bloom.measured",
+        "{\"on\":\"2027-05-15\",\"looks\":{\"smell\":{\"answers\":[\"SOUR\"],\"measured\":3}}}; looks.smell.measured",
         "{\"on\":\"2027-05-15\",\"looks\":{\"colour\":{\"answers\":[\"RED\"]}}}; looks.colour",
         "{\"on\":\"2027-05-15\",\"looks\":{\"newRoots\":{\"answers\":[],\"measured\":-4}}}; looks.newRoots.measured",
         "{\"on\":\"2027-05-15\",\"looks\":{\"newRoots\":{\"answers\":[],\"measured\":30000}}}; looks.newRoots.measured",

@@ -51,7 +51,7 @@ class JournalTest {
   @Test
   void fromTheFirstLookToTheFollowUp() throws Exception {
     var plant = plant("Oncidium Lock Gate");
-    assertThat(plant.path("number").asString()).matches("27-\\d{3}");
+    assertThat(plant.path("card").path("number").asString()).matches("27-\\d{3}");
     assertThat(purpose(plant)).isEqualTo("FIRST_LOOK");
 
     var seen =

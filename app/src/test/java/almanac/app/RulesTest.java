@@ -3,10 +3,12 @@ package almanac.app;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import almanac.app.start.RunningApplication;
+import java.util.List;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.RegisterExtension;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
 
 /** The collector's own figures, kinds and approaches, and what would be if. */
 class RulesTest {
@@ -45,7 +47,7 @@ class RulesTest {
         APP.get("/api/plants")
             .body()
             .valueStream()
-            .filter(plant -> plant.path("label").asString().equals(label))
+            .filter(plant -> plant.path("name").asString().equals(label))
             .findFirst()
             .orElseThrow()
             .path("id")
@@ -138,14 +140,21 @@ class RulesTest {
     return APP.put(
         "/api/plants/" + plant.path("id").asLong(),
         """
-        {"version":%d,"label":"%s","profile":"%s","benchId":%d,"aim":"AS_IT_COMES",
+        {"version":%d,"card":%s,"profile":"%s","benchId":%d,"aim":"AS_IT_COMES",
          "cameRootless":false,"deviation":{},%s}"""
             .formatted(
                 plant.path("version").asInt(),
-                plant.path("label").asString(),
+                card(plant, "", ""),
                 plant.path("profile").asString(),
                 plant.path("bench").path("id").asLong(),
                 with));
+  }
+
+  /** The card of a plant as it is sent, with one text put in the place of another. */
+  static String card(JsonNode plant, String right, String wrong) {
+    var card = ((ObjectNode) plant.path("card")).deepCopy();
+    card.remove(List.of("mother", "daughters", "asideOn", "statusWords"));
+    return card.toString().replace(right, wrong);
   }
 
   @Test

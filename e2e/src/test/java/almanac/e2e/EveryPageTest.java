@@ -20,6 +20,10 @@ class EveryPageTest {
           "/plants/1",
           "/plants/3/inspect",
           "/plants/3/repot",
+          "/plants/3/edit",
+          "/places",
+          "/rules",
+          "/kinds",
           "/settings");
 
   @TempDir static Path data;

@@ -3,9 +3,10 @@
   import { page } from '$app/state';
   import { useQueryClient } from '@tanstack/svelte-query';
   import { answered, api, Problem, type Schemas } from '$lib/api/client';
-  import { benchList, choices, plantPage } from '$lib/api/queries';
+  import { benchList, choices, plantList, plantPage } from '$lib/api/queries';
   import ChoiceField from '$lib/forms/ChoiceField.svelte';
   import { faultOf, otherFaults } from '$lib/forms/faults';
+  import Field from '$lib/forms/Field.svelte';
   import FormFault from '$lib/forms/FormFault.svelte';
   import TextField from '$lib/forms/TextField.svelte';
   import TraitFields from '$lib/kinds/TraitFields.svelte';
@@ -20,8 +21,9 @@
   const benches = benchList();
   const plant = $derived(query.data);
 
+  type Card = Schemas['CardEntry'];
   let version = $state(0);
-  let label = $state('');
+  let card = $state<Card>({} as Card);
   let profile = $state('');
   let bench = $state('');
   let aim = $state('');
@@ -29,6 +31,11 @@
   let arrivedOn = $state('');
   let rootless = $state(false);
   let traits = $state(typedTraits({}));
+  /** The number of the plant it was divided from. */
+  let mothers = $state('');
+  let apart = $state('');
+  let held = $state('');
+  const plants = plantList();
   let ready = $state(false);
   let problem = $state<Problem>();
 
@@ -36,7 +43,12 @@
   $effect(() => {
     if (ready || !plant) return;
     version = plant.version;
-    label = plant.label;
+    const { mother, daughters, asideOn, statusWords, ...own } = plant.card;
+    void [daughters, asideOn, statusWords];
+    card = { ...own, motherId: mother?.id ?? null };
+    mothers = mother ? mother.number : '';
+    apart = own.apartSince ?? '';
+    held = own.heldSince ?? '';
     profile = plant.profile;
     bench = String(plant.bench.id);
     aim = plant.aim;
@@ -47,7 +59,40 @@
     ready = true;
   });
 
-  const fields = ['label', 'profile', 'benchId', 'arrivedOn', ...TRAITS];
+  const CARD = [
+    'number',
+    'label',
+    'believed',
+    'confirmed',
+    'parents',
+    'statusReason',
+    'notes',
+    'cameFrom',
+    'price',
+    'motherId',
+    'apartSince',
+    'heldSince',
+  ];
+  const fields = [
+    ...CARD.map((field) => `card.${field}`),
+    'number',
+    'profile',
+    'benchId',
+    'arrivedOn',
+    ...TRAITS,
+  ];
+
+  /** The plant of the typed number; a number that is none is refused by its field. */
+  function motherId(): number | null {
+    const wanted = mothers.trim();
+    if (!wanted) return null;
+    const found = plants.data?.find((each) => each.number === wanted);
+    if (!found)
+      throw new Problem('', [
+        { field: 'card.motherId', sentence: `There is no plant with the number ${wanted}.` },
+      ]);
+    return found.id;
+  }
 
   async function save(event: SubmitEvent) {
     event.preventDefault();
@@ -58,7 +103,12 @@
           params: { path: { id } },
           body: {
             version,
-            label,
+            card: {
+              ...card,
+              motherId: motherId(),
+              apartSince: apart || null,
+              heldSince: held || null,
+            },
             profile,
             benchId: Number(bench),
             aim: aim as Schemas['PlantEntry']['aim'],
@@ -79,15 +129,48 @@
   }
 </script>
 
-<svelte:head><title>Edit {plant?.label ?? ''} · Mellow Almanac</title></svelte:head>
+<svelte:head><title>Edit {plant?.name ?? ''} · Mellow Almanac</title></svelte:head>
 
 <Waiting {query}>
   {#if plant && ready && options.data}
-    <h1>{plant.label}</h1>
+    <h1>{plant.name}</h1>
     <form class="sheet" onsubmit={save} novalidate>
       <FormFault sentence={otherFaults(problem, fields)} />
       <div class="two">
-        <TextField label="Name on the label" fault={faultOf(problem, 'label')} bind:value={label} />
+        <TextField
+          label="Number"
+          fault={faultOf(problem, 'card.number') ?? faultOf(problem, 'number')}
+          bind:value={card.number}
+        />
+        <TextField
+          label="Name on the label"
+          hint="Letter by letter, mistakes and all"
+          fault={faultOf(problem, 'card.label')}
+          bind:value={card.label}
+        />
+        <TextField
+          label="Believed to be"
+          hint="Empty if the label is believed"
+          fault={faultOf(problem, 'card.believed')}
+          bind:value={card.believed}
+        />
+        <TextField
+          label="Confirmed on flowering"
+          hint="Empty until it has flowered true"
+          fault={faultOf(problem, 'card.confirmed')}
+          bind:value={card.confirmed}
+        />
+        <TextField
+          label="Parents"
+          fault={faultOf(problem, 'card.parents')}
+          bind:value={card.parents}
+        />
+        <TextField
+          label="Divided from"
+          hint="The number of the mother plant"
+          fault={faultOf(problem, 'card.motherId')}
+          bind:value={mothers}
+        />
         <ChoiceField
           label="Kind"
           choices={options.data.profiles.map((each) => ({ value: each.key, words: each.name }))}
@@ -130,6 +213,51 @@
           It came without live roots
         </label>
       </div>
+      <h2>Its life here</h2>
+      <div class="two">
+        <ChoiceField
+          label="Status"
+          choices={options.data.statuses}
+          bind:value={() => card.status, (value) => (card.status = value as Card['status'])}
+        />
+        <TextField
+          label="Why"
+          hint="To whom it went, or what it died of"
+          fault={faultOf(problem, 'card.statusReason')}
+          bind:value={card.statusReason}
+        />
+        <TextField
+          label="Kept apart since"
+          type="date"
+          hint="Empty when it may stand with the others"
+          fault={faultOf(problem, 'card.apartSince')}
+          bind:value={apart}
+        />
+        <TextField
+          label="Held in its pot since"
+          type="date"
+          hint="In the pot it came in, until roots show"
+          fault={faultOf(problem, 'card.heldSince')}
+          bind:value={held}
+        />
+        <TextField
+          label="Came from"
+          fault={faultOf(problem, 'card.cameFrom')}
+          bind:value={card.cameFrom}
+        />
+        <TextField label="Price" fault={faultOf(problem, 'card.price')} bind:value={card.price} />
+      </div>
+      <Field label="Notes" fault={faultOf(problem, 'card.notes')}>
+        {#snippet children({ id: field, describedBy, invalid })}
+          <textarea
+            class="textarea"
+            rows="3"
+            id={field}
+            aria-describedby={describedBy}
+            aria-invalid={invalid}
+            bind:value={card.notes}></textarea>
+        {/snippet}
+      </Field>
       <h2>In what it differs from its kind</h2>
       <TraitFields bind:traits choices={options.data} otherwise={plant.traits} {problem} />
       <div class="end">

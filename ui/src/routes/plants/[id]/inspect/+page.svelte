@@ -122,12 +122,12 @@
   }
 </script>
 
-<svelte:head><title>Inspect {plant?.label ?? ''} · Mellow Almanac</title></svelte:head>
+<svelte:head><title>Inspect {plant?.name ?? ''} · Mellow Almanac</title></svelte:head>
 
 <Waiting {query}>
   {#if plant && ready}
     <div class="top">
-      <h1>{plant.label}</h1>
+      <h1>{plant.name}</h1>
       <span class="quiet"
         >{wrong
           ? `correcting what was written for ${short(wrong.on, today)}; the old line stays readable`

@@ -65,12 +65,12 @@
   }
 </script>
 
-<svelte:head><title>Repot {plant?.label ?? ''} · Mellow Almanac</title></svelte:head>
+<svelte:head><title>Repot {plant?.name ?? ''} · Mellow Almanac</title></svelte:head>
 
 <Waiting {query}>
   {#if plant && ready}
     <div class="top">
-      <h1>{plant.label}</h1>
+      <h1>{plant.name}</h1>
       <span class="quiet">the medium's clock starts anew, and a follow-up is booked</span>
     </div>
     <div class="columns">

@@ -15,6 +15,8 @@ import org.jspecify.annotations.Nullable;
 /**
  * A place where plants stand.
  *
+ * @param kind what sort of place it is
+ * @param walk its turn when the benches are walked along
  * @param lampHours hours a day that lamps are on; null where the sun alone gives light
  * @param means mean temperatures from January to December, °C; null where nobody has measured
  * @param approach how plants are judged here; null where the collection's own approach holds
@@ -22,6 +24,8 @@ import org.jspecify.annotations.Nullable;
 public record Bench(
     long id,
     String name,
+    BenchKind kind,
+    int walk,
     @Schema(
             nullable = true,
             description = "Hours a day that lamps are on; null where the sun leads")

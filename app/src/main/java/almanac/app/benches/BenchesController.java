@@ -12,6 +12,7 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
 import org.springframework.http.HttpStatus;
+import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -35,6 +36,7 @@ class BenchesController {
       @NotBlank(message = "Give the bench a name.")
           @Size(max = 80, message = "A bench's name has at most 80 characters.")
           String name,
+      @Schema(nullable = true, description = "Another place unless given") BenchKind kind,
       @Schema(nullable = true, description = "Hours a day that lamps are on")
           @DecimalMin(value = "0", message = "Lamps are on from 0 to 24 hours a day.")
           @DecimalMax(value = "24", message = "Lamps are on from 0 to 24 hours a day.")
@@ -45,7 +47,7 @@ class BenchesController {
       @Schema(nullable = true) Approach approach) {
 
     /** Temperatures no bench has are refused before anything is kept. */
-    BenchEntry checked() {
+    Benches.Wanted wanted() {
       if (means != null) {
         try {
           Bench.temperatures(means);
@@ -53,9 +55,14 @@ class BenchesController {
           throw new Refused("means", "A monthly mean lies between −10 and 50 °C.");
         }
       }
-      return this;
+      return new Benches.Wanted(
+          name.strip(), kind == null ? BenchKind.OTHER : kind, lampHours, means, approach);
     }
   }
+
+  /** The order of the walk. */
+  record Walk(
+      @NotNull(message = "Name every bench once, in the order of the walk.") List<Long> benches) {}
 
   @GetMapping
   @Operation(summary = "All benches")
@@ -67,15 +74,25 @@ class BenchesController {
   @ResponseStatus(HttpStatus.CREATED)
   @Operation(summary = "Adds a bench")
   Bench add(@Valid @RequestBody BenchEntry entry) {
-    var bench = entry.checked();
-    return benches.add(bench.name().strip(), bench.lampHours(), bench.means(), bench.approach());
+    return benches.add(entry.wanted());
   }
 
   @PutMapping("/{id}")
   @Operation(summary = "Changes a bench; its plants are judged by the new conditions at once")
   Bench change(@PathVariable long id, @Valid @RequestBody BenchEntry entry) {
-    var bench = entry.checked();
-    return benches.change(
-        new Bench(id, bench.name().strip(), bench.lampHours(), bench.means(), bench.approach()));
+    return benches.change(id, entry.wanted());
+  }
+
+  @PutMapping
+  @Operation(summary = "Puts the benches in the order in which they are walked along")
+  List<Bench> walk(@Valid @RequestBody Walk walk) {
+    return benches.walk(walk.benches());
+  }
+
+  @DeleteMapping("/{id}")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  @Operation(summary = "Removes a bench without plants")
+  void remove(@PathVariable long id) {
+    benches.remove(id);
   }
 }

@@ -74,8 +74,8 @@ class ChecksController {
             booked ->
                 new DueCheck(
                     plant.id(),
-                    plant.number(),
-                    plant.label(),
+                    plant.facts().number(),
+                    plant.facts().name(),
                     plant.bench().name(),
                     Pages.check(booked, today.get())));
   }

@@ -1,5 +1,8 @@
 package almanac.app.choices;
 
+import almanac.app.benches.BenchKind;
+import almanac.app.journal.PlantStatus;
+import almanac.app.journal.PotType;
 import almanac.app.profiles.Kinds;
 import almanac.core.inspection.Item;
 import almanac.core.inspection.Lead;
@@ -35,7 +38,13 @@ class ChoicesController {
       @Schema(description = "The leads a plant may have") List<Lead> leads,
       List<AimChoice> aims,
       List<ApproachChoice> approaches,
-      List<ReadyChoice> readyRules) {}
+      List<ReadyChoice> readyRules,
+      List<Named> benchKinds,
+      List<Named> statuses,
+      List<Named> pots) {}
+
+  /** One of a few names, with its words. */
+  record Named(String value, String words) {}
 
   /** What a collector may want of a plant. */
   record AimChoice(Aim aim, String words) {}
@@ -99,7 +108,14 @@ class ChoicesController {
             .toList(),
         Arrays.stream(ReadyRule.values())
             .map(each -> new ReadyChoice(each, each.words(), each.reason()))
-            .toList());
+            .toList(),
+        Arrays.stream(BenchKind.values())
+            .map(each -> new Named(each.name(), each.words()))
+            .toList(),
+        Arrays.stream(PlantStatus.values())
+            .map(each -> new Named(each.name(), each.words()))
+            .toList(),
+        Arrays.stream(PotType.values()).map(each -> new Named(each.name(), each.words())).toList());
   }
 
   private static ProfileChoice profile(Profile profile) {

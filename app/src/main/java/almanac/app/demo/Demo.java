@@ -11,6 +11,8 @@ import static almanac.core.medium.Component.PUMICE;
 import static almanac.core.medium.Component.SPHAGNUM_BASKET;
 import static almanac.core.medium.Component.SPHAGNUM_BEST;
 
+import almanac.app.benches.Bench;
+import almanac.app.benches.BenchKind;
 import almanac.app.benches.Benches;
 import almanac.app.journal.Journal;
 import almanac.app.journal.Recorder;
@@ -31,6 +33,7 @@ import almanac.core.medium.Piece;
 import almanac.core.roots.RootStage;
 import java.time.LocalDate;
 import java.util.Map;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -72,14 +75,18 @@ public class Demo {
     }
     settings.set("collection", "demo");
     site.moveTo(LATITUDE);
-    long low = benches.add("Sunroom, low stage", null, null, null).id();
-    long high = benches.add("Sunroom, high stage", null, null, null).id();
-    long sill = benches.add("East sill", null, null, null).id();
-    long cellar = benches.add("Cellar shelf under lights", 14.0, null, null).id();
+    long low = bench("Sunroom, low stage", null).id();
+    long high = bench("Sunroom, high stage", null).id();
+    long sill = bench("East sill", null).id();
+    long cellar = bench("Cellar shelf under lights", 14.0).id();
     lowStage(low);
     highStage(high);
     eastSill(sill);
     cellarShelf(cellar);
+  }
+
+  private Bench bench(String name, @Nullable Double lampHours) {
+    return benches.add(new Benches.Wanted(name, BenchKind.STAGE, lampHours, null, null));
   }
 
   private void lowStage(long bench) {

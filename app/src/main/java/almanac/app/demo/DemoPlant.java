@@ -1,6 +1,7 @@
 package almanac.app.demo;
 
 import almanac.app.journal.Journal;
+import almanac.app.journal.Pot;
 import almanac.app.journal.Recorder;
 import almanac.core.figures.Figures;
 import almanac.core.followup.CheckAnswer;
@@ -49,7 +50,9 @@ final class DemoPlant {
     var potting = new Potting(potted, on, mix, kind.moisture());
     id =
         recorder
-            .add(new Recorder.NewPlant(label, kind, bench, potting, Optional.empty()), on)
+            .add(
+                new Recorder.NewPlant(label, kind, bench, potting, Pot.NOT_NOTED, Optional.empty()),
+                on)
             .plantId();
     return this;
   }
@@ -57,14 +60,15 @@ final class DemoPlant {
   DemoPlant look(int daysAgo, UnaryOperator<Looking> looks) {
     var day = today.minusDays(daysAgo);
     var looking = looks.apply(new Looking(Inspection.on(day)));
-    recorder.inspect(id, looking.inspection, "", null, day);
+    recorder.inspect(id, looking.inspection, "", null, null, day);
     return this;
   }
 
   DemoPlant repot(int daysAgo, Mix mix) {
     var day = today.minusDays(daysAgo);
     var moisture = journal.one(id).profile().moisture();
-    recorder.repot(id, new Potting(PottedOn.on(day), day, mix, moisture), false, "", day);
+    recorder.repot(
+        id, new Potting(PottedOn.on(day), day, mix, moisture), Pot.NOT_NOTED, false, "", day);
     return this;
   }
 

@@ -43,7 +43,13 @@ class InspectionsController {
       @Schema(nullable = true) @Size(max = 2000, message = "A note has at most 2000 characters.")
           String note,
       @Schema(nullable = true, description = "The line of the journal that this corrects")
-          Long corrects) {}
+          Long corrects,
+      @Schema(
+              nullable = true,
+              description =
+                  "Given by who sends it; the same key is written once, however often sent")
+          @Size(min = 8, max = 60, message = "A key has 8 to 60 characters.")
+          String sentKey) {}
 
   @PostMapping("/api/plants/{id}/inspections")
   @ResponseStatus(HttpStatus.CREATED)
@@ -57,6 +63,7 @@ class InspectionsController {
             inspection,
             entry.note() == null ? "" : entry.note(),
             entry.corrects(),
+            entry.sentKey(),
             today.get()));
   }
 

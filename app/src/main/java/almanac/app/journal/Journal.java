@@ -6,6 +6,7 @@ import static almanac.app.db.Tables.DEVIATION;
 import static almanac.app.db.Tables.ENTRY;
 import static almanac.app.db.Tables.LOOK;
 import static almanac.app.db.Tables.PLANT;
+import static almanac.app.db.Tables.PLANT_CHANGE;
 import static almanac.app.db.Tables.POTTING;
 import static almanac.app.db.Tables.POTTING_PART;
 import static java.util.stream.Collectors.groupingBy;
@@ -40,6 +41,7 @@ import almanac.core.medium.Mix;
 import almanac.core.medium.Moisture;
 import almanac.core.medium.PottedOn;
 import almanac.core.words.Answer;
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -58,16 +60,25 @@ public class Journal {
   private final DSLContext db;
   private final Benches benches;
   private final Kinds kinds;
+  private final ReadPlants known;
 
-  Journal(DSLContext db, Benches benches, Kinds kinds) {
+  Journal(DSLContext db, Benches benches, Kinds kinds, ReadPlants known) {
+    this.known = known;
     this.db = db;
     this.benches = benches;
     this.kinds = kinds;
   }
 
-  /** Every plant, in the order of their numbers. */
+  /** Every plant that ever was in the collection, in the order of their numbers. */
+  public List<PlantRecord> everybody() {
+    return ReadPlants.writing()
+        ? read(DSL.trueCondition())
+        : known.all(() -> read(DSL.trueCondition()), ids -> read(PLANT.ID.in(ids)));
+  }
+
+  /** Every plant that still stands on a bench, in the order of their numbers. */
   public List<PlantRecord> all() {
-    return read(DSL.trueCondition());
+    return everybody().stream().filter(plant -> plant.facts().status().here()).toList();
   }
 
   /**
@@ -76,10 +87,23 @@ public class Journal {
    * @throws NotFound if there is none of that id
    */
   public PlantRecord one(long plantId) {
-    return read(PLANT.ID.eq(plantId)).stream()
-        .findFirst()
-        .orElseThrow(() -> new NotFound("There is no plant %d.".formatted(plantId)));
+    var plant =
+        ReadPlants.writing()
+            ? read(PLANT.ID.eq(plantId)).stream().findFirst()
+            : known.one(plantId, ids -> read(PLANT.ID.in(ids)));
+    return plant.orElseThrow(() -> new NotFound("There is no plant %d.".formatted(plantId)));
   }
+
+  /** What was changed of a plant outside its journal, oldest first. */
+  public List<Change> changes(long plantId) {
+    return db.selectFrom(PLANT_CHANGE)
+        .where(PLANT_CHANGE.PLANT_ID.eq(plantId))
+        .orderBy(PLANT_CHANGE.ID)
+        .fetch(row -> new Change(row.getId(), row.getChangedOn(), row.getWords()));
+  }
+
+  /** One change outside the journal, as a sentence. */
+  public record Change(long id, LocalDate on, String words) {}
 
   private List<PlantRecord> read(Condition which) {
     var content = contents(which);
@@ -129,8 +153,7 @@ public class Journal {
                 new PlantRecord(
                     plant.getId(),
                     plant.getVersion(),
-                    plant.getNumber(),
-                    plant.getLabel(),
+                    facts(plant),
                     kinds.named(plant.getProfile()).orElseThrow(),
                     Deviations.read(own.get(plant.getId())),
                     places.get(plant.getBenchId()),
@@ -141,6 +164,25 @@ public class Journal {
                     plant.getAddedOn(),
                     entries.getOrDefault(plant.getId(), List.of()),
                     checks.getOrDefault(plant.getId(), List.of())));
+  }
+
+  private static Facts facts(almanac.app.db.tables.records.PlantRecord plant) {
+    return new Facts(
+        plant.getNumber(),
+        plant.getLabel(),
+        plant.getBelieved(),
+        plant.getConfirmed(),
+        plant.getParents(),
+        PlantStatus.valueOf(plant.getStatus()),
+        plant.getStatusReason(),
+        plant.getNotes(),
+        plant.getCameFrom(),
+        plant.getPrice(),
+        plant.getMotherId(),
+        plant.getStand(),
+        plant.getAsideOn(),
+        plant.getApartSince(),
+        plant.getHeldSince());
   }
 
   /** What belongs to the lines of the journal, by their ids. */
@@ -208,7 +250,13 @@ public class Journal {
             entry.getHappenedOn(),
             new Mix(parts),
             Moisture.valueOf(row.getMoisture()));
-    return new JournalEntry.Potted(potting, row.getInFlower());
+    var pot =
+        new Pot(
+            PotType.valueOf(row.getPot()),
+            row.getDiameterMm(),
+            row.getDepthMm(),
+            row.getTopLayer());
+    return new JournalEntry.Potted(potting, row.getInFlower(), pot);
   }
 
   private static JournalEntry.Inspected inspected(EntryRecord entry, Contents contents) {

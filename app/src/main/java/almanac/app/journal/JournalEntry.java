@@ -32,7 +32,7 @@ public record JournalEntry(
   /**
    * @param inFlower whether it was in bud or flower at the time
    */
-  public record Potted(Potting potting, boolean inFlower) implements Content {}
+  public record Potted(Potting potting, boolean inFlower, Pot pot) implements Content {}
 
   /** Somebody looked. */
   public record Inspected(Inspection inspection) implements Content {}

@@ -17,32 +17,112 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
-/**
- * All that is kept of one plant.
- *
- * @param version counts the changes to what stands outside the journal
- * @param kind the kind of plant it is
- * @param own in what it differs from its kind
- * @param aim what the collector wants of it
- * @param approach by which it is judged; null where that of its bench or the collection holds
- * @param arrival how it came; nothing if nobody knows
- * @param entries every line of its journal, also the superseded ones, in the order of writing
- * @param checks every check that was ever booked, in the order of booking
- */
-public record PlantRecord(
-    long id,
-    int version,
-    String number,
-    String label,
-    Profile kind,
-    Deviation own,
-    Bench bench,
-    Aim aim,
-    @Nullable Approach approach,
-    Optional<Arrival> arrival,
-    LocalDate addedOn,
-    List<JournalEntry> entries,
-    List<BookedCheck> checks) {
+/** All that is kept of one plant. Immutable; what follows from the journal is worked out once. */
+public final class PlantRecord {
+  private final long id;
+  private final int version;
+  private final Facts facts;
+  private final Profile kind;
+  private final Deviation own;
+  private final Bench bench;
+  private final Aim aim;
+  private final @Nullable Approach approach;
+  private final Optional<Arrival> arrival;
+  private final LocalDate addedOn;
+  private final List<JournalEntry> entries;
+  private final List<BookedCheck> checks;
+  private final List<JournalEntry> inForce;
+  private final PlantHistory history;
+
+  /**
+   * @param version counts the changes to what stands outside the journal
+   * @param kind the kind of plant it is
+   * @param own in what it differs from its kind
+   * @param aim what the collector wants of it
+   * @param approach by which it is judged; null where that of its bench or the collection holds
+   * @param arrival how it came; nothing if nobody knows
+   * @param entries every line of its journal, also the superseded ones, in the order of writing
+   * @param checks every check that was ever booked, in the order of booking
+   */
+  PlantRecord(
+      long id,
+      int version,
+      Facts facts,
+      Profile kind,
+      Deviation own,
+      Bench bench,
+      Aim aim,
+      @Nullable Approach approach,
+      Optional<Arrival> arrival,
+      LocalDate addedOn,
+      List<JournalEntry> entries,
+      List<BookedCheck> checks) {
+    this.id = id;
+    this.version = version;
+    this.facts = facts;
+    this.kind = kind;
+    this.own = own;
+    this.bench = bench;
+    this.aim = aim;
+    this.approach = approach;
+    this.arrival = arrival;
+    this.addedOn = addedOn;
+    this.entries = List.copyOf(entries);
+    this.checks = List.copyOf(checks);
+    this.inForce = holding(this.entries);
+    this.history =
+        PlantHistory.of(
+            inForce.stream().map(JournalEntry::event).flatMap(Optional::stream).toList());
+  }
+
+  public long id() {
+    return id;
+  }
+
+  public int version() {
+    return version;
+  }
+
+  /** What stands on its card. */
+  public Facts facts() {
+    return facts;
+  }
+
+  public Profile kind() {
+    return kind;
+  }
+
+  public Deviation own() {
+    return own;
+  }
+
+  public Bench bench() {
+    return bench;
+  }
+
+  public Aim aim() {
+    return aim;
+  }
+
+  public @Nullable Approach approach() {
+    return approach;
+  }
+
+  public Optional<Arrival> arrival() {
+    return arrival;
+  }
+
+  public LocalDate addedOn() {
+    return addedOn;
+  }
+
+  public List<JournalEntry> entries() {
+    return entries;
+  }
+
+  public List<BookedCheck> checks() {
+    return checks;
+  }
 
   /** Its kind as this plant follows it. */
   public Profile profile() {
@@ -51,6 +131,10 @@ public record PlantRecord(
 
   /** The lines that hold: neither corrected nor struck out. */
   public List<JournalEntry> inForce() {
+    return inForce;
+  }
+
+  private static List<JournalEntry> holding(List<JournalEntry> entries) {
     var superseded =
         entries.stream()
             .map(JournalEntry::supersedes)
@@ -64,8 +148,7 @@ public record PlantRecord(
 
   /** The history the rules judge by. */
   public PlantHistory history() {
-    return PlantHistory.of(
-        inForce().stream().map(JournalEntry::event).flatMap(Optional::stream).toList());
+    return history;
   }
 
   /** The line that tells of the present potting. */

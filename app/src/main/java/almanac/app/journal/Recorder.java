@@ -6,6 +6,7 @@ import static almanac.app.db.Tables.CHECK_ANSWER;
 import static almanac.app.db.Tables.ENTRY;
 import static almanac.app.db.Tables.LOOK;
 import static almanac.app.db.Tables.PLANT;
+import static almanac.app.db.Tables.PLANT_CHANGE;
 import static almanac.app.db.Tables.POTTING;
 import static almanac.app.db.Tables.POTTING_PART;
 
@@ -21,14 +22,18 @@ import almanac.core.history.Arrival;
 import almanac.core.history.Potting;
 import almanac.core.inspection.Finding;
 import almanac.core.inspection.Inspection;
+import almanac.core.inspection.Item;
 import almanac.core.inspection.Spot;
 import almanac.core.judgement.Aim;
 import almanac.core.judgement.Approach;
 import almanac.core.medium.PottedOn;
 import almanac.core.profile.Deviation;
 import almanac.core.profile.Profile;
+import almanac.core.roots.RootStage;
 import almanac.core.words.Answer;
 import java.time.LocalDate;
+import java.util.Collection;
+import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import org.jooq.DSLContext;
@@ -46,8 +51,10 @@ public class Recorder {
   private final DSLContext db;
   private final Journal journal;
   private final Judging judging;
+  private final ReadPlants known;
 
-  public Recorder(DSLContext db, Journal journal, Judging judging) {
+  Recorder(DSLContext db, Journal journal, Judging judging, ReadPlants known) {
+    this.known = known;
     this.db = db;
     this.journal = journal;
     this.judging = judging;
@@ -55,7 +62,12 @@ public class Recorder {
 
   /** A plant as it comes into the collection. */
   public record NewPlant(
-      String label, Profile profile, long benchId, Potting potting, Optional<Arrival> arrival) {}
+      String label,
+      Profile profile,
+      long benchId,
+      Potting potting,
+      Pot pot,
+      Optional<Arrival> arrival) {}
 
   /**
    * What was written.
@@ -74,21 +86,23 @@ public class Recorder {
             .set(PLANT.LABEL, plant.label())
             .set(PLANT.PROFILE, plant.profile().key())
             .set(PLANT.BENCH_ID, plant.benchId())
+            .set(PLANT.STAND, lastStand(plant.benchId()) + 1)
             .set(PLANT.ADDED_ON, today)
             .set(PLANT.ARRIVED_ON, plant.arrival().map(Arrival::on).orElse(null))
             .set(PLANT.CAME_ROOTLESS, plant.arrival().map(Arrival::rootless).orElse(false))
             .returningResult(PLANT.ID)
             .fetchSingle()
             .value1();
+    known.forgetAfterwards(plantId);
     long entryId = line(plantId, "POTTING", today, null, "", today);
-    potting(entryId, plant.potting(), false);
+    potting(entryId, plant.potting(), plant.pot(), false);
     bookJudged(plantId, entryId, today, today);
     return new Written(plantId, entryId);
   }
 
   /** What can be changed of a plant outside its journal. */
   public record Change(
-      String label,
+      Facts facts,
       Profile kind,
       long benchId,
       Aim aim,
@@ -103,25 +117,29 @@ public class Recorder {
    * @throws Conflict if somebody else has changed it since
    * @throws Refused if there is no such bench, or it came after something was seen of it
    */
-  public void change(long plantId, int version, Change change) {
+  public void change(long plantId, int version, Change change, LocalDate today) {
     var plant = lock(plantId);
     if (plant.version() != version) {
       throw new Conflict("This plant was changed in another window. Load the page again.");
     }
     refuseUnknownBench(change.benchId());
+    var facts = change.facts();
+    if (db.fetchExists(PLANT, PLANT.NUMBER.eq(facts.number()).and(PLANT.ID.ne(plantId)))) {
+      throw new Refused("number", "Another plant has the number %s.".formatted(facts.number()));
+    }
     change.arrival().ifPresent(arrival -> refuseAfterLooks(arrival, plant));
-    db.update(PLANT)
-        .set(PLANT.LABEL, change.label())
-        .set(PLANT.PROFILE, change.kind().key())
-        .set(PLANT.BENCH_ID, change.benchId())
-        .set(PLANT.AIM, change.aim().name())
-        .set(PLANT.APPROACH, change.approach() == null ? null : change.approach().name())
-        .set(PLANT.ARRIVED_ON, change.arrival().map(Arrival::on).orElse(null))
-        .set(PLANT.CAME_ROOTLESS, change.arrival().map(Arrival::rootless).orElse(false))
-        .set(PLANT.VERSION, version + 1)
-        .where(PLANT.ID.eq(plantId))
-        .execute();
+    var row = db.newRecord(PLANT);
+    PlantCard.write(facts, row);
+    row.setProfile(change.kind().key());
+    row.setBenchId(change.benchId());
+    row.setAim(change.aim().name());
+    row.setApproach(change.approach() == null ? null : change.approach().name());
+    row.setArrivedOn(change.arrival().map(Arrival::on).orElse(null));
+    row.setCameRootless(change.arrival().map(Arrival::rootless).orElse(false));
+    row.setVersion(version + 1);
+    db.update(PLANT).set(row).where(PLANT.ID.eq(plantId)).execute();
     Deviations.write(db, plantId, change.own());
+    PlantCard.changes(plant, change).forEach(words -> changed(plantId, words, today));
   }
 
   private static void refuseAfterLooks(Arrival arrival, PlantRecord plant) {
@@ -147,13 +165,23 @@ public class Recorder {
    * Writes down an inspection.
    *
    * @param corrects the line it takes the place of, if it is a correction
+   * @param sentKey given by who sends it; what was written under the same key is not written again
    */
   public Written inspect(
-      long plantId, Inspection inspection, String note, @Nullable Long corrects, LocalDate today) {
+      long plantId,
+      Inspection inspection,
+      String note,
+      @Nullable Long corrects,
+      @Nullable String sentKey,
+      LocalDate today) {
     if (inspection.empty()) {
       throw new Refused("looks", "Nothing was looked at. Answer at least one row.");
     }
     var plant = lock(plantId);
+    var written = sentKey == null ? Optional.<Long>empty() : sentBefore(sentKey);
+    if (written.isPresent()) {
+      return new Written(plantId, written.get());
+    }
     refuseBeforeArrival("on", inspection.on(), plant);
     if (corrects != null) {
       var line = holding(plant, corrects);
@@ -162,14 +190,84 @@ public class Recorder {
       }
     }
     long entryId = line(plantId, "INSPECTION", inspection.on(), corrects, note, today);
+    if (sentKey != null) {
+      db.update(ENTRY).set(ENTRY.SENT_KEY, sentKey).where(ENTRY.ID.eq(entryId)).execute();
+    }
     inspection.findings().forEach((spot, finding) -> look(entryId, spot, finding));
+    endHolding(plantId, inspection);
     bookJudged(plantId, entryId, today, today);
     return new Written(plantId, entryId);
   }
 
+  private Optional<Long> sentBefore(String sentKey) {
+    return db.select(ENTRY.ID)
+        .from(ENTRY)
+        .where(ENTRY.SENT_KEY.eq(sentKey))
+        .fetchOptional(ENTRY.ID);
+  }
+
+  /** Holding a plant in the pot it came in ends by itself the day its roots show. */
+  private void endHolding(long plantId, Inspection inspection) {
+    boolean roots =
+        inspection
+            .look(Item.NEW_ROOTS)
+            .answer()
+            .filter(stage -> stage == RootStage.SWELLING || stage == RootStage.NUB)
+            .isPresent();
+    if (roots) {
+      db.update(PLANT).setNull(PLANT.HELD_SINCE).where(PLANT.ID.eq(plantId)).execute();
+    }
+  }
+
+  /** Pulls plants aside for the bench, or puts them back. */
+  public void setAside(Collection<Long> plantIds, @Nullable LocalDate on) {
+    plantIds.forEach(this::lock);
+    db.update(PLANT).set(PLANT.ASIDE_ON, on).where(PLANT.ID.in(plantIds)).execute();
+  }
+
+  /**
+   * Stands plants on a bench in the order given; others on it come after them.
+   *
+   * @throws Refused if there is no such bench
+   */
+  public void stand(long benchId, List<Long> plantIds, LocalDate today) {
+    refuseUnknownBench(benchId);
+    var name = db.select(BENCH.NAME).from(BENCH).where(BENCH.ID.eq(benchId)).fetchOne(BENCH.NAME);
+    var others =
+        db.select(PLANT.ID)
+            .from(PLANT)
+            .where(PLANT.BENCH_ID.eq(benchId).and(PLANT.ID.notIn(plantIds)))
+            .orderBy(PLANT.STAND)
+            .fetch(PLANT.ID);
+    int stand = 0;
+    for (var id : plantIds) {
+      var plant = lock(id);
+      db.update(PLANT)
+          .set(PLANT.BENCH_ID, benchId)
+          .set(PLANT.STAND, ++stand)
+          .where(PLANT.ID.eq(id))
+          .execute();
+      if (plant.bench().id() != benchId) {
+        changed(id, "Moved from %s to %s".formatted(plant.bench().name(), name), today);
+      }
+    }
+    for (var id : others) {
+      known.forgetAfterwards(id);
+      db.update(PLANT).set(PLANT.STAND, ++stand).where(PLANT.ID.eq(id)).execute();
+    }
+  }
+
+  private void changed(long plantId, String words, LocalDate today) {
+    db.insertInto(PLANT_CHANGE)
+        .set(PLANT_CHANGE.PLANT_ID, plantId)
+        .set(PLANT_CHANGE.CHANGED_ON, today)
+        .set(PLANT_CHANGE.WORDS, words)
+        .execute();
+  }
+
   /** Writes down a move into fresh medium; its clock starts anew and the aftercare begins. */
   public Written repot(
-      long plantId, Potting potting, boolean inFlower, String note, LocalDate today) {
+      long plantId, Potting potting, Pot pot, boolean inFlower, String note, LocalDate today) {
     var plant = lock(plantId);
     var before = plant.history().potting();
     var day = potting.knownSince();
@@ -179,7 +277,12 @@ public class Recorder {
           "on", "This lies before its present potting of %s.".formatted(before.pottedOn().text()));
     }
     long entryId = line(plantId, "POTTING", day, null, note, today);
-    potting(entryId, potting, inFlower);
+    potting(entryId, potting, pot, inFlower);
+    db.update(PLANT)
+        .setNull(PLANT.ASIDE_ON)
+        .setNull(PLANT.HELD_SINCE)
+        .where(PLANT.ID.eq(plantId))
+        .execute();
     Aftercare.first(day, inFlower, today, judging.figures())
         .ifPresent(check -> book(entryId, check));
     bookJudged(plantId, entryId, today, today);
@@ -250,6 +353,7 @@ public class Recorder {
   /** Two windows on the same plant write one after the other. */
   private PlantRecord lock(long plantId) {
     db.select(PLANT.ID).from(PLANT).where(PLANT.ID.eq(plantId)).forUpdate().fetch();
+    known.forgetAfterwards(plantId);
     return journal.one(plantId);
   }
 
@@ -296,12 +400,25 @@ public class Recorder {
         .value1();
   }
 
-  private void potting(long entryId, Potting potting, boolean inFlower) {
+  private int lastStand(long benchId) {
+    var last =
+        db.select(org.jooq.impl.DSL.max(PLANT.STAND))
+            .from(PLANT)
+            .where(PLANT.BENCH_ID.eq(benchId))
+            .fetchOne(0, Integer.class);
+    return last == null ? 0 : last;
+  }
+
+  private void potting(long entryId, Potting potting, Pot pot, boolean inFlower) {
     db.insertInto(POTTING)
         .set(POTTING.ENTRY_ID, entryId)
         .set(POTTING.POTTED_ON, potting.pottedOn().text())
         .set(POTTING.MOISTURE, potting.moisture().name())
         .set(POTTING.IN_FLOWER, inFlower)
+        .set(POTTING.POT, pot.type().name())
+        .set(POTTING.DIAMETER_MM, pot.diameterMm())
+        .set(POTTING.DEPTH_MM, pot.depthMm())
+        .set(POTTING.TOP_LAYER, pot.topLayer())
         .execute();
     potting
         .mix()

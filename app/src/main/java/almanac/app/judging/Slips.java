@@ -26,7 +26,7 @@ import java.util.List;
 import org.jspecify.annotations.Nullable;
 
 /** Draws up the slips of one situation. */
-final class Slips {
+public final class Slips {
   private final Situation situation;
   private final Figures figures;
 
@@ -107,7 +107,8 @@ final class Slips {
         Part.of(comparison.why()));
   }
 
-  private static Slip.When when(Timing timing, LocalDate day) {
+  /** When a verdict is meant, as it is sent. */
+  public static Slip.When when(Timing timing, LocalDate day) {
     if (timing instanceof Timing.Now) {
       return new Slip.When(TimingKind.NOW, day, null, day, List.of());
     }

@@ -12,6 +12,7 @@ import almanac.core.Refused;
 import almanac.core.figures.Figures;
 import almanac.core.history.PlantHistory;
 import almanac.core.history.Potting;
+import almanac.core.inspection.Inspection;
 import almanac.core.inspection.Spot;
 import almanac.core.judgement.Aim;
 import almanac.core.judgement.Approach;
@@ -75,7 +76,10 @@ class WhatIfController {
           Map<String, @NotNull(message = "Give a number.") Double> figures) {}
 
   /** The slip as it would be, and what sets it apart from the one in force. */
-  record WouldBe(Slip slip, List<List<Part>> changes) {}
+  record WouldBe(
+      Slip slip,
+      List<List<Part>> changes,
+      @Schema(description = "What is taken as seen, in a sentence") String words) {}
 
   @PostMapping("/api/plants/{id}/what-if")
   @Operation(summary = "The slip as it would be if something were otherwise; nothing is saved")
@@ -88,7 +92,8 @@ class WhatIfController {
     var after = new Judge(figures, approach).judge(situation);
     return new WouldBe(
         Judging.slip(situation, approach, figures),
-        Differences.between(before, after).stream().map(Part::of).toList());
+        Differences.between(before, after).stream().map(Part::of).toList(),
+        seen(asked, situation.today(), figures).words());
   }
 
   private Situation situation(PlantRecord plant, WhatIf asked, Figures figures) {
@@ -121,8 +126,12 @@ class WhatIfController {
                                 "looks." + look.getKey(), "There is no such thing to look at.")));
       }
     }
-    var seen = LookEntry.inspection(day, asked.looks(), figures);
+    var seen = seen(asked, day, figures);
     return seen.empty() ? history : history.and(seen);
+  }
+
+  private static Inspection seen(WhatIf asked, LocalDate day, Figures figures) {
+    return LookEntry.inspection(day, asked.looks(), figures);
   }
 
   private Potting potting(Potting known, WhatIf asked) {

@@ -16,13 +16,18 @@ import almanac.app.plants.PlantPage.Urgency;
 import almanac.app.profiles.DeviationEntry;
 import almanac.app.repots.MixPart;
 import almanac.app.site.Today;
+import almanac.core.growth.Growth;
+import almanac.core.growth.Growths;
 import almanac.core.history.Arrival;
+import almanac.core.inspection.Bloom;
 import java.time.LocalDate;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 
 /** Draws up what the pages show of a plant. */
@@ -43,8 +48,8 @@ public class Pages {
     return new PlantPage(
         plant.id(),
         plant.version(),
-        plant.number(),
-        plant.label(),
+        plant.facts().name(),
+        card(plant),
         plant.kind().key(),
         plant.kind().name(),
         plant.bench(),
@@ -57,8 +62,9 @@ public class Pages {
         plant.addedOn(),
         potting(plant),
         judging.slip(plant, today.get()),
+        Growths.of(plant.history().life()).stream().map(Pages::growth).toList(),
         plant.openChecks().stream().map(booked -> check(booked, today.get())).toList(),
-        lines(plant));
+        lines(plant, journal.changes(plant.id())));
   }
 
   /** What a write answers. */
@@ -85,17 +91,73 @@ public class Pages {
         urgency);
   }
 
+  private PlantPage.Card card(PlantRecord plant) {
+    var facts = plant.facts();
+    var everybody = journal.everybody();
+    return new PlantPage.Card(
+        facts.number(),
+        facts.label(),
+        facts.believed(),
+        facts.confirmed(),
+        facts.parents(),
+        facts.status(),
+        facts.status().words(),
+        facts.statusReason(),
+        facts.notes(),
+        facts.cameFrom(),
+        facts.price(),
+        everybody.stream()
+            .filter(other -> Objects.equals(other.id(), facts.motherId()))
+            .findFirst()
+            .map(Pages::kin)
+            .orElse(null),
+        everybody.stream()
+            .filter(other -> Objects.equals(other.facts().motherId(), plant.id()))
+            .map(Pages::kin)
+            .toList(),
+        facts.asideOn(),
+        facts.apartSince(),
+        facts.heldSince());
+  }
+
+  private static PlantPage.Kin kin(PlantRecord plant) {
+    return new PlantPage.Kin(
+        plant.id(), plant.facts().number(), plant.facts().name(), plant.facts().status().words());
+  }
+
+  private static PlantPage.GrowthView growth(Growth growth) {
+    var stages = growth.stages();
+    return new PlantPage.GrowthView(
+        growth.name(),
+        growth.lead(),
+        growth.since(),
+        growth.until().orElse(null),
+        growth.size().orElse(null),
+        stages.isEmpty() ? "" : stages.get(stages.size() - 1).what().words(),
+        growth.roots().stream().flatMapToDouble(look -> look.longestMm().stream()).max().stream()
+            .boxed()
+            .findFirst()
+            .orElse(null),
+        growth.flowers().stream().anyMatch(seen -> seen.what() == Bloom.OPEN));
+  }
+
   private static PottingView potting(PlantRecord plant) {
-    var potting = plant.history().potting();
+    var potted = (JournalEntry.Potted) plant.currentPotting().content();
+    var potting = potted.potting();
     return new PottingView(
         potting.pottedOn().text(),
         MixPart.of(potting.mix()),
         potting.mix().words(),
         potting.moisture(),
-        potting.moisture().words());
+        potting.moisture().words(),
+        potted.pot().type(),
+        potted.pot().words(),
+        potted.pot().diameterMm(),
+        potted.pot().depthMm(),
+        potted.pot().topLayer());
   }
 
-  private static List<Line> lines(PlantRecord plant) {
+  private static List<Line> lines(PlantRecord plant, List<Journal.Change> changes) {
     var first = plant.entries().get(0);
     var successors =
         plant.entries().stream()
@@ -104,11 +166,29 @@ public class Pages {
     var titles =
         plant.checks().stream()
             .collect(Collectors.toMap(BookedCheck::id, booked -> booked.check().purpose().title()));
-    return plant.entries().stream()
-        .filter(entry -> !(entry.content() instanceof JournalEntry.Withdrawn))
-        .map(entry -> line(entry, standing(successors.get(entry.id())), titles, entry == first))
+    var journal =
+        plant.entries().stream()
+            .filter(entry -> !(entry.content() instanceof JournalEntry.Withdrawn))
+            .map(
+                entry -> line(entry, standing(successors.get(entry.id())), titles, entry == first));
+    return Stream.concat(journal, changes.stream().map(Pages::line))
         .sorted(Comparator.comparing(Line::on).thenComparing(Line::id).reversed())
         .toList();
+  }
+
+  /** Numbered below all lines of the journal, so that no two lines share a number. */
+  private static Line line(Journal.Change change) {
+    return new Line(
+        -change.id(),
+        Kind.CARD,
+        change.on(),
+        change.on(),
+        change.words(),
+        "",
+        Standing.HOLDS,
+        null,
+        null,
+        Map.of());
   }
 
   private static Standing standing(@org.jspecify.annotations.Nullable JournalEntry successor) {

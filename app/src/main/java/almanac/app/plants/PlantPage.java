@@ -2,10 +2,13 @@ package almanac.app.plants;
 
 import almanac.app.benches.Bench;
 import almanac.app.inspections.LookEntry;
+import almanac.app.journal.PlantStatus;
+import almanac.app.journal.PotType;
 import almanac.app.judging.Slip;
 import almanac.app.profiles.DeviationEntry;
 import almanac.app.repots.MixPart;
 import almanac.core.followup.Purpose;
+import almanac.core.inspection.Lead;
 import almanac.core.judgement.Aim;
 import almanac.core.judgement.Approach;
 import almanac.core.medium.Moisture;
@@ -19,8 +22,9 @@ public record PlantPage(
     long id,
     @Schema(description = "Goes back with a change, so that two windows cannot overwrite")
         int version,
-    String number,
-    String label,
+    @Schema(description = "The name to go by: confirmed before believed before the label")
+        String name,
+    Card card,
     String profile,
     String profileName,
     Bench bench,
@@ -34,8 +38,42 @@ public record PlantPage(
     LocalDate addedOn,
     PottingView potting,
     Slip slip,
+    @Schema(description = "By lead, the oldest first") List<GrowthView> growths,
     @Schema(description = "Checks still to be made, the next one first") List<CheckView> checks,
     @Schema(description = "All that was written down, newest first") List<Line> journal) {
+
+  /** What stands on its card. */
+  public record Card(
+      String number,
+      String label,
+      String believed,
+      String confirmed,
+      String parents,
+      PlantStatus status,
+      String statusWords,
+      String statusReason,
+      String notes,
+      String cameFrom,
+      String price,
+      @Schema(nullable = true) Kin mother,
+      List<Kin> daughters,
+      @Schema(nullable = true) LocalDate asideOn,
+      @Schema(nullable = true) LocalDate apartSince,
+      @Schema(nullable = true) LocalDate heldSince) {}
+
+  /** A plant of the same family. */
+  public record Kin(long id, String number, String name, String statusWords) {}
+
+  /** One growth: a lead of this year is a bulb of the next. */
+  public record GrowthView(
+      String name,
+      Lead lead,
+      LocalDate since,
+      @Schema(nullable = true) LocalDate until,
+      @Schema(nullable = true, description = "The largest size measured, mm") Double sizeMm,
+      String stage,
+      @Schema(nullable = true, description = "The longest root measured, mm") Double rootMm,
+      @Schema(description = "Whether it was seen in flower") boolean bloomed) {}
 
   /** What it stands in. */
   public record PottingView(
@@ -43,7 +81,12 @@ public record PlantPage(
       List<MixPart> mix,
       String mixWords,
       Moisture moisture,
-      String moistureWords) {}
+      String moistureWords,
+      PotType pot,
+      String potWords,
+      @Schema(nullable = true) Double diameterMm,
+      @Schema(nullable = true) Double depthMm,
+      String topLayer) {}
 
   /** A check in the diary. */
   public record CheckView(
@@ -82,7 +125,9 @@ public record PlantPage(
   public enum Kind {
     POTTING,
     INSPECTION,
-    CHECK
+    CHECK,
+    /** Something on its card was changed; not a line that can be taken back. */
+    CARD
   }
 
   /** Whether a line holds. */

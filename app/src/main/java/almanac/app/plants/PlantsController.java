@@ -1,12 +1,17 @@
 package almanac.app.plants;
 
+import almanac.app.journal.Facts;
 import almanac.app.journal.Journal;
 import almanac.app.journal.PlantRecord;
+import almanac.app.journal.PlantStatus;
 import almanac.app.journal.Recorder;
 import almanac.app.judging.Judging;
+import almanac.app.judging.Slip;
+import almanac.app.judging.Slips;
 import almanac.app.profiles.DeviationEntry;
 import almanac.app.profiles.Kinds;
 import almanac.app.repots.MixPart;
+import almanac.app.repots.PotEntry;
 import almanac.app.site.Today;
 import almanac.app.web.Part;
 import almanac.core.PastDay;
@@ -65,15 +70,26 @@ class PlantsController {
   record PlantLine(
       long id,
       String number,
-      String label,
+      String name,
+      String profile,
       String profileName,
+      long benchId,
       String benchName,
+      @Schema(description = "Its place on the walk: bench by bench, and along each") int walk,
+      Approach approach,
       Verdict verdict,
       Family family,
       String title,
       List<Part> advice,
       long need,
       long readiness,
+      long readinessMost,
+      Slip.When when,
+      @Schema(nullable = true, description = "The weightiest reason") List<Part> reason,
+      @Schema(nullable = true) LocalDate asideOn,
+      @Schema(nullable = true) LocalDate apartSince,
+      @Schema(nullable = true) LocalDate heldSince,
+      @Schema(nullable = true) LocalDate lastSeen,
       @Schema(nullable = true) PlantPage.CheckView nextCheck) {}
 
   /** A plant to add. */
@@ -90,17 +106,37 @@ class PlantsController {
       @NotEmpty(message = "A mix needs at least one component.") List<@Valid MixPart> mix,
       @Schema(nullable = true, description = "How wet it is kept; without it, as its kind wants")
           Moisture moisture,
+      @Schema(nullable = true, description = "The pot itself; not noted unless given") PotEntry pot,
       @Schema(nullable = true, description = "The day it came; null if nobody knows")
           LocalDate arrivedOn,
       @Schema(nullable = true, description = "Whether it came without live roots")
           Boolean cameRootless) {}
 
-  /** What can be changed of a plant outside its journal. */
-  record PlantEntry(
-      @NotNull(message = "Send the version of the page that was changed.") Integer version,
+  /** What stands on a plant's card. */
+  record CardEntry(
+      @NotBlank(message = "A plant needs a number.")
+          @Size(max = 20, message = "A number has at most 20 characters.")
+          String number,
       @NotBlank(message = "Give the name as it stands on the label.")
           @Size(max = 200, message = "A name has at most 200 characters.")
           String label,
+      @NotNull @Size(max = 200, message = "A name has at most 200 characters.") String believed,
+      @NotNull @Size(max = 200, message = "A name has at most 200 characters.") String confirmed,
+      @NotNull @Size(max = 200, message = "Parents have at most 200 characters.") String parents,
+      @NotNull(message = "Say where it is in its life.") PlantStatus status,
+      @NotNull @Size(max = 400, message = "A reason has at most 400 characters.")
+          String statusReason,
+      @NotNull @Size(max = 4000, message = "Notes have at most 4000 characters.") String notes,
+      @NotNull @Size(max = 200, message = "At most 200 characters.") String cameFrom,
+      @NotNull @Size(max = 40, message = "A price has at most 40 characters.") String price,
+      @Schema(nullable = true) Long motherId,
+      @Schema(nullable = true) LocalDate apartSince,
+      @Schema(nullable = true) LocalDate heldSince) {}
+
+  /** What can be changed of a plant outside its journal. */
+  record PlantEntry(
+      @NotNull(message = "Send the version of the page that was changed.") Integer version,
+      @NotNull(message = "Send the card.") @Valid CardEntry card,
       @NotBlank(message = "Choose what kind of plant it is.") String profile,
       @NotNull(message = "Choose the bench it stands on.") Long benchId,
       @NotNull(message = "Say what you want of it.") Aim aim,
@@ -114,7 +150,8 @@ class PlantsController {
   @GetMapping
   @Operation(summary = "All plants with their verdicts, by number")
   List<PlantLine> all() {
-    return journal.all().stream().map(this::line).toList();
+    var walk = new Walk(journal.all());
+    return journal.all().stream().map(plant -> line(plant, walk)).toList();
   }
 
   @GetMapping("/{id}")
@@ -142,6 +179,7 @@ class PlantsController {
                 profile,
                 plant.benchId(),
                 potting,
+                PotEntry.pot(plant.pot()),
                 arrival(plant.arrivedOn(), Boolean.TRUE.equals(plant.cameRootless()))),
             day));
   }
@@ -156,13 +194,14 @@ class PlantsController {
         id,
         plant.version(),
         new Recorder.Change(
-            plant.label().strip(),
+            facts(plant.card(), journal.one(id)),
             kind,
             plant.benchId(),
             plant.aim(),
             plant.approach(),
             arrival(plant.arrivedOn(), plant.cameRootless()),
-            deviation));
+            deviation),
+        today.get());
     return pages.of(journal.one(id));
   }
 
@@ -177,20 +216,67 @@ class PlantsController {
         .map(day -> new Arrival(PastDay.check("arrivedOn", day, today.get()), rootless));
   }
 
-  private PlantLine line(PlantRecord plant) {
+  private Facts facts(CardEntry card, PlantRecord plant) {
+    if (card.motherId() != null && card.motherId() == plant.id()) {
+      throw new Refused("card.motherId", "A plant cannot be its own mother.");
+    }
+    if (!card.status().here() && card.statusReason().isBlank()) {
+      throw new Refused("card.statusReason", "Say why: to whom it went, or what it died of.");
+    }
+    pastDay("card.apartSince", card.apartSince());
+    pastDay("card.heldSince", card.heldSince());
+    var was = plant.facts();
+    return new Facts(
+        card.number().strip(),
+        card.label().strip(),
+        card.believed().strip(),
+        card.confirmed().strip(),
+        card.parents().strip(),
+        card.status(),
+        card.statusReason().strip(),
+        card.notes().strip(),
+        card.cameFrom().strip(),
+        card.price().strip(),
+        card.motherId(),
+        was.stand(),
+        was.asideOn(),
+        card.apartSince(),
+        card.heldSince());
+  }
+
+  private void pastDay(String field, @Nullable LocalDate day) {
+    if (day != null) {
+      PastDay.check(field, day, today.get());
+    }
+  }
+
+  private PlantLine line(PlantRecord plant, Walk walk) {
     var judged = judging.judge(plant, today.get());
+    var facts = plant.facts();
+    var life = plant.history().life();
     return new PlantLine(
         plant.id(),
-        plant.number(),
-        plant.label(),
+        facts.number(),
+        facts.name(),
+        plant.kind().key(),
         plant.kind().name(),
+        plant.bench().id(),
         plant.bench().name(),
+        walk.turn(plant.id()),
+        judged.approach(),
         judged.verdict(),
         judged.verdict().family(),
         judged.verdict().words(),
         Part.of(judged.advice()),
         Math.round(judged.need()),
         Math.round(judged.readiness()),
+        Math.round(judged.readinessMost()),
+        Slips.when(judged.timing(), today.get()),
+        judged.reasons().stream().findFirst().map(each -> Part.of(each.sentence())).orElse(null),
+        facts.asideOn(),
+        facts.apartSince(),
+        facts.heldSince(),
+        life.isEmpty() ? null : life.get(life.size() - 1).on(),
         plant.openChecks().stream()
             .findFirst()
             .map(booked -> Pages.check(booked, today.get()))

@@ -4,6 +4,7 @@ import static almanac.app.db.Tables.OWN_PROFILE;
 import static almanac.app.db.Tables.PLANT;
 
 import almanac.app.db.tables.records.OwnProfileRecord;
+import almanac.app.site.ReadAnew;
 import almanac.app.web.Conflict;
 import almanac.app.web.NotFound;
 import almanac.core.medium.Moisture;
@@ -22,16 +23,21 @@ import java.util.Optional;
 import java.util.OptionalInt;
 import org.jooq.DSLContext;
 import org.jspecify.annotations.Nullable;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.event.TransactionPhase;
+import org.springframework.transaction.event.TransactionalEventListener;
 
 /** The kinds of plants this collection knows. */
 @Service
 public class Kinds {
   private final DSLContext db;
+  private final ApplicationEventPublisher events;
   private volatile @Nullable Map<String, Profile> known;
 
-  Kinds(DSLContext db) {
+  Kinds(DSLContext db, ApplicationEventPublisher events) {
+    this.events = events;
     this.db = db;
   }
 
@@ -53,6 +59,7 @@ public class Kinds {
     db.deleteFrom(OWN_PROFILE).where(OWN_PROFILE.PROFILE.eq(profile.key())).execute();
     db.executeInsert(row);
     known = null;
+    events.publishEvent(new ReadAnew("kind"));
   }
 
   /**
@@ -71,6 +78,12 @@ public class Kinds {
           "%d plants are of this kind; give them another one first.".formatted(plants));
     }
     db.deleteFrom(OWN_PROFILE).where(OWN_PROFILE.PROFILE.eq(key)).execute();
+    known = null;
+    events.publishEvent(new ReadAnew("kind"));
+  }
+
+  @TransactionalEventListener(phase = TransactionPhase.AFTER_COMPLETION, fallbackExecution = true)
+  void forget(ReadAnew event) {
     known = null;
   }
 

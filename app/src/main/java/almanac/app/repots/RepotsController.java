@@ -1,6 +1,9 @@
 package almanac.app.repots;
 
 import almanac.app.journal.Journal;
+import almanac.app.journal.JournalEntry;
+import almanac.app.journal.PlantRecord;
+import almanac.app.journal.Pot;
 import almanac.app.journal.Recorder;
 import almanac.app.plants.Pages;
 import almanac.app.plants.Saved;
@@ -19,6 +22,7 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.LocalDate;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -46,6 +50,8 @@ class RepotsController {
       @NotEmpty(message = "A mix needs at least one component.") List<@Valid MixPart> mix,
       @Schema(nullable = true, description = "How wet it is kept; without it, as its kind wants")
           Moisture moisture,
+      @Schema(nullable = true, description = "The same pot as before unless given") @Valid
+          PotEntry pot,
       @Schema(nullable = true) @Size(max = 2000, message = "A note has at most 2000 characters.")
           String note) {}
 
@@ -65,6 +71,17 @@ class RepotsController {
         plant.history().latest(Item.BLOOM, day).answer().filter(Bloom::inFlower).isPresent();
     return pages.saved(
         recorder.repot(
-            id, potting, inFlower, repot.note() == null ? "" : repot.note(), today.get()));
+            id,
+            potting,
+            pot(plant, repot.pot()),
+            inFlower,
+            repot.note() == null ? "" : repot.note(),
+            today.get()));
+  }
+
+  private static Pot pot(PlantRecord plant, @Nullable PotEntry entry) {
+    return entry == null
+        ? ((JournalEntry.Potted) plant.currentPotting().content()).pot()
+        : PotEntry.pot(entry);
   }
 }

@@ -106,8 +106,8 @@ class RulesController {
                       : java.util.stream.Stream.of(
                           new Changed(
                               plant.id(),
-                              plant.number(),
-                              plant.label(),
+                              plant.facts().number(),
+                              plant.facts().name(),
                               before,
                               before.words(),
                               after,

@@ -75,6 +75,10 @@ public final class RunningApplication implements BeforeAllCallback, AfterAllCall
     return context.getBean(type);
   }
 
+  public void publish(Object event) {
+    context.publishEvent(event);
+  }
+
   public String address() {
     return address;
   }

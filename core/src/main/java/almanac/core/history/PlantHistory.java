@@ -8,7 +8,6 @@ import almanac.core.inspection.Spot;
 import almanac.core.words.Answer;
 import java.time.LocalDate;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 
@@ -18,6 +17,11 @@ import java.util.List;
  */
 public final class PlantHistory {
   private static final int LEADS = Lead.values().length;
+  private static final long OF_THE_POT =
+      Item.inLookingOrder().stream()
+          .filter(Item::ofThisPot)
+          .mapToLong(Item::bit)
+          .reduce(0, (a, b) -> a | b);
   private static final int SPOTS = Item.inLookingOrder().size() * LEADS;
 
   private final Potting potting;
@@ -43,27 +47,70 @@ public final class PlantHistory {
     Potting potting = null;
     var all = new ArrayList<Inspection>();
     var looks = new ArrayList<Inspection>();
-    var newest = new Look.Seen<?>[SPOTS];
     for (var event : ordered) {
       if (event instanceof Event.Potted potted) {
         potting = potted.potting();
         looks.clear();
-        forgetTheOldPot(newest);
       } else if (event instanceof Event.Inspected inspected) {
         all.add(inspected.inspection());
         looks.add(inspected.inspection());
-        note(inspected.inspection(), newest);
       }
     }
     if (potting == null) {
       throw new IllegalArgumentException("A plant's history needs a potting");
     }
-    return new PlantHistory(potting, List.copyOf(all), List.copyOf(looks), newest);
+    int sinceMove = all.size() - looks.size();
+    return new PlantHistory(potting, List.copyOf(all), List.copyOf(looks), newest(all, sinceMove));
+  }
+
+  /**
+   * The newest look at each spot.
+   *
+   * @param sinceMove from which inspection on the plant stands in its present pot
+   */
+  private static Look.Seen<?>[] newest(List<Inspection> all, int sinceMove) {
+    var newest = new Look.Seen<?>[SPOTS];
+    long wanted = ~0L;
+    for (int i = all.size() - 1; i >= 0; i--) {
+      if (i == sinceMove - 1) {
+        wanted &= ~OF_THE_POT;
+      }
+      var inspection = all.get(i);
+      if ((inspection.items() & wanted) != 0) {
+        wanted &= ~take(inspection, wanted, newest);
+      }
+    }
+    return newest;
+  }
+
+  /**
+   * Takes over what is wanted and not yet known.
+   *
+   * @return the bits of the items that need not be looked for any more
+   */
+  private static long take(Inspection inspection, long wanted, Look.Seen<?>[] newest) {
+    long settled = 0;
+    for (var finding : inspection.findings().entrySet()) {
+      var spot = finding.getKey();
+      int place = place(spot.item(), spot.lead());
+      if (newest[place] == null && (spot.item().bit() & wanted) != 0) {
+        newest[place] = new Look.Seen<>(inspection.on(), finding.getValue());
+      }
+      if (!spot.item().ofALead()) {
+        settled |= spot.item().bit();
+      }
+    }
+    return settled;
   }
 
   /** What the plant stands in now. */
   public Potting potting() {
     return potting;
+  }
+
+  /** Every inspection of its life, oldest first. */
+  public List<Inspection> life() {
+    return all;
   }
 
   /** The inspections since it was last potted, oldest first. */
@@ -133,19 +180,10 @@ public final class PlantHistory {
   private static void note(Inspection inspection, Look.Seen<?>[] newest) {
     inspection
         .findings()
-        .keySet()
         .forEach(
-            spot ->
+            (spot, finding) ->
                 newest[place(spot.item(), spot.lead())] =
-                    inspection.look(spot.item(), spot.lead()).seen().orElseThrow());
-  }
-
-  private static void forgetTheOldPot(Look.Seen<?>[] newest) {
-    for (var item : Item.inLookingOrder()) {
-      if (item.ofThisPot()) {
-        Arrays.fill(newest, place(item, Lead.FIRST), place(item, Lead.FIRST) + LEADS, null);
-      }
-    }
+                    new Look.Seen<>(inspection.on(), finding));
   }
 
   private static int place(Item<?> item, Lead lead) {

@@ -15,6 +15,6 @@ public record Finding<A extends Enum<A> & Answer>(Set<A> answers, OptionalDouble
 
   /** The answer, where there is only one. */
   public Optional<A> answer() {
-    return answers.stream().findFirst();
+    return answers.isEmpty() ? Optional.empty() : Optional.of(answers.iterator().next());
   }
 }

@@ -13,10 +13,16 @@ import java.util.stream.Stream;
 public final class Inspection {
   private final LocalDate on;
   private final Map<Spot, Finding<?>> findings;
+  private final long items;
 
   private Inspection(LocalDate on, Map<Spot, Finding<?>> findings) {
     this.on = on;
     this.findings = findings;
+    long bits = 0;
+    for (var spot : findings.keySet()) {
+      bits |= spot.item().bit();
+    }
+    this.items = bits;
   }
 
   /** An inspection of that day at which nothing has been looked at yet. */
@@ -57,6 +63,11 @@ public final class Inspection {
   /** Everything that was looked at, in the order in which it was entered. */
   public Map<Spot, Finding<?>> findings() {
     return findings;
+  }
+
+  /** The bits of all items that were looked at, on whichever lead. */
+  public long items() {
+    return items;
   }
 
   /** What this inspection says of one item. */

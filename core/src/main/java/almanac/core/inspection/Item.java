@@ -56,6 +56,13 @@ public final class Item<A extends Enum<A> & Answer> {
               GrowthStage.class,
               InspectionFigures.GROWTH)
           .perLead();
+  public static final Item<OnlyMeasured> NEW_GROWTHS =
+      measuredOnly(
+          Section.GROWTH,
+          "newGrowths",
+          "New growths",
+          Measurement.count("how many"),
+          InspectionFigures.GROWTH);
   public static final Item<GrowthTrend> GROWTH_TREND =
       of(
           Section.GROWTH,
@@ -93,12 +100,13 @@ public final class Item<A extends Enum<A> & Answer> {
           .perLead();
   public static final Item<Bloom> BLOOM =
       of(
-          Section.STANDING,
-          "bloom",
-          "Bloom",
-          "Spikes, buds, flowers",
-          Bloom.class,
-          InspectionFigures.BLOOM);
+              Section.STANDING,
+              "bloom",
+              "Bloom",
+              "Spikes, buds, flowers",
+              Bloom.class,
+              InspectionFigures.BLOOM)
+          .measured(Measurement.count("spikes"));
   public static final Item<Stability> STABILITY =
       of(
               Section.STANDING,
@@ -305,6 +313,7 @@ public final class Item<A extends Enum<A> & Answer> {
           LEAVES,
           BULBS,
           LEAF_MARKS,
+          NEW_GROWTHS,
           GROWTH,
           GROWTH_TREND,
           NEWEST_SIZE,
@@ -451,6 +460,11 @@ public final class Item<A extends Enum<A> & Answer> {
   /** Its place in the looking order, from 0. */
   public int place() {
     return place;
+  }
+
+  /** One bit for each item, so that many can be looked for at once. */
+  public long bit() {
+    return 1L << place;
   }
 
   /** Its possible answers; none for what is only measured. */

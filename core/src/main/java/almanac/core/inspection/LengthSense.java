@@ -33,6 +33,21 @@ final class LengthSense {
     if (any == Item.ROOTS_IN_POT) {
       return deadShare(spot, item, answers, measured, figures);
     }
+    return any == Item.BLOOM ? spikes(spot, answers, measured) : answers;
+  }
+
+  private static <A extends Enum<A> & Answer> Set<A> spikes(
+      Spot spot, Set<A> answers, double count) {
+    if (answers.isEmpty()) {
+      throw new Refused(spot.field(), spot.title() + ": say how far the spikes are.");
+    }
+    boolean none = answers.iterator().next() == (Enum<?>) Bloom.NONE;
+    if (none && count > 0) {
+      throw new Refused(
+          spot.measureField(),
+          "%s: “%s” and %s spikes contradict each other."
+              .formatted(spot.title(), Bloom.NONE.words(), Measure.COUNT.of(count)));
+    }
     return answers;
   }
 

@@ -21,7 +21,7 @@ public sealed interface Look<A extends Enum<A> & Answer> {
 
   /** The answer, if somebody looked and there is only one. */
   default Optional<A> answer() {
-    return seen().flatMap(seen -> seen.finding().answer());
+    return this instanceof Seen<A> seen ? seen.finding().answer() : Optional.empty();
   }
 
   /** The look, if there was one. */
@@ -31,11 +31,11 @@ public sealed interface Look<A extends Enum<A> & Answer> {
 
   /** Whether somebody looked and saw this, alone or among others. */
   default boolean saw(A answer) {
-    return seen().filter(seen -> seen.finding().answers().contains(answer)).isPresent();
+    return this instanceof Seen<A> seen && seen.finding().answers().contains(answer);
   }
 
   /** What was measured, if anything was. */
   default OptionalDouble measured() {
-    return seen().map(seen -> seen.finding().measured()).orElse(OptionalDouble.empty());
+    return this instanceof Seen<A> seen ? seen.finding().measured() : OptionalDouble.empty();
   }
 }

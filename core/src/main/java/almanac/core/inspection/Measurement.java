@@ -18,6 +18,9 @@ public record Measurement(String words, Measure measure, double least, double mo
   private static final double LONGEST_TO_DRY_DAYS = 120;
   private static final double MOST_PH = 14;
 
+  /** More growths or spikes nobody counts. */
+  private static final double MOST_COUNTED = 99;
+
   static Measurement length(String words) {
     return new Measurement(words, Measure.MM, SMALLEST_MM, LONGEST_MM);
   }
@@ -33,6 +36,10 @@ public record Measurement(String words, Measure measure, double least, double mo
 
   static Measurement ph(String words) {
     return new Measurement(words, Measure.PH, 0, MOST_PH);
+  }
+
+  static Measurement count(String words) {
+    return new Measurement(words, Measure.COUNT, 0, MOST_COUNTED);
   }
 
   static Measurement percent(String words) {

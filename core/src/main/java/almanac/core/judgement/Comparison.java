@@ -8,6 +8,7 @@ import almanac.core.words.Measure;
 import almanac.core.words.Sentence;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * How one approach decides, beside the one in force.
@@ -37,25 +38,35 @@ public record Comparison(Judgement judgement, Sentence why) {
     if (hazard && other.verdict() == inForce.verdict()) {
       return say("The same: a hazard acts under every approach.");
     }
+    var weighed = weighedOtherwise(inForce, other);
+    if (other.verdict() != inForce.verdict()) {
+      return weighed.orElseGet(
+          () -> say("Decides otherwise at the same weights: {}.", other.approach().principle()));
+    }
+    return weighed
+        .map(difference -> say("The same in the end. ").and(difference))
+        .orElseGet(() -> say("The same: nothing here is weighed otherwise."));
+  }
+
+  private static Optional<Sentence> weighedOtherwise(Judgement inForce, Judgement other) {
     if (other.need() != inForce.need()) {
-      return say(
-          "Counts a need of {} instead of {}: {}.",
-          Math.round(other.need()),
-          Math.round(inForce.need()),
-          other.approach().principle());
+      return Optional.of(
+          say(
+              "Counts a need of {} instead of {}: {}.",
+              Math.round(other.need()),
+              Math.round(inForce.need()),
+              other.approach().principle()));
     }
     if (other.readiness() != inForce.readiness()) {
-      return say(
-          "Sees {} of readiness instead of {}: {}.",
-          Measure.POINTS.of(Math.round(other.readiness())),
-          Math.round(inForce.readiness()),
-          other.approach().principle());
+      return Optional.of(
+          say(
+              "Sees {} of readiness instead of {}: {}.",
+              Measure.POINTS.of(Math.round(other.readiness())),
+              Math.round(inForce.readiness()),
+              other.approach().principle()));
     }
-    if (other.method() != inForce.method()) {
-      return say("Would do it otherwise: {}", other.method().howTo().toString());
-    }
-    return other.verdict() == inForce.verdict()
-        ? say("The same: nothing here is weighed otherwise.")
-        : say("Decides otherwise at the same weights: {}.", other.approach().principle());
+    return other.method() == inForce.method()
+        ? Optional.empty()
+        : Optional.of(say("Would do it otherwise: {}", other.method().howTo().toString()));
   }
 }

@@ -160,7 +160,7 @@ final class Evidence {
 
   /** What nobody has looked at since the plant was last potted. */
   List<Item<?>> notLookedAt() {
-    return pick(item -> look(item).seen().isEmpty());
+    return pick(item -> look(item) instanceof Look.NotLookedAt);
   }
 
   /** What was looked at too long ago to speak for today, on any lead. */
@@ -176,7 +176,7 @@ final class Evidence {
   }
 
   private boolean stale(Item<?> item, Lead lead) {
-    return look(item, lead).seen().filter(seen -> !holdsGood(seen, item)).isPresent();
+    return look(item, lead) instanceof Look.Seen<?> seen && !holdsGood(seen, item);
   }
 
   private static List<Item<?>> pick(Predicate<Item<?>> wanted) {

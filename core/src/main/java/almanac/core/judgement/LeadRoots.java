@@ -94,18 +94,11 @@ public record LeadRoots(
     }
     var looks = new ArrayList<RootLook>();
     for (var inspection : history.inspections()) {
-      inspection
-          .look(Item.NEW_ROOTS, lead)
-          .seen()
-          .filter(seen -> !seen.on().isAfter(today))
-          .ifPresent(
-              seen ->
-                  seen.finding()
-                      .answer()
-                      .ifPresent(
-                          stage ->
-                              looks.add(
-                                  new RootLook(seen.on(), stage, seen.finding().measured()))));
+      var look = inspection.look(Item.NEW_ROOTS, lead);
+      if (!inspection.on().isAfter(today)) {
+        look.answer()
+            .ifPresent(stage -> looks.add(new RootLook(inspection.on(), stage, look.measured())));
+      }
     }
     return List.copyOf(looks);
   }

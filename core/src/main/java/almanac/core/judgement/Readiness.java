@@ -31,15 +31,22 @@ record Readiness(double least, double most, List<Reason> reasons) {
   static Readiness of(Footing footing, Optional<SeenAt> look, Figures figures) {
     var bases = bases(footing, figures);
     var range = bases.stream().mapToDouble(figures::of).summaryStatistics();
+    var losses = Losses.of(footing, figures);
+    double loss = losses.points();
     var reasons = new ArrayList<Reason>();
     reasons.add(base(footing, bases, range.getMin(), look, figures));
-    double loss = 0;
-    for (var reason : Losses.of(footing, figures)) {
-      reasons.add(reason);
-      loss += reason.points();
-    }
+    reasons.addAll(losses.reasons());
     return new Readiness(
         within(range.getMin() - loss), within(range.getMax() - loss), List.copyOf(reasons));
+  }
+
+  /** How ready it is in the worst case, 0 to 100, without saying why. */
+  static double leastOf(Footing footing, Figures figures) {
+    double base = 100;
+    for (var each : bases(footing, figures)) {
+      base = Math.min(base, figures.of(each));
+    }
+    return within(base - Losses.of(footing, figures).points());
   }
 
   /** The base it has, or all it could have where nobody has looked. */

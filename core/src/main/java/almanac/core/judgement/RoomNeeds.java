@@ -12,11 +12,9 @@ import almanac.core.inspection.RootsCrowding;
 import almanac.core.profile.Profile;
 import almanac.core.words.Measure;
 import almanac.core.words.Sentence;
-import java.util.Comparator;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
-import java.util.stream.Stream;
 
 /** Room in the pot, and the pot itself. Rules: Needs. */
 final class RoomNeeds {
@@ -33,6 +31,8 @@ final class RoomNeeds {
           NeedFigures.CROWDED_TERRESTRIAL.key(),
           NeedFigures.POT_BROKEN.key(),
           NeedFigures.FAST_TO_DRY.key());
+
+  private static final Lead[] LEADS = Lead.values();
 
   /** One lead and where it stands. */
   private record AtRim(Lead lead, Rim rim, OptionalDouble distance) {}
@@ -51,9 +51,15 @@ final class RoomNeeds {
   }
 
   private static Optional<AtRim> foremost(Evidence evidence) {
-    return Stream.of(Lead.values())
-        .flatMap(lead -> atRim(lead, evidence).stream())
-        .max(Comparator.comparing(AtRim::rim));
+    Optional<AtRim> foremost = Optional.empty();
+    for (var lead : LEADS) {
+      var at = atRim(lead, evidence);
+      if (at.isPresent()
+          && (foremost.isEmpty() || at.get().rim().compareTo(foremost.get().rim()) > 0)) {
+        foremost = at;
+      }
+    }
+    return foremost;
   }
 
   /** A distance in mm outranks the eye. */

@@ -83,8 +83,7 @@ final class Waiting {
 
   private boolean makesReady(Change change) {
     var then = change.then().apply(Footing.of(evidence));
-    return Readiness.of(then, Optional.empty(), figures).least()
-        >= figures.of(JudgementFigures.READY_ENOUGH);
+    return Readiness.leastOf(then, figures) >= figures.of(JudgementFigures.READY_ENOUGH);
   }
 
   private List<Change> changes() {

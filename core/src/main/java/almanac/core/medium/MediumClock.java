@@ -27,6 +27,9 @@ public final class MediumClock {
   private final double spoiledPace;
   private final double[] percentADay = new double[13];
 
+  /** By the first of each month of a year without a leap day; at 13 the whole year. */
+  private final double[] percentBefore = new double[14];
+
   /**
    * @param pottedOn when it was potted
    * @param knownSince the day since which the plant is certainly in this medium
@@ -53,7 +56,9 @@ public final class MediumClock {
     for (var month : Month.values()) {
       double warmer = temperatures.in(month) - figures.of(MediumFigures.LIFE_TEMPERATURE);
       double warmth = Math.pow(figures.of(MediumFigures.Q10), warmer / DEGREES_TO_DOUBLE);
-      percentADay[month.getValue()] = atTwenty * warmth;
+      int number = month.getValue();
+      percentADay[number] = atTwenty * warmth;
+      percentBefore[number + 1] = percentBefore[number] + month.length(false) * percentADay[number];
     }
   }
 
@@ -149,15 +154,21 @@ public final class MediumClock {
   }
 
   private double sound(LocalDate from, LocalDate to) {
-    double used = 0;
-    var day = from;
-    while (day.isBefore(to)) {
-      var nextMonth = day.withDayOfMonth(1).plusMonths(1);
-      var until = nextMonth.isBefore(to) ? nextMonth : to;
-      used += ChronoUnit.DAYS.between(day, until) * percentADay[day.getMonthValue()];
-      day = until;
-    }
-    return used;
+    return from.isBefore(to) ? upTo(to) - upTo(from) : 0;
+  }
+
+  /** What would be used from the year 0 to a day; differences of it are what is used between. */
+  private double upTo(LocalDate day) {
+    int year = day.getYear();
+    int month = day.getMonthValue();
+    double february = percentADay[Month.FEBRUARY.getValue()];
+    double leapDays = (year - 1) / 4 - (year - 1) / 100 + (year - 1) / 400;
+    boolean leapDayPassed = month > Month.FEBRUARY.getValue() && day.isLeapYear();
+    return year * percentBefore[13]
+        + leapDays * february
+        + percentBefore[month]
+        + (leapDayPassed ? february : 0)
+        + (day.getDayOfMonth() - 1) * percentADay[month];
   }
 
   private Sentence because(PottedOn.Between between, LocalDate day, List<MediumTest> felt) {

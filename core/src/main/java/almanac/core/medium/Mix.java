@@ -46,13 +46,21 @@ public record Mix(Map<Component, Double> parts) {
 
   /** Share of the volume, 0 to 1. */
   public double share(Component component) {
-    var all = parts.values().stream().mapToDouble(Double::doubleValue).sum();
+    double all = 0;
+    for (double amount : parts.values()) {
+      all += amount;
+    }
     return parts.getOrDefault(component, 0.0) / all;
   }
 
   /** Whether nothing in it decays, so that it has no clock. */
   public boolean inert() {
-    return parts.keySet().stream().noneMatch(Component::organic);
+    for (var component : parts.keySet()) {
+      if (component.organic()) {
+        return false;
+      }
+    }
+    return true;
   }
 
   /** Whether it is no mix at all but a slab or branch. */

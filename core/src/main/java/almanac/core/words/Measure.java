@@ -12,6 +12,8 @@ public enum Measure {
   WEEKS("weeks"),
   MONTHS("months"),
   HOURS("h"),
+  /** How many there are; the number stands alone. */
+  COUNT(""),
   /** Acidity; the number stands alone. */
   PH("");
 
@@ -21,7 +23,7 @@ public enum Measure {
     this.words = words;
   }
 
-  /** The measure as it stands behind a number; empty for pH. */
+  /** The measure as it stands behind a number; empty for pH and counts. */
   public String words() {
     return words;
   }
@@ -39,6 +41,9 @@ public enum Measure {
     var one = number.equals("1") && this != MM && this != MM_A_WEEK && words.endsWith("s");
     if (this == PH) {
       return "pH " + number;
+    }
+    if (this == COUNT) {
+      return number;
     }
     return number + " " + (one ? words.substring(0, words.length() - 1) : words);
   }

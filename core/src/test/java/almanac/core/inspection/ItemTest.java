@@ -88,9 +88,13 @@ class ItemTest {
   }
 
   @Test
-  void aFlowerIsNotMeasured() {
-    assertThatThrownBy(() -> Item.BLOOM.found(List.of("OPEN"), 5.0, FIGURES))
+  void aSmellIsNotMeasuredAndSpikesAreCounted() {
+    assertThatThrownBy(() -> Item.SMELL.found(List.of("SOUR"), 5.0, FIGURES))
         .isInstanceOf(Refused.class);
+    assertThat(Item.BLOOM.found(List.of("SPIKE"), 3.0, FIGURES).measured()).hasValue(3);
+    for (var wrong : List.of(List.of("NONE"), List.<String>of())) {
+      assertThatThrownBy(() -> Item.BLOOM.found(wrong, 2.0, FIGURES)).isInstanceOf(Refused.class);
+    }
   }
 
   @Test

@@ -137,15 +137,7 @@ class JudgementLawsTest {
                 assertThat(each.why().toString().startsWith("The same"))
                     .isEqualTo(
                         each.judgement() != judged
-                            && each.judgement().verdict() == judged.verdict()
-                            && (each.judgement().need() == judged.need()
-                                    && each.judgement().readiness() == judged.readiness()
-                                    && each.judgement().method() == judged.method()
-                                || hazard(each.judgement()))));
-  }
-
-  private static boolean hazard(Judgement judged) {
-    return judged.reasons().stream().anyMatch(reason -> reason.scale() == Scale.HAZARD);
+                            && each.judgement().verdict() == judged.verdict()));
   }
 
   @ParameterizedTest

@@ -3,20 +3,13 @@ package almanac.core.judgement;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import almanac.core.figures.Figures;
-import almanac.core.inspection.Item;
-import almanac.core.inspection.Spot;
-import almanac.core.medium.Component;
-import almanac.core.medium.Mix;
 import almanac.core.profile.Profile;
 import almanac.core.profile.Profiles;
-import almanac.core.words.Answer;
 import java.io.BufferedReader;
 import java.io.IOException;
 import java.io.InputStreamReader;
 import java.nio.charset.StandardCharsets;
 import java.util.Arrays;
-import java.util.EnumMap;
-import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvFileSource;
@@ -39,17 +32,8 @@ class SituationsTest {
       String looks,
       Verdict verdict,
       String because) {
-    var plant = where.contains("December") ? Plant.of(profile, Plant.DECEMBER) : Plant.of(profile);
-    if (where.contains("lit")) {
-      plant.underLights();
-    }
-    if (where.contains("cold")) {
-      plant.atAMeanOf(9);
-    }
-    plant.potted(months, mix(medium));
-    words(told, ", ").forEach(word -> tell(plant, word));
-    words(looks, " \\| ").forEach(look -> see(plant, look.split("=")));
-    var judged = new Judge(Figures.standard(), approach(told)).judge(plant.situation());
+    var plant = Told.plant(profile, where, months, medium, told, looks);
+    var judged = new Judge(Figures.standard(), Told.approach(told)).judge(plant.situation());
     assertThat(judged.verdict())
         .as("need %.0f, readiness %.0f; %s", judged.need(), judged.readiness(), because)
         .isEqualTo(verdict);
@@ -66,71 +50,5 @@ class SituationsTest {
       assertThat(rows.stream().map(row -> row[6]))
           .containsAll(Arrays.stream(Verdict.values()).map(Verdict::name).toList());
     }
-  }
-
-  private static List<String> words(String text, String between) {
-    return text == null ? List.of() : List.of(text.split(between));
-  }
-
-  /** {@code medium bark}, or {@code pumice 3 : medium bark 1}. */
-  private static Mix mix(String words) {
-    var parts = new EnumMap<Component, Double>(Component.class);
-    for (var part : words.split(" : ")) {
-      var name = part.replaceAll(" \\d+$", "");
-      var amount = part.substring(name.length());
-      parts.put(component(name), amount.isEmpty() ? 1 : Double.parseDouble(amount));
-    }
-    return new Mix(parts);
-  }
-
-  private static Component component(String words) {
-    if (words.equals("sphagnum")) {
-      return Component.SPHAGNUM_BEST;
-    }
-    return Arrays.stream(Component.values())
-        .filter(each -> each.words().equals(words))
-        .findFirst()
-        .orElseThrow(() -> new IllegalArgumentException(words));
-  }
-
-  private static void tell(Plant plant, String word) {
-    if (word.startsWith("came rootless")) {
-      plant.arrivedRootless(Integer.parseInt(word.replaceAll("\\D", "")));
-    } else if (word.startsWith("came")) {
-      plant.arrived(Integer.parseInt(word.replaceAll("\\D", "")));
-    } else {
-      Arrays.stream(Aim.values()).filter(aim -> aim.words().equals(word)).forEach(plant::aim);
-    }
-  }
-
-  private static Approach approach(String told) {
-    return words(told, ", ").stream()
-        .flatMap(
-            word ->
-                Arrays.stream(Approach.values())
-                    .filter(approach -> approach.words().equalsIgnoreCase(word)))
-        .findFirst()
-        .orElse(Approach.HOUSE_RULES);
-  }
-
-  private static void see(Plant plant, String[] look) {
-    var spot = Spot.named(look[0]).orElseThrow(() -> new IllegalArgumentException(look[0]));
-    see(plant, spot, spot.item(), look[1]);
-  }
-
-  /** A number is what was measured, anything else an answer in its words. */
-  private static <A extends Enum<A> & Answer> void see(
-      Plant plant, Spot spot, Item<A> item, String words) {
-    if (words.matches("-?\\d+")) {
-      plant.measured(item, spot.lead(), Double.parseDouble(words));
-      return;
-    }
-    plant.saw(
-        item,
-        spot.lead(),
-        item.answers().stream()
-            .filter(answer -> answer.words().equals(words))
-            .findFirst()
-            .orElseThrow(() -> new IllegalArgumentException(item + ": " + words)));
   }
 }

@@ -178,6 +178,77 @@ class MediumClockTest {
         .isCloseTo(100, within(0.3));
   }
 
+  @ParameterizedTest(name = "{0} to {1}: {2} days")
+  @CsvSource({
+    "2024-02-01, 2024-03-01, 29",
+    "2023-02-01, 2023-03-01, 28",
+    "2024-02-28, 2024-03-01, 2",
+    "2024-12-31, 2025-01-01, 1",
+    "2023-07-10, 2028-07-10, 1827",
+    "1999-12-31, 2001-01-01, 367",
+    "1899-12-31, 1901-01-01, 366"
+  })
+  void everyDayCountsOnceLeapDaysToo(LocalDate from, LocalDate to, double days) {
+    var clock =
+        new MediumClock(
+            PottedOn.on(from),
+            from,
+            Mix.of(Component.BARK_MEDIUM),
+            Moisture.DRIES_BETWEEN,
+            Temperatures.steady(20),
+            Optional.empty(),
+            FIGURES);
+    assertThat(clock.usedOn(to, List.of()).orElseThrow().likely())
+        .isCloseTo(days * 100 / (24 * 365.25 / 12), within(1e-6));
+  }
+
+  @ParameterizedTest(name = "{0} % used: {1}")
+  @CsvSource({"49.9, fresh", "50, mature", "79.9, mature", "80, due", "100, due", "100.1, spent"})
+  void aUsedLifeHasAWord(double percent, String words) {
+    assertThat(MediumState.at(percent, FIGURES).words()).isEqualTo(words);
+  }
+
+  @Test
+  void theDayIsSaidOnWhichItTurns() {
+    var clock = clock(Mix.of(Component.BARK_MEDIUM), Moisture.DRIES_BETWEEN, 20);
+    var due = clock.reaches(80, POTTED, List.of()).orElseThrow();
+    assertThat(clock.usedOn(due, List.of()).orElseThrow().likely()).isGreaterThanOrEqualTo(80);
+    assertThat(clock.usedOn(due.minusDays(1), List.of()).orElseThrow().likely()).isLessThan(80);
+    var past = POTTED.plusYears(3);
+    assertThat(clock.reaches(80, past, List.of())).as("due already").contains(past);
+    var never = clock(Mix.of(Component.CORK_CHARCOAL), Moisture.DRIES_RIGHT_OUT, -10);
+    assertThat(never.reaches(80, POTTED, List.of())).contains(POTTED.plusYears(10));
+  }
+
+  @Test
+  void anUnknownDateHasAnEndOnlyOnceAPieceWasFelt() {
+    var clock =
+        new MediumClock(
+            PottedOn.unknown(),
+            POTTED,
+            Mix.of(Component.BARK_MEDIUM),
+            Moisture.DRIES_BETWEEN,
+            Temperatures.steady(20),
+            Optional.empty(),
+            FIGURES);
+    var felt =
+        clock.usedOn(POTTED.plusMonths(6), List.of(felt(Piece.KEEPS_SHAPE, 0))).orElseThrow();
+    assertThat(felt.most().orElseThrow()).as("50 and six months of 24").isCloseTo(75, ABOUT);
+    assertThat(felt.because())
+        .hasToString(
+            "Potting date unknown, at least since 2025-05-15; keeps its shape on 2025-05-15");
+    var torn = clock.usedOn(POTTED.plusMonths(6), List.of(felt(Piece.TEARS, 0))).orElseThrow();
+    assertThat(torn.most()).isEmpty();
+  }
+
+  @Test
+  void aMixIsSaidTheLargestPartFirst() {
+    assertThat(Mix.of(Component.PUMICE).words()).isEqualTo("pumice");
+    assertThat(new Mix(Map.of(Component.PERLITE, 0.5, Component.BARK_FINE, 3.0)).words())
+        .isEqualTo("fine bark 3 : perlite 0.5");
+    assertThat(new Mix(Map.of(Component.PERLITE, 100.0)).share(Component.PERLITE)).isEqualTo(1);
+  }
+
   @Test
   void aMixThatAddsUpToNothingIsRefused() {
     assertThatThrownBy(() -> new Mix(Map.of())).isInstanceOf(Refused.class);

@@ -1,0 +1,39 @@
+package almanac.app.journal;
+
+import almanac.core.Refused;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * The pot itself.
+ *
+ * @param diameterMm across the rim, mm; null if nobody has measured
+ * @param depthMm inside, mm; null if nobody has measured
+ * @param topLayer what lies on the medium; may be empty
+ */
+public record Pot(
+    PotType type, @Nullable Double diameterMm, @Nullable Double depthMm, String topLayer) {
+  /** A pot of which nothing was noted. */
+  public static final Pot NOT_NOTED = new Pot(PotType.UNKNOWN, null, null, "");
+
+  private static final double SMALLEST_MM = 20;
+  private static final double LARGEST_MM = 1000;
+
+  /**
+   * @throws Refused naming the field, if a measure makes no sense
+   */
+  public Pot {
+    refuse("pot.diameterMm", "A pot's diameter", diameterMm);
+    refuse("pot.depthMm", "A pot's depth", depthMm);
+  }
+
+  private static void refuse(String field, String what, @Nullable Double mm) {
+    if (mm != null && !(mm >= SMALLEST_MM && mm <= LARGEST_MM)) {
+      throw new Refused(field, what + " goes from 20 to 1000 mm.");
+    }
+  }
+
+  /** As part of a sentence: {@code clear pot, 120 mm}. */
+  public String words() {
+    return diameterMm == null ? type.words() : "%s, %.0f mm".formatted(type.words(), diameterMm);
+  }
+}

@@ -1,0 +1,127 @@
+<script lang="ts">
+  import type { Schemas } from '$lib/api/client';
+  import type { TypedLook } from '$lib/forms/LookRow.svelte';
+
+  interface Props {
+    choice: Schemas['LookChoice'];
+    look: TypedLook;
+    /** What was seen last time; drawn dashed. */
+    last?: Schemas['LookEntry'];
+    /** Whether the keys 1 to 9 answer this row. */
+    current: boolean;
+    tapped: () => void;
+  }
+  let { choice, look = $bindable(), last, current, tapped }: Props = $props();
+  const id = $props.id();
+
+  export function pick(answer: string) {
+    const had = look.answers.includes(answer);
+    if (!choice.several) look.answers = had ? [] : [answer];
+    else if (had) look.answers = look.answers.filter((each) => each !== answer);
+    else if (answer === 'NONE') look.answers = ['NONE'];
+    else look.answers = [...look.answers.filter((each) => each !== 'NONE'), answer];
+    tapped();
+  }
+</script>
+
+<div class="row" class:current role="group" aria-labelledby="{id}-title">
+  <span class="title" id="{id}-title">{choice.title}</span>
+  <div class="picks">
+    {#each choice.answers as each, i (each.answer)}
+      <button
+        type="button"
+        class="pick"
+        class:last={last?.answers.includes(each.answer)}
+        aria-pressed={look.answers.includes(each.answer)}
+        onclick={() => pick(each.answer)}
+        >{each.words}{#if current && i < 9}<span class="kbd-hint">{i + 1}</span>{/if}</button
+      >
+    {/each}
+    {#if choice.measure}
+      <label class="measure" class:given={look.measured.trim() !== ''}>
+        <span class="sr-only">{choice.title}: {choice.measure.words}</span>
+        <input
+          class="input"
+          inputmode="decimal"
+          placeholder={last?.measured == null ? '' : String(last.measured)}
+          bind:value={look.measured}
+          onchange={tapped}
+        />
+        {choice.measure.unit || choice.measure.words}
+      </label>
+    {/if}
+  </div>
+</div>
+
+<style>
+  .row {
+    display: grid;
+    grid-template-columns: 122px minmax(0, 1fr);
+    gap: 4px 12px;
+    align-items: center;
+    padding: 5px 0 5px 8px;
+    border-bottom: 1px solid var(--color-rule);
+    border-left: 3px solid transparent;
+  }
+  .row.current {
+    border-left-color: var(--color-plum);
+  }
+  .title {
+    font: 520 16px var(--font-serif);
+  }
+  .picks {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 6px;
+  }
+  .pick {
+    position: relative;
+    display: inline-flex;
+    align-items: center;
+    min-height: 44px;
+    min-width: 46px;
+    justify-content: center;
+    padding: 0 10px;
+    border: 1px solid var(--color-rule);
+    border-radius: 12px;
+    background: var(--color-slip);
+    color: var(--color-ink);
+    font: 550 14px var(--font-sans);
+    cursor: pointer;
+  }
+  .pick .kbd-hint {
+    position: absolute;
+    top: -6px;
+    right: -3px;
+    background: var(--color-leaf);
+    color: var(--color-ink-2);
+    opacity: 1;
+  }
+  .pick.last {
+    border: 2px dashed var(--color-ink-2);
+  }
+  .pick[aria-pressed='true'] {
+    background: var(--color-ink);
+    border: 2px solid var(--color-ink);
+    color: var(--color-leaf);
+  }
+  .measure {
+    display: inline-flex;
+    align-items: center;
+    gap: 6px;
+    color: var(--color-ink-2);
+    font-size: 14px;
+  }
+  .measure.given {
+    color: var(--color-ink);
+    font-weight: 600;
+  }
+  .measure .input {
+    width: 58px;
+  }
+  @media (max-width: 900px) {
+    .row {
+      grid-template-columns: minmax(0, 1fr);
+    }
+  }
+</style>

@@ -1,0 +1,54 @@
+import type { Schemas } from '$lib/api/client';
+import type { TypedLook } from '$lib/forms/LookRow.svelte';
+
+/** A round under way, kept in the browser so that a reload loses nothing. */
+export interface Walk {
+  title: string;
+  items: string[];
+  stops: Schemas['Stop'][];
+  at: number;
+  /** How each plant was left: seen under a key, or passed by. */
+  left: Record<number, string>;
+  /** What has been tapped for the plant that is looked at now. */
+  looks: Record<string, TypedLook>;
+  taps: number;
+  startedAt: number;
+}
+
+const STORE = 'almanac.round';
+
+function load(): Walk | undefined {
+  try {
+    return JSON.parse(localStorage.getItem(STORE) ?? 'null') ?? undefined;
+  } catch {
+    return undefined;
+  }
+}
+
+class Round {
+  now = $state<Walk | undefined>(load());
+
+  start(title: string, round: Schemas['Round']): void {
+    this.now = {
+      title,
+      items: round.items,
+      stops: round.stops,
+      at: 0,
+      left: {},
+      looks: {},
+      taps: 0,
+      startedAt: Date.now(),
+    };
+  }
+
+  end(): void {
+    this.now = undefined;
+    localStorage.removeItem(STORE);
+  }
+
+  store(): void {
+    if (this.now) localStorage.setItem(STORE, JSON.stringify(this.now));
+  }
+}
+
+export const round = new Round();

@@ -1,0 +1,205 @@
+<script lang="ts">
+  import type { Schemas } from '$lib/api/client';
+  import { HUE } from '$lib/drawings/verdicts';
+  import VerdictMark from '$lib/drawings/VerdictMark.svelte';
+  import { labels, spread } from './layout';
+
+  interface Props {
+    /** The most urgent first. */
+    plants: Schemas['PlantLine'][];
+    /** Where need and readiness turn into verdicts, by the rules in force. */
+    bounds: { leaveBelow: number; mustFrom: number; goodMoment: number; readyEnough: number };
+    selected: number[];
+    select: (id: number) => void;
+  }
+  const { plants, bounds, selected, select }: Props = $props();
+
+  const W = 560;
+  const H = 560;
+  const MOST_NAMES = 40;
+  /** The part of the field that is drawn: opened up about a spot, or the whole. */
+  let lens = $state({ x: 0, y: 0, k: 1 });
+  let over = $state<Schemas['PlantLine']>();
+
+  const radius = $derived(plants.length > 800 ? 4.5 : plants.length > 250 ? 6.5 : 9);
+  const px = (readiness: number) => 14 + (readiness / 100) * (W - 28);
+  const py = (need: number) => 14 + (1 - need / 100) * (H - 28);
+  const inLens = $derived(
+    plants
+      .map((plant) => ({
+        id: plant.id,
+        x: (px(plant.readiness) - lens.x) * lens.k,
+        y: (py(plant.need) - lens.y) * lens.k,
+      }))
+      .filter(({ x, y }) => lens.k === 1 || (x > -5 && x < W + 5 && y > -5 && y < H + 5)),
+  );
+  const spots = $derived(spread(inLens, radius + 1, W, H));
+  const byId = $derived(new Map(plants.map((plant) => [plant.id, plant])));
+  const names = $derived(
+    labels(
+      plants
+        .slice(0, MOST_NAMES * (lens.k > 1 ? 10 : 1))
+        .map((plant) => ({ id: plant.id, text: plant.name })),
+      spots,
+      radius,
+      W,
+      H,
+    ),
+  );
+  const zx = $derived((readiness: number) => (px(readiness) - lens.x) * lens.k);
+  const zy = $derived((need: number) => (py(need) - lens.y) * lens.k);
+  const zones = $derived([
+    { from: [0, bounds.mustFrom], to: [bounds.readyEnough, 100], fill: 'ochre', words: 'Wait' },
+    {
+      from: [bounds.readyEnough, bounds.mustFrom],
+      to: [100, 100],
+      fill: 'plum',
+      words: 'Repot now',
+    },
+    {
+      from: [0, bounds.leaveBelow],
+      to: [bounds.goodMoment, bounds.mustFrom],
+      fill: 'ochre',
+      words: 'Watch',
+    },
+    {
+      from: [bounds.goodMoment, bounds.leaveBelow],
+      to: [100, bounds.mustFrom],
+      fill: 'plum',
+      words: 'A good moment',
+    },
+    { from: [0, 0], to: [100, bounds.leaveBelow], fill: 'moss', words: 'Leave alone' },
+  ]);
+
+  function open(event: MouseEvent) {
+    const box = (event.currentTarget as SVGElement).getBoundingClientRect();
+    const x = ((event.clientX - box.left) / box.width) * W;
+    const y = ((event.clientY - box.top) / box.height) * H;
+    const k = lens.k * 2.5;
+    if (k > 16) return;
+    const atX = lens.x + x / lens.k;
+    const atY = lens.y + y / lens.k;
+    lens = { x: atX - W / k / 2, y: atY - H / k / 2, k };
+  }
+</script>
+
+<div class="frame">
+  <svg
+    viewBox="0 0 {W} {H}"
+    role="img"
+    aria-label="Need against readiness: {plants.length} plants; the list beside it says the same"
+    ondblclick={open}
+  >
+    {#each zones as zone (zone.words)}
+      <rect
+        x={zx(zone.from[0]!)}
+        y={zy(zone.to[1]!)}
+        width={zx(zone.to[0]!) - zx(zone.from[0]!)}
+        height={zy(zone.from[1]!) - zy(zone.to[1]!)}
+        fill="var(--color-{zone.fill}-wash)"
+        opacity="0.75"
+      />
+    {/each}
+    {#each spots as spot (spot.id)}
+      {@const plant = byId.get(spot.id)}
+      {#if plant}
+        <a
+          href="/plants/{plant.id}"
+          tabindex="-1"
+          aria-hidden="true"
+          onmouseenter={() => (over = plant)}
+          onmouseleave={() => (over = undefined)}
+          onclick={(event) => {
+            if (event.shiftKey || event.ctrlKey || event.metaKey) {
+              event.preventDefault();
+              select(plant.id);
+            }
+          }}
+        >
+          <circle
+            cx={spot.x}
+            cy={spot.y}
+            r={radius + 1}
+            fill={selected.includes(plant.id)
+              ? `var(--color-${HUE[plant.verdict]})`
+              : 'transparent'}
+            opacity="0.35"
+          />
+          <g transform="translate({spot.x - radius} {spot.y - radius})">
+            <VerdictMark verdict={plant.verdict} size={radius * 2} />
+          </g>
+        </a>
+      {/if}
+    {/each}
+    {#each names as name (name.id)}
+      <text x={name.x} y={name.y + 4} font-size="12.5" font-weight="600" fill="var(--color-ink)"
+        >{name.text}</text
+      >
+    {/each}
+  </svg>
+  <div class="legend">
+    {#each zones as zone (zone.words)}
+      <span class="zone"><i style="background: var(--color-{zone.fill}-wash)"></i>{zone.words}</span
+      >
+    {/each}
+    {#if lens.k > 1}
+      <button type="button" class="act small" onclick={() => (lens = { x: 0, y: 0, k: 1 })}
+        >The whole field</button
+      >
+    {/if}
+  </div>
+  <p class="quiet axes">
+    <span>not ready</span>
+    <span class="over" aria-live="off">
+      {over
+        ? `${over.name}: need ${over.need}, readiness ${over.readiness}`
+        : 'need upwards · double-click opens a crowded spot · shift-click chooses'}
+    </span>
+    <span>roots ready</span>
+  </p>
+</div>
+
+<style>
+  svg {
+    display: block;
+    width: 100%;
+    border-radius: 8px;
+    touch-action: manipulation;
+  }
+  svg text {
+    pointer-events: none;
+    paint-order: stroke;
+    stroke: var(--color-leaf);
+    stroke-width: 3px;
+    stroke-linejoin: round;
+  }
+  .legend {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 4px 14px;
+    align-items: center;
+    margin-top: 8px;
+    font-size: 13px;
+  }
+  .zone {
+    display: inline-flex;
+    gap: 6px;
+    align-items: center;
+  }
+  .zone i {
+    width: 14px;
+    height: 14px;
+    border-radius: 4px;
+    border: 1px solid var(--color-rule);
+  }
+  .axes {
+    display: flex;
+    justify-content: space-between;
+    gap: 12px;
+    margin-top: 4px;
+    font-size: 13px;
+  }
+  .over {
+    text-align: center;
+  }
+</style>

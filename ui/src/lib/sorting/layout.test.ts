@@ -1,0 +1,44 @@
+import { describe, expect, it } from 'vitest';
+import { labels, spread } from './layout';
+
+const crowd = Array.from({ length: 400 }, (_, id) => ({
+  id,
+  x: 100 + (id % 7) * 3,
+  y: 300 + (id % 5) * 3,
+}));
+
+describe('the field of all plants', () => {
+  it('opens a crowded spot up', () => {
+    const spots = spread(crowd, 6, 560, 560);
+    let over = 0;
+    for (let i = 0; i < spots.length; i++)
+      for (let j = i + 1; j < spots.length; j++)
+        if (Math.hypot(spots[i]!.x - spots[j]!.x, spots[i]!.y - spots[j]!.y) < 9) over++;
+    expect(over).toBeLessThan(spots.length / 20);
+  });
+
+  it('keeps every plant in the frame', () => {
+    for (const { x, y } of spread([{ id: 1, x: -50, y: 900 }], 6, 560, 560)) {
+      expect(x).toBeGreaterThanOrEqual(6);
+      expect(y).toBeLessThanOrEqual(554);
+    }
+  });
+
+  it('never lays a name over another, over a plant, or out of the frame', () => {
+    const spots = spread(crowd, 6, 560, 560);
+    const named = spots.map(({ id }) => ({ id, text: `Oncidium Number ${id}` }));
+    const placed = labels(named, spots, 6, 560, 560);
+    expect(placed.length).toBeGreaterThan(3);
+    const boxes = placed.map(({ x, y, text }) => ({ x, y, wide: text.length * 6.6 + 4 }));
+    for (let i = 0; i < boxes.length; i++) {
+      const a = boxes[i]!;
+      expect(a.x).toBeGreaterThanOrEqual(0);
+      expect(a.x + a.wide).toBeLessThanOrEqual(560);
+      for (let j = i + 1; j < boxes.length; j++) {
+        const b = boxes[j]!;
+        const apart = a.x + a.wide <= b.x || b.x + b.wide <= a.x || Math.abs(a.y - b.y) >= 16;
+        expect(apart).toBe(true);
+      }
+    }
+  });
+});

@@ -1,0 +1,99 @@
+import { forceCollide, forceSimulation, forceX, forceY, type SimulationNodeDatum } from 'd3-force';
+
+/** A plant on the field, where it wants to be and where it has room. */
+export interface Spot extends SimulationNodeDatum {
+  id: number;
+  wantX: number;
+  wantY: number;
+  x: number;
+  y: number;
+}
+
+/** A name beside its spot. */
+export interface Label {
+  id: number;
+  text: string;
+  x: number;
+  y: number;
+}
+
+interface Box {
+  left: number;
+  right: number;
+  top: number;
+  bottom: number;
+}
+
+/** How hard a spot is pulled to where it wants to be; weak, so that a crowd has room. */
+const PULL = 0.04;
+/** The more spots, the fewer steps: thousands are laid out in about a second. */
+const WORK = 80_000;
+const FEWEST_STEPS = 60;
+const MOST_STEPS = 240;
+
+/** Moves spots apart until none lies on another, each as near as may be to where it wants to be. */
+export function spread(
+  wanted: { id: number; x: number; y: number }[],
+  radius: number,
+  width: number,
+  height: number,
+): Spot[] {
+  const spots = wanted.map(({ id, x, y }) => ({ id, wantX: x, wantY: y, x, y }));
+  forceSimulation(spots)
+    .force('x', forceX<Spot>((spot) => spot.wantX).strength(PULL))
+    .force('y', forceY<Spot>((spot) => spot.wantY).strength(PULL))
+    .force('apart', forceCollide<Spot>(radius).strength(1).iterations(4))
+    .stop()
+    .tick(Math.max(FEWEST_STEPS, Math.min(MOST_STEPS, Math.round(WORK / wanted.length))));
+  for (const spot of spots) {
+    spot.x = Math.max(radius, Math.min(width - radius, spot.x));
+    spot.y = Math.max(radius, Math.min(height - radius, spot.y));
+  }
+  return spots;
+}
+
+function overlap(a: Box, b: Box): boolean {
+  return a.left < b.right && b.left < a.right && a.top < b.bottom && b.top < a.bottom;
+}
+
+/**
+ * Names for as many spots as have room for one, in the order given; no name lies over another, over
+ * a spot, or out of the frame.
+ */
+export function labels(
+  named: { id: number; text: string }[],
+  spots: Spot[],
+  radius: number,
+  width: number,
+  height: number,
+): Label[] {
+  const byId = new Map(spots.map((spot) => [spot.id, spot]));
+  const taken: Box[] = spots.map((spot) => ({
+    left: spot.x - radius,
+    right: spot.x + radius,
+    top: spot.y - radius,
+    bottom: spot.y + radius,
+  }));
+  const placed: Label[] = [];
+  for (const { id, text } of named) {
+    const spot = byId.get(id);
+    if (!spot) continue;
+    const wide = text.length * 6.6 + 4;
+    const places = [
+      { x: spot.x + radius + 4, y: spot.y },
+      { x: spot.x - radius - 4 - wide, y: spot.y },
+      { x: spot.x - wide / 2, y: spot.y - radius - 9 },
+      { x: spot.x - wide / 2, y: spot.y + radius + 9 },
+    ];
+    for (const { x, y } of places) {
+      const box = { left: x, right: x + wide, top: y - 8, bottom: y + 8 };
+      const inside = box.left >= 0 && box.right <= width && box.top >= 0 && box.bottom <= height;
+      if (inside && !taken.some((other) => overlap(box, other))) {
+        taken.push(box);
+        placed.push({ id, text, x, y });
+        break;
+      }
+    }
+  }
+  return placed;
+}

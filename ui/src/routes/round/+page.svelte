@@ -1,0 +1,130 @@
+<script lang="ts">
+  import { answered, api } from '$lib/api/client';
+  import { benchList, openChecks, plantList } from '$lib/api/queries';
+  import Rounding from '$lib/round/Rounding.svelte';
+  import { outbox } from '$lib/round/outbox.svelte';
+  import { round } from '$lib/round/walk.svelte';
+  import Waiting from '$lib/shell/Waiting.svelte';
+  import { failed } from '$lib/shell/toaster';
+
+  const benches = benchList();
+  const plants = plantList();
+  const checks = openChecks();
+  let chosen = $state<number[]>([]);
+  let busy = $state(false);
+
+  const count = $derived(
+    (bench: number) => plants.data?.filter((plant) => plant.benchId === bench).length ?? 0,
+  );
+  const due = $derived(
+    new Set(
+      (checks.data ?? [])
+        .filter((entry) => entry.check.urgency !== 'LATER')
+        .map((entry) => entry.plantId),
+    ).size,
+  );
+
+  async function start(title: string, bench: number[], onlyDue: boolean) {
+    busy = true;
+    try {
+      const found = await answered(
+        api.GET('/api/round', { params: { query: { bench, due: onlyDue } } }),
+      );
+      round.start(title, found);
+    } catch (failure) {
+      failed(failure);
+    } finally {
+      busy = false;
+    }
+  }
+
+  function names(ids: number[]): string {
+    return (benches.data ?? [])
+      .filter((bench) => ids.includes(bench.id))
+      .map((bench) => bench.name)
+      .join(', ');
+  }
+</script>
+
+<svelte:head><title>Round · Mellow Almanac</title></svelte:head>
+
+{#if round.now}
+  <Rounding />
+{:else}
+  <h1>Round</h1>
+  <Waiting query={benches}>
+    <div class="choose">
+      <section class="sheet" aria-labelledby="due">
+        <h2 id="due">What is due</h2>
+        <p>
+          {due === 0
+            ? 'No check is due today.'
+            : due === 1
+              ? 'One plant has a check that is due.'
+              : `${due} plants have a check that is due.`}
+        </p>
+        <button
+          class="act go"
+          disabled={busy || due === 0}
+          onclick={() => start('What is due', [], true)}>Walk to them</button
+        >
+      </section>
+      <section class="sheet" aria-labelledby="benches">
+        <h2 id="benches">Bench by bench</h2>
+        {#each benches.data ?? [] as bench (bench.id)}
+          <label class="bench">
+            <input class="checkbox" type="checkbox" value={bench.id} bind:group={chosen} />
+            <span>{bench.name}</span>
+            <span class="quiet">{count(bench.id)} plants</span>
+          </label>
+        {:else}
+          <p class="quiet">No bench yet. <a class="link" href="/places">Add the first one</a>.</p>
+        {/each}
+        <button
+          class="act go"
+          disabled={busy || !chosen.length}
+          onclick={() => start(names(chosen), chosen, false)}>Start</button
+        >
+        <button
+          class="act"
+          disabled={busy || !plants.data?.length}
+          onclick={() => start('The whole walk', [], false)}>The whole walk</button
+        >
+      </section>
+    </div>
+    {#if outbox.letters.length}
+      <p class="quiet" role="status">
+        {outbox.letters.length} looks wait in this browser until the program answers.
+      </p>
+    {/if}
+  </Waiting>
+{/if}
+
+<style>
+  h1 {
+    margin: 0 0 14px;
+  }
+  .choose {
+    display: grid;
+    grid-template-columns: repeat(auto-fit, minmax(290px, 1fr));
+    gap: 16px;
+    max-width: 900px;
+    align-items: start;
+  }
+  .sheet {
+    display: grid;
+    gap: 8px;
+    justify-items: start;
+  }
+  .bench {
+    display: flex;
+    gap: 12px;
+    align-items: center;
+    min-height: 44px;
+    width: 100%;
+    cursor: pointer;
+  }
+  .bench .quiet {
+    margin-left: auto;
+  }
+</style>
