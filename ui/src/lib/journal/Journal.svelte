@@ -14,13 +14,38 @@
   const correctedBy = $derived(
     new Map(plant.journal.filter((line) => line.corrects).map((line) => [line.corrects, line])),
   );
-  const first = $derived(Math.min(...plant.journal.map((line) => line.id)));
+  const first = $derived(
+    Math.min(...plant.journal.filter((line) => line.kind !== 'CARD').map((line) => line.id)),
+  );
+  const KINDS = [
+    { kind: '', words: 'all' },
+    { kind: 'INSPECTION', words: 'looks' },
+    { kind: 'POTTING', words: 'pottings' },
+    { kind: 'CHECK', words: 'checks' },
+    { kind: 'CARD', words: 'card' },
+  ];
+  const FEW = 12;
+  let kind = $state('');
+  let whole = $state(false);
+  const lines = $derived(plant.journal.filter((line) => !kind || line.kind === kind));
 </script>
 
 <section class="sheet" aria-labelledby="journal">
   <h2 id="journal">Journal</h2>
+  <div class="kinds" role="group" aria-label="Which lines">
+    {#each KINDS as each (each.kind)}
+      {#if !each.kind || plant.journal.some((line) => line.kind === each.kind)}
+        <button
+          type="button"
+          class="kind"
+          aria-pressed={kind === each.kind}
+          onclick={() => (kind = each.kind)}>{each.words}</button
+        >
+      {/if}
+    {/each}
+  </div>
   <ol>
-    {#each plant.journal as line (line.id)}
+    {#each whole ? lines : lines.slice(0, FEW) as line (line.id)}
       <li class:gone={line.standing !== 'HOLDS'}>
         <span class="quiet">{short(line.on, today)}</span>
         <div>
@@ -46,7 +71,7 @@
                   aria-label="Correct the inspection of {short(line.on, today)}">Correct</a
                 >
               {/if}
-              {#if line.id !== first}
+              {#if line.id !== first && line.kind !== 'CARD'}
                 <button
                   class="link"
                   aria-label="Take back: {line.words}"
@@ -59,9 +84,34 @@
       </li>
     {/each}
   </ol>
+  {#if !whole && lines.length > FEW}
+    <button type="button" class="link" onclick={() => (whole = true)}
+      >{lines.length - FEW} older lines</button
+    >
+  {/if}
 </section>
 
 <style>
+  .kinds {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 4px;
+    margin-top: 4px;
+  }
+  .kind {
+    min-height: 32px;
+    padding: 0 10px;
+    border: 1px solid var(--color-rule);
+    border-radius: 999px;
+    background: none;
+    color: var(--color-ink);
+    font: 13px var(--font-sans);
+    cursor: pointer;
+  }
+  .kind[aria-pressed='true'] {
+    background: var(--color-ink);
+    color: var(--color-leaf);
+  }
   ol {
     list-style: none;
     padding: 0;

@@ -1,6 +1,7 @@
 <script lang="ts">
   import { useQueryClient } from '@tanstack/svelte-query';
   import { answered, api, Problem, type Schemas } from '$lib/api/client';
+  import { choices } from '$lib/api/queries';
   import ChoiceField from '$lib/forms/ChoiceField.svelte';
   import { faultOf, otherFaults } from '$lib/forms/faults';
   import FormFault from '$lib/forms/FormFault.svelte';
@@ -16,6 +17,7 @@
   }
   const { bench, approaches, done }: Props = $props();
   const client = useQueryClient();
+  const options = choices();
 
   const MONTHS = [
     'Jan',
@@ -34,6 +36,8 @@
   // svelte-ignore state_referenced_locally
   let name = $state(bench?.name ?? '');
   // svelte-ignore state_referenced_locally
+  let kind = $state<string>(bench?.kind ?? 'SHELF');
+  // svelte-ignore state_referenced_locally
   let lampHours = $state(shown(bench?.lampHours));
   // svelte-ignore state_referenced_locally
   let approach = $state<string>(bench?.approach ?? '');
@@ -48,6 +52,7 @@
     const measured = means.some((mean) => mean.trim() !== '');
     const body: Schemas['BenchEntry'] = {
       name,
+      kind: kind as Schemas['BenchEntry']['kind'],
       lampHours: optional(lampHours),
       means: measured ? means.map((mean) => optional(mean) as number) : null,
       approach: (approach || null) as Schemas['BenchEntry']['approach'],
@@ -82,6 +87,7 @@
   <FormFault sentence={otherFaults(problem, fields)} />
   <div class="two">
     <TextField label="Name" fault={faultOf(problem, 'name')} bind:value={name} />
+    <ChoiceField label="It is a" choices={options.data?.benchKinds ?? []} bind:value={kind} />
     <TextField
       label="Lamps"
       hint="Hours a day; empty where the sun alone gives light"

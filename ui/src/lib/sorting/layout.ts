@@ -26,6 +26,8 @@ interface Box {
 
 /** How hard a spot is pulled to where it wants to be; weak, so that a crowd has room. */
 const PULL = 0.04;
+/** At the end they are only moved apart. */
+const APART_ONLY = 60;
 /** The more spots, the fewer steps: thousands are laid out in about a second. */
 const WORK = 80_000;
 const FEWEST_STEPS = 60;
@@ -39,15 +41,21 @@ export function spread(
   height: number,
 ): Spot[] {
   const spots = wanted.map(({ id, x, y }) => ({ id, wantX: x, wantY: y, x, y }));
-  forceSimulation(spots)
+  const steps = Math.max(FEWEST_STEPS, Math.min(MOST_STEPS, Math.round(WORK / wanted.length)));
+  const simulation = forceSimulation(spots)
     .force('x', forceX<Spot>((spot) => spot.wantX).strength(PULL))
     .force('y', forceY<Spot>((spot) => spot.wantY).strength(PULL))
-    .force('apart', forceCollide<Spot>(radius).strength(1).iterations(4))
+    .force('apart', forceCollide<Spot>(radius).strength(0.8).iterations(2))
     .stop()
-    .tick(Math.max(FEWEST_STEPS, Math.min(MOST_STEPS, Math.round(WORK / wanted.length))));
-  for (const spot of spots) {
-    spot.x = Math.max(radius, Math.min(width - radius, spot.x));
-    spot.y = Math.max(radius, Math.min(height - radius, spot.y));
+    .tick(steps)
+    .force('x', null)
+    .force('y', null);
+  for (let step = 0; step < APART_ONLY; step++) {
+    simulation.tick();
+    for (const spot of spots) {
+      spot.x = Math.max(radius, Math.min(width - radius, spot.x));
+      spot.y = Math.max(radius, Math.min(height - radius, spot.y));
+    }
   }
   return spots;
 }

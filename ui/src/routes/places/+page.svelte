@@ -1,29 +1,117 @@
 <script lang="ts">
+  import { useQueryClient } from '@tanstack/svelte-query';
+  import { api, type Schemas } from '$lib/api/client';
   import { benchList, choices, plantList } from '$lib/api/queries';
+  import VerdictMark from '$lib/drawings/VerdictMark.svelte';
   import BenchForm from '$lib/places/BenchForm.svelte';
   import Waiting from '$lib/shell/Waiting.svelte';
+  import { failed } from '$lib/shell/toaster';
 
+  type PlantLine = Schemas['PlantLine'];
+  const client = useQueryClient();
   const query = benchList();
   const options = choices();
   const plants = plantList();
   /** The bench that is open; 0 for a new one. */
   let open = $state<number>();
+  /** Plants as they stand while one is carried; the program's own order otherwise. */
+  let moved = $state<Record<number, number[]>>();
+  let carried = $state<number>();
+  let said = $state('');
 
   const approaches = $derived(options.data?.approaches ?? []);
-  const count = $derived(
-    (name: string) => plants.data?.filter((plant) => plant.benchName === name).length ?? 0,
-  );
+  const byId = $derived(new Map((plants.data ?? []).map((plant) => [plant.id, plant])));
+  const stands = $derived.by(() => {
+    const order: Record<number, number[]> = {};
+    for (const bench of query.data ?? [])
+      order[bench.id] = (plants.data ?? [])
+        .filter((plant) => plant.benchId === bench.id)
+        .sort((a, b) => a.walk - b.walk)
+        .map((plant) => plant.id);
+    return order;
+  });
+  const now = $derived(moved ?? stands);
+
+  /** The order if a plant stood at a place on a bench. */
+  function withPlant(id: number, bench: number, at: number): Record<number, number[]> {
+    const order = Object.fromEntries(
+      Object.entries(now).map(([key, ids]) => [key, ids.filter((each) => each !== id)]),
+    ) as Record<number, number[]>;
+    order[bench]!.splice(at, 0, id);
+    return order;
+  }
+
+  async function stand(id: number, bench: number, at: number) {
+    const order = withPlant(id, bench, at);
+    moved = order;
+    const { error } = await api.PUT('/api/benches/{id}/plants', {
+      params: { path: { id: bench } },
+      body: { plants: order[bench]! },
+    });
+    if (error) failed(new Error('It could not be moved; it stands where it stood.'));
+    await client.invalidateQueries({ queryKey: ['plants'] });
+    void client.invalidateQueries({ queryKey: ['plant', id] });
+    moved = undefined;
+  }
+
+  function drop(event: DragEvent, bench: number, at: number) {
+    event.preventDefault();
+    event.stopPropagation();
+    if (carried !== undefined) void stand(carried, bench, at);
+    carried = undefined;
+  }
+
+  /** Arrows move a plant along its bench, and to the bench before or after. */
+  async function keys(event: KeyboardEvent, plant: PlantLine, bench: number, at: number) {
+    const benches = query.data ?? [];
+    const here = benches.findIndex((each) => each.id === bench);
+    if (!event.altKey || !event.key.startsWith('Arrow')) return;
+    event.preventDefault();
+    let to = bench;
+    let place = at;
+    if (event.key === 'ArrowLeft') place = Math.max(0, at - 1);
+    if (event.key === 'ArrowRight') place = Math.min(now[bench]!.length - 1, at + 1);
+    if (event.key === 'ArrowUp' && here > 0) to = benches[here - 1]!.id;
+    if (event.key === 'ArrowDown' && here < benches.length - 1) to = benches[here + 1]!.id;
+    if (to !== bench) place = now[to]!.length;
+    await stand(plant.id, to, place);
+    const name = benches.find((each) => each.id === to)!.name;
+    said = `${plant.name}: ${name}, place ${place + 1}`;
+    document.getElementById(`plant-${plant.id}`)?.focus();
+  }
+
+  async function walk(bench: number, by: number) {
+    const ids = (query.data ?? []).map((each) => each.id);
+    const at = ids.indexOf(bench);
+    ids.splice(at, 1);
+    ids.splice(at + by, 0, bench);
+    const { error } = await api.PUT('/api/benches', { body: { benches: ids } });
+    if (error) failed(new Error('The walk could not be changed.'));
+    await client.invalidateQueries({ queryKey: ['benches'] });
+    void client.invalidateQueries({ queryKey: ['plants'] });
+  }
+
+  async function remove(bench: Schemas['Bench']) {
+    const { error } = await api.DELETE('/api/benches/{id}', {
+      params: { path: { id: bench.id } },
+    });
+    if (error)
+      failed(new Error((error as { detail?: string }).detail ?? 'It could not be removed.'));
+    await client.invalidateQueries({ queryKey: ['benches'] });
+  }
 </script>
 
 <svelte:head><title>Places · Mellow Almanac</title></svelte:head>
 
 <div class="top">
   <h1>Places</h1>
-  <span class="quiet"
-    >Where the plants stand; light and warmth there decide when they can move.</span
-  >
+  <span class="quiet">
+    In the order of the walk. Drag a plant to where it stands, or hold
+    <span class="kbd-hint">Alt</span> and use the arrows.
+  </span>
   <button class="act" onclick={() => (open = 0)}>Add a bench</button>
 </div>
+<p class="sr-only" role="status">{said}</p>
 
 <Waiting {query}>
   {#if open === 0}
@@ -31,14 +119,20 @@
       <BenchForm {approaches} done={() => (open = undefined)} />
     </section>
   {/if}
-  <ul>
-    {#each query.data ?? [] as bench (bench.id)}
-      <li class="sheet">
+  <ul class="benches">
+    {#each query.data ?? [] as bench, i (bench.id)}
+      {@const here = now[bench.id] ?? []}
+      <li
+        class="sheet"
+        ondragover={(event) => event.preventDefault()}
+        ondrop={(event) => drop(event, bench.id, here.length)}
+      >
         <div class="row">
           <span class="who">
             <b>{bench.name}</b>
             <span class="quiet">
-              {count(bench.name)} plants ·
+              {here.length} plants ·
+              {options.data?.benchKinds.find((each) => each.value === bench.kind)?.words} ·
               {bench.lampHours == null ? 'led by the sun' : `lamps ${bench.lampHours} h a day`} ·
               {bench.means
                 ? `${Math.min(...bench.means)} to ${Math.max(...bench.means)} °C by month`
@@ -48,16 +142,58 @@
               {/if}
             </span>
           </span>
-          <button
-            class="act small"
-            aria-label="Change {bench.name}"
-            aria-expanded={open === bench.id}
-            onclick={() => (open = open === bench.id ? undefined : bench.id)}>Change</button
-          >
+          <span class="acts">
+            <button
+              class="act small"
+              aria-label="Walk to {bench.name} earlier"
+              disabled={i === 0}
+              onclick={() => walk(bench.id, -1)}>↑</button
+            >
+            <button
+              class="act small"
+              aria-label="Walk to {bench.name} later"
+              disabled={i === (query.data?.length ?? 0) - 1}
+              onclick={() => walk(bench.id, 1)}>↓</button
+            >
+            {#if !here.length}
+              <button class="link" onclick={() => remove(bench)}>Remove</button>
+            {/if}
+            <button
+              class="act small"
+              aria-label="Change {bench.name}"
+              aria-expanded={open === bench.id}
+              onclick={() => (open = open === bench.id ? undefined : bench.id)}>Change</button
+            >
+          </span>
         </div>
         {#if open === bench.id}
           <BenchForm {bench} {approaches} done={() => (open = undefined)} />
         {/if}
+        <ol>
+          {#each here as id, at (id)}
+            {@const plant = byId.get(id)}
+            {#if plant}
+              <li
+                draggable="true"
+                class:carried={carried === id}
+                ondragstart={() => (carried = id)}
+                ondragend={() => (carried = undefined)}
+                ondragover={(event) => event.preventDefault()}
+                ondrop={(event) => drop(event, bench.id, at)}
+              >
+                <a
+                  id="plant-{id}"
+                  href="/plants/{id}"
+                  draggable="false"
+                  onkeydown={(event) => void keys(event, plant, bench.id, at)}
+                >
+                  <VerdictMark verdict={plant.verdict} size={15} />
+                  {plant.name}
+                </a>
+              </li>
+            {/if}
+          {/each}
+        </ol>
       </li>
     {:else}
       <li class="quiet">No bench yet. Add the first one; plants stand on benches.</li>
@@ -76,7 +212,7 @@
   .top .act {
     margin-left: auto;
   }
-  ul {
+  .benches {
     list-style: none;
     padding: 0;
     margin: 14px 0 0;
@@ -85,7 +221,8 @@
   }
   .row {
     display: flex;
-    gap: 16px;
+    flex-wrap: wrap;
+    gap: 8px 16px;
     align-items: center;
     justify-content: space-between;
   }
@@ -93,7 +230,42 @@
     display: flex;
     flex-direction: column;
   }
+  .acts {
+    display: flex;
+    gap: 8px;
+    align-items: center;
+  }
   b {
     font: 520 19px var(--font-serif);
+  }
+  ol {
+    list-style: none;
+    padding: 0;
+    margin: 10px 0 0;
+    display: flex;
+    flex-wrap: wrap;
+    gap: 6px;
+  }
+  ol li {
+    border: 1px solid var(--color-rule);
+    border-radius: 10px;
+    background: var(--color-slip);
+    cursor: grab;
+  }
+  ol li.carried {
+    opacity: 0.45;
+  }
+  ol a {
+    display: inline-flex;
+    gap: 7px;
+    align-items: center;
+    min-height: 40px;
+    padding: 0 12px;
+    color: var(--color-ink);
+    font-size: 14px;
+    text-decoration: none;
+  }
+  ol a:hover {
+    text-decoration: underline;
   }
 </style>

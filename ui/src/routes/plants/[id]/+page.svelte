@@ -4,6 +4,9 @@
   import type { Schemas } from '$lib/api/client';
   import { choices, plantPage } from '$lib/api/queries';
   import CheckRow from '$lib/checks/CheckRow.svelte';
+  import BloomYear from '$lib/drawings/BloomYear.svelte';
+  import DaysToDry from '$lib/drawings/DaysToDry.svelte';
+  import GrowthChart from '$lib/drawings/GrowthChart.svelte';
   import LifeBar from '$lib/drawings/LifeBar.svelte';
   import RootChart from '$lib/drawings/RootChart.svelte';
   import { lastSeen } from '$lib/journal/last';
@@ -21,6 +24,7 @@
   const titles = $derived(
     Object.fromEntries((options.data?.looks ?? []).map((look) => [look.item, look.title])),
   );
+  const card = $derived(plant?.card);
   const inspectHref = $derived(`/plants/${id}/inspect`);
   const editHref = $derived(`/plants/${id}/edit`);
   const repotHref = $derived(`/plants/${id}/repot`);
@@ -115,6 +119,19 @@
             </p>
           {/each}
         </section>
+        {#if plant.growths.some((growth) => growth.sizeMm != null)}
+          <section class="sheet" aria-labelledby="growths">
+            <h2 id="growths">Growths, year by year</h2>
+            <p class="quiet">Size in mm; a dot where it was seen in flower.</p>
+            <GrowthChart growths={plant.growths} />
+          </section>
+        {/if}
+        {#if plant.journal.some((line) => line.looks['bloom'])}
+          <section class="sheet" aria-labelledby="bloom">
+            <h2 id="bloom">Bloom</h2>
+            <BloomYear lines={plant.journal} />
+          </section>
+        {/if}
         <section class="sheet" aria-labelledby="checks">
           <h2 id="checks">Checks</h2>
           {#if plant.checks.length}
@@ -133,9 +150,8 @@
         <section class="sheet" aria-labelledby="medium">
           <h2 id="medium">Medium</h2>
           <p class="quiet">
-            {plant.potting.mixWords}, {plant.potting.moistureWords}; potted {partial(
-              plant.potting.pottedOn,
-            )}
+            {plant.potting.mixWords}, {plant.potting.moistureWords}; {plant.potting.potWords};
+            potted {partial(plant.potting.pottedOn)}
           </p>
           {#if plant.slip.medium}
             <LifeBar medium={plant.slip.medium} />
@@ -145,7 +161,49 @@
           {:else}
             <p class="because">Nothing in it decays: it has no clock.</p>
           {/if}
+          <DaysToDry
+            lines={plant.journal}
+            since={plant.potting.pottedOn === 'unknown' ? '' : plant.potting.pottedOn}
+            today={plant.slip.judgedOn}
+          />
         </section>
+        {#if card && (card.notes || card.mother || card.daughters.length || card.cameFrom || card.parents || card.label !== plant.name || card.apartSince || card.heldSince || card.status !== 'GROWING')}
+          <section class="sheet" aria-labelledby="card">
+            <h2 id="card">Its card</h2>
+            {#if card.label !== plant.name}
+              <p>Label: <b>{card.label}</b></p>
+            {/if}
+            {#if card.believed}<p>Believed to be {card.believed}.</p>{/if}
+            {#if card.status !== 'GROWING'}
+              <p><b>{card.statusWords}</b>{card.statusReason ? `: ${card.statusReason}` : ''}</p>
+            {/if}
+            {#if card.apartSince}<p>
+                Kept apart since {short(card.apartSince, plant.slip.judgedOn)}.
+              </p>{/if}
+            {#if card.heldSince}
+              <p>Held in the pot it came in since {short(card.heldSince, plant.slip.judgedOn)}.</p>
+            {/if}
+            {#if card.parents}<p>{card.parents}</p>{/if}
+            {#if card.cameFrom}<p>
+                From {card.cameFrom}{card.price ? `, ${card.price}` : ''}.
+              </p>{/if}
+            {#if card.mother}
+              <p>
+                Divided from
+                <a class="link" href="/plants/{card.mother.id}"
+                  >{card.mother.number} {card.mother.name}</a
+                >
+              </p>
+            {/if}
+            {#each card.daughters as kin (kin.id)}
+              <p>
+                Divided into
+                <a class="link" href="/plants/{kin.id}">{kin.number} {kin.name}</a>, {kin.statusWords}
+              </p>
+            {/each}
+            {#if card.notes}<p class="notes">{card.notes}</p>{/if}
+          </section>
+        {/if}
         <Journal {plant} />
       </div>
     </div>
@@ -199,6 +257,10 @@
   }
   .middle ul :global(.answers) {
     grid-column: 1 / -1;
+  }
+  .notes {
+    font-style: italic;
+    white-space: pre-line;
   }
   .because {
     font-size: 14.5px;

@@ -4,6 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import almanac.app.site.ReadAnew;
 import almanac.app.start.RunningApplication;
+import almanac.core.profile.Profile;
+import almanac.core.profile.Profiles;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.concurrent.atomic.AtomicInteger;
@@ -37,6 +39,11 @@ class DemoTest {
             "LET_GO");
     assertThat(plants.valueStream().map(plant -> plant.path("benchName").asString()).distinct())
         .hasSize(4);
+    assertThat(plants).hasSize(64);
+    assertThat(plants.valueStream().map(plant -> plant.path("profile").asString()))
+        .containsAll(Profiles.standard().stream().map(Profile::key).toList());
+    assertThat(plants.valueStream().filter(plant -> !plant.path("heldSince").isNull())).hasSize(1);
+    assertThat(plants.valueStream().filter(plant -> !plant.path("apartSince").isNull())).hasSize(1);
   }
 
   @Test

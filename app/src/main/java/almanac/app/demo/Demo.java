@@ -20,10 +20,12 @@ import almanac.app.site.Settings;
 import almanac.app.site.Site;
 import almanac.app.site.Today;
 import almanac.core.followup.CheckAnswer;
+import almanac.core.history.Arrival;
 import almanac.core.inspection.Bloom;
 import almanac.core.inspection.Item;
 import almanac.core.inspection.Level;
 import almanac.core.inspection.Parts;
+import almanac.core.inspection.Pests;
 import almanac.core.inspection.RootsInPot;
 import almanac.core.inspection.Rot;
 import almanac.core.inspection.Smell;
@@ -32,7 +34,9 @@ import almanac.core.medium.Mix;
 import almanac.core.medium.Piece;
 import almanac.core.roots.RootStage;
 import java.time.LocalDate;
+import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
@@ -44,6 +48,13 @@ import org.springframework.transaction.annotation.Transactional;
 @Component
 public class Demo {
   private static final double LATITUDE = 56;
+  private static final int MONTHS_HERE = 36;
+  private static final List<Double> SUNROOM =
+      List.of(18.0, 18.0, 18.5, 19.5, 20.5, 22.0, 23.0, 23.0, 21.0, 19.5, 18.5, 18.0);
+  private static final List<Double> SILL =
+      List.of(19.0, 19.0, 19.5, 20.0, 21.0, 22.0, 22.5, 22.5, 21.0, 20.0, 19.5, 19.0);
+  private static final List<Double> CELLAR =
+      List.of(18.0, 18.0, 18.0, 18.5, 19.0, 20.0, 20.5, 20.5, 20.0, 19.0, 18.5, 18.0);
 
   private final Benches benches;
   private final Journal journal;
@@ -75,18 +86,74 @@ public class Demo {
     }
     settings.set("collection", "demo");
     site.moveTo(LATITUDE);
-    long low = bench("Sunroom, low stage", null).id();
-    long high = bench("Sunroom, high stage", null).id();
-    long sill = bench("East sill", null).id();
-    long cellar = bench("Cellar shelf under lights", 14.0).id();
+    long low = bench("Sunroom, low stage", BenchKind.STAGE, null, SUNROOM).id();
+    long high = bench("Sunroom, high stage", BenchKind.STAGE, null, SUNROOM).id();
+    long sill = bench("East sill", BenchKind.SILL, null, SILL).id();
+    long cellar = bench("Cellar shelf under lights", BenchKind.CELLAR, 14.0, CELLAR).id();
     lowStage(low);
     highStage(high);
     eastSill(sill);
     cellarShelf(cellar);
+    var byName =
+        Map.of(
+            "Sunroom, low stage", low,
+            "Sunroom, high stage", high,
+            "East sill", sill,
+            "Cellar shelf under lights", cellar);
+    DemoShelf.rows()
+        .forEach(
+            row ->
+                new DemoPlant(recorder, journal, today.get())
+                    .quiet(row, byName.getOrDefault(row.bench(), sill), MONTHS_HERE));
+    swappedTags();
+    arrivals(cellar);
   }
 
-  private Bench bench(String name, @Nullable Double lampHours) {
-    return benches.add(new Benches.Wanted(name, BenchKind.STAGE, lampHours, null, null));
+  /** Two that were repotted on the same day got each other's tags; the flowers told. */
+  private void swappedTags() {
+    swapped("Phalaenopsis Mill Light", "Phalaenopsis Ice House");
+    swapped("Phalaenopsis Ice House", "Phalaenopsis Mill Light");
+  }
+
+  private void swapped(String label, String truly) {
+    journal.all().stream()
+        .filter(plant -> plant.facts().label().equals(label))
+        .forEach(
+            plant ->
+                new DemoPlant(recorder, journal, today.get(), plant.id())
+                    .card(
+                        facts ->
+                            facts.believedToBe(
+                                truly,
+                                "Tags swapped at the bench; the flowers are those of the other."),
+                        Optional.empty()));
+  }
+
+  /** One that is held in the pot it came in, and one that is kept apart. */
+  private void arrivals(long bench) {
+    var day = today.get();
+    new DemoPlant(recorder, journal, day)
+        .arrived(
+            "Miltoniopsis Market Day",
+            "miltoniopsis",
+            bench,
+            Mix.of(COCONUT_FIBRE),
+            day.minusDays(64))
+        .card(
+            facts -> facts.apart("a plant fair", "12", null, day.minusDays(60)),
+            Optional.of(new Arrival(day.minusDays(64), false)))
+        .look(60, look -> look.measured(Item.SOAK_PH, 6.3).roots(RootStage.NONE))
+        .look(28, look -> look.measured(Item.SOAK_PH, 6.1).roots(RootStage.NONE).bloom(Bloom.NONE));
+    new DemoPlant(recorder, journal, day)
+        .arrived("Oncidium Penny Post", "oncidium", bench, Mix.of(BARK_FINE), day.minusDays(12))
+        .card(
+            facts -> facts.apart("a neighbour", "", day.minusDays(12), null),
+            Optional.of(new Arrival(day.minusDays(12), false)))
+        .look(9, look -> look.saw(Item.PESTS, Pests.NONE).stands(Stability.FIRM));
+  }
+
+  private Bench bench(String name, BenchKind kind, @Nullable Double lampHours, List<Double> means) {
+    return benches.add(new Benches.Wanted(name, kind, lampHours, means, null));
   }
 
   private void lowStage(long bench) {

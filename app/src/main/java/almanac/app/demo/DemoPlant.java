@@ -1,10 +1,13 @@
 package almanac.app.demo;
 
+import almanac.app.journal.Facts;
 import almanac.app.journal.Journal;
+import almanac.app.journal.JournalEntry;
 import almanac.app.journal.Pot;
 import almanac.app.journal.Recorder;
 import almanac.core.figures.Figures;
 import almanac.core.followup.CheckAnswer;
+import almanac.core.history.Arrival;
 import almanac.core.history.Potting;
 import almanac.core.inspection.Bloom;
 import almanac.core.inspection.Inspection;
@@ -19,12 +22,16 @@ import almanac.core.roots.RootStage;
 import almanac.core.words.Answer;
 import java.time.LocalDate;
 import java.time.YearMonth;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
 
 /** One plant of the demo, its history told in days before today. */
 final class DemoPlant {
+  /** Quiet plants were last looked at about so many days ago. */
+  private static final int LAST_LOOKS = 8;
+
   private final Recorder recorder;
   private final Journal journal;
   private final LocalDate today;
@@ -36,12 +43,78 @@ final class DemoPlant {
     this.today = today;
   }
 
+  /** A plant that is there already. */
+  DemoPlant(Recorder recorder, Journal journal, LocalDate today, long id) {
+    this(recorder, journal, today);
+    this.id = id;
+  }
+
   DemoPlant potted(String label, String profile, long bench, Mix mix, LocalDate potted) {
     return add(label, profile, bench, mix, PottedOn.in(YearMonth.from(potted)), potted);
   }
 
   DemoPlant arrived(String label, String profile, long bench, Mix mix, LocalDate here) {
     return add(label, profile, bench, mix, PottedOn.unknown(), here);
+  }
+
+  /** A plant of many quiet years: potted, looked at through the seasons, and potted again. */
+  DemoPlant quiet(DemoShelf.Row row, long bench, int monthsHere) {
+    var kind = Profiles.named(row.kind()).orElseThrow();
+    var years = new DemoYears(row.label(), kind);
+    var came = today.minusMonths(monthsHere);
+    var moved = today.minusMonths(row.monthsInThePot()).withDayOfMonth(8);
+    var pot =
+        row.diameterMm() == 0
+            ? new Pot(row.pot(), null, null, "")
+            : new Pot(row.pot(), row.diameterMm(), null, "");
+    boolean movedHere = moved.isAfter(came.plusMonths(2));
+    var first = movedHere ? came : moved;
+    id =
+        recorder
+            .add(
+                new Recorder.NewPlant(
+                    row.label(),
+                    kind,
+                    bench,
+                    new Potting(
+                        PottedOn.in(YearMonth.from(first)), first, row.mix(), kind.moisture()),
+                    pot,
+                    Optional.of(new Arrival(came, false))),
+                came)
+            .plantId();
+    var past = new ArrayList<Recorder.Past>();
+    if (movedHere) {
+      years.looks(came, moved).forEach(look -> past.add(seen(look)));
+      var potting = new Potting(PottedOn.on(moved), moved, row.mix(), kind.moisture());
+      past.add(new Recorder.Past(moved, new JournalEntry.Potted(potting, false, pot)));
+    }
+    years
+        .looks(movedHere ? moved : came, today.minusDays(LAST_LOOKS))
+        .forEach(look -> past.add(seen(look)));
+    recorder.bringIn(id, past, today);
+    return this;
+  }
+
+  private static Recorder.Past seen(Inspection look) {
+    return new Recorder.Past(look.on(), new JournalEntry.Inspected(look));
+  }
+
+  /** Changes what stands on its card. */
+  DemoPlant card(UnaryOperator<Facts> change, Optional<Arrival> arrival) {
+    var plant = journal.one(id);
+    recorder.change(
+        id,
+        plant.version(),
+        new Recorder.Change(
+            change.apply(plant.facts()),
+            plant.kind(),
+            plant.bench().id(),
+            plant.aim(),
+            plant.approach(),
+            arrival.isPresent() ? arrival : plant.arrival(),
+            plant.own()),
+        today);
+    return this;
   }
 
   private DemoPlant add(

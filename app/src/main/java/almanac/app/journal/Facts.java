@@ -46,4 +46,45 @@ public record Facts(
     }
     return believed.isEmpty() ? label : believed;
   }
+
+  /** The same card with what the plant is believed to be, and why. */
+  public Facts believedToBe(String other, String because) {
+    return new Facts(
+        number,
+        label,
+        other,
+        confirmed,
+        parents,
+        status,
+        statusReason,
+        because,
+        cameFrom,
+        price,
+        motherId,
+        stand,
+        asideOn,
+        apartSince,
+        heldSince);
+  }
+
+  /** The same card of a plant that is kept apart, and perhaps held in the pot it came in. */
+  public Facts apart(
+      String from, String paid, @Nullable LocalDate apart, @Nullable LocalDate held) {
+    return new Facts(
+        number,
+        label,
+        believed,
+        confirmed,
+        parents,
+        status,
+        statusReason,
+        notes,
+        from,
+        paid,
+        motherId,
+        stand,
+        asideOn,
+        apart,
+        held);
+  }
 }

@@ -10,6 +10,7 @@ import static almanac.app.db.Tables.PLANT_CHANGE;
 import static almanac.app.db.Tables.POTTING;
 import static almanac.app.db.Tables.POTTING_PART;
 
+import almanac.app.db.tables.records.LookRecord;
 import almanac.app.judging.Judging;
 import almanac.app.web.Conflict;
 import almanac.app.web.NotFound;
@@ -37,6 +38,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import org.jooq.DSLContext;
+import org.jooq.Insert;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -193,10 +195,40 @@ public class Recorder {
     if (sentKey != null) {
       db.update(ENTRY).set(ENTRY.SENT_KEY, sentKey).where(ENTRY.ID.eq(entryId)).execute();
     }
-    inspection.findings().forEach((spot, finding) -> look(entryId, spot, finding));
+    looks(entryId, inspection);
     endHolding(plantId, inspection);
     bookJudged(plantId, entryId, today, today);
     return new Written(plantId, entryId);
+  }
+
+  /** Something that happened before anybody wrote it down here. */
+  public record Past(LocalDate on, JournalEntry.Content content) {}
+
+  /**
+   * Writes down what happened long ago, as it comes from other notes. Only what is still to be
+   * looked at today is booked.
+   *
+   * @param past pottings and inspections, oldest first
+   */
+  public void bringIn(long plantId, List<Past> past, LocalDate today) {
+    var plant = lock(plantId);
+    long entryId = 0;
+    for (var each : past) {
+      refuseBeforeArrival("on", each.on(), plant);
+      if (each.content() instanceof JournalEntry.Inspected inspected) {
+        entryId = line(plantId, "INSPECTION", each.on(), null, "", today);
+        looks(entryId, inspected.inspection());
+      } else if (each.content() instanceof JournalEntry.Potted potted) {
+        entryId = line(plantId, "POTTING", each.on(), null, "", today);
+        potting(entryId, potted.potting(), potted.pot(), potted.inFlower());
+        long line = entryId;
+        Aftercare.first(each.on(), potted.inFlower(), today, judging.figures())
+            .ifPresent(check -> book(line, check));
+      }
+    }
+    if (entryId != 0) {
+      bookJudged(plantId, entryId, today, today);
+    }
   }
 
   private Optional<Long> sentBefore(String sentKey) {
@@ -432,8 +464,16 @@ public class Recorder {
                     .execute());
   }
 
-  private void look(long entryId, Spot spot, Finding<?> finding) {
-    db.insertInto(LOOK)
+  private void looks(long entryId, Inspection inspection) {
+    db.batch(
+            inspection.findings().entrySet().stream()
+                .map(look -> insertLook(entryId, look.getKey(), look.getValue()))
+                .toList())
+        .execute();
+  }
+
+  private Insert<LookRecord> insertLook(long entryId, Spot spot, Finding<?> finding) {
+    return db.insertInto(LOOK)
         .set(LOOK.ENTRY_ID, entryId)
         .set(LOOK.ITEM, spot.key())
         .set(
@@ -442,8 +482,8 @@ public class Recorder {
                 .map(answer -> ((Answer) answer).name())
                 .collect(Collectors.joining(" ")))
         .set(
-            LOOK.MEASURED, finding.measured().isPresent() ? finding.measured().getAsDouble() : null)
-        .execute();
+            LOOK.MEASURED,
+            finding.measured().isPresent() ? finding.measured().getAsDouble() : null);
   }
 
   private void bookJudged(long plantId, long entryId, LocalDate today, LocalDate notBefore) {

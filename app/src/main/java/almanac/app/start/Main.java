@@ -1,7 +1,6 @@
 package almanac.app.start;
 
 import almanac.app.MellowAlmanac;
-import almanac.app.demo.Demo;
 import java.io.IOException;
 import java.io.PrintStream;
 import java.net.InetAddress;
@@ -47,16 +46,13 @@ public final class Main {
     properties.put("server.address", options.host());
     properties.put("server.port", options.port());
     properties.put("almanac.host", options.host());
+    properties.put("almanac.demo", options.demo());
     options.today().ifPresent(day -> properties.put("almanac.today", day.toString()));
 
     var arguments =
         properties.entrySet().stream()
             .map(each -> "--%s=%s".formatted(each.getKey(), each.getValue()));
-    var context = new SpringApplication(MellowAlmanac.class).run(arguments.toArray(String[]::new));
-    if (options.demo()) {
-      context.getBean(Demo.class).fillIfEmpty();
-    }
-    return context;
+    return new SpringApplication(MellowAlmanac.class).run(arguments.toArray(String[]::new));
   }
 
   static String address(Options options, ConfigurableApplicationContext context) {

@@ -140,6 +140,7 @@ final class MediumNeeds {
       return;
     }
     double ratio = now.getAsDouble() / first.getAsDouble();
+    double little = of(NeedFigures.LITTLE, evidence) / 100;
     var sentence =
         say(
             "Takes {} to dry, at first {}",
@@ -149,10 +150,10 @@ final class MediumNeeds {
       weighing.need(NeedFigures.SLOW_TO_DRY, Item.DAYS_TO_DRY, sentence);
     } else if (ratio < of(NeedFigures.FAST_RATIO, evidence) / 100) {
       fast(evidence, weighing, sentence);
-    } else if (ratio > 1) {
+    } else if (ratio >= 1 + little) {
       weighing.noReason("slow-to-dry", Item.DAYS_TO_DRY, say("A little slow to dry is no reason"));
       weighing.care(say("Wick the pot on absorbent cloth and give less"));
-    } else if (ratio < 1) {
+    } else if (ratio <= 1 - little) {
       weighing.noReason("fast-to-dry", Item.DAYS_TO_DRY, say("A little fast to dry is no reason"));
       weighing.care(say("Water it more often"));
     }

@@ -59,6 +59,14 @@ public final class NeedFigures {
       GROUP.points("fast-to-dry", 8, "Dry in half the time: little medium left between the roots");
   public static final Figure FAST_RATIO =
       GROUP.figure("fast-ratio", 50, Unit.PERCENT, 10, 95, "Half its own time or less");
+  public static final Figure LITTLE =
+      GROUP.figure(
+          "a-little-slow-or-fast",
+          20,
+          Unit.PERCENT,
+          1,
+          50,
+          "Less than a fifth is weather, and nobody need do anything about it");
   public static final Figure NO_BUBBLES =
       GROUP.points("no-bubbles", 20, "No air left among the roots; slippers always keep some");
   public static final Figure FAR_TOO_LARGE =

@@ -1,0 +1,59 @@
+package almanac.app.demo;
+
+import almanac.app.journal.PotType;
+import almanac.core.medium.Component;
+import almanac.core.medium.Mix;
+import java.io.BufferedReader;
+import java.io.IOException;
+import java.io.InputStreamReader;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.util.EnumMap;
+import java.util.List;
+import org.springframework.core.io.ClassPathResource;
+
+/** The quiet plants of the demo, read from {@code demo/plants.csv}. */
+final class DemoShelf {
+  /** One row of the table. */
+  record Row(
+      String label,
+      String kind,
+      String bench,
+      Mix mix,
+      int monthsInThePot,
+      PotType pot,
+      double diameterMm) {}
+
+  private DemoShelf() {}
+
+  static List<Row> rows() {
+    var file = new ClassPathResource("demo/plants.csv");
+    try (var lines =
+        new BufferedReader(new InputStreamReader(file.getInputStream(), StandardCharsets.UTF_8))) {
+      return lines.lines().skip(1).map(DemoShelf::row).toList();
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+  }
+
+  private static Row row(String line) {
+    var cells = line.split(";");
+    return new Row(
+        cells[0],
+        cells[1],
+        cells[2],
+        mix(cells[3]),
+        Integer.parseInt(cells[4]),
+        PotType.valueOf(cells[5]),
+        Double.parseDouble(cells[6]));
+  }
+
+  private static Mix mix(String words) {
+    var parts = new EnumMap<Component, Double>(Component.class);
+    for (var part : words.split(" : ")) {
+      var pair = part.split(" ");
+      parts.put(Component.valueOf(pair[0]), Double.valueOf(pair[1]));
+    }
+    return new Mix(parts);
+  }
+}

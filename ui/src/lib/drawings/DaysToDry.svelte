@@ -1,0 +1,64 @@
+<script lang="ts">
+  import type { Schemas } from '$lib/api/client';
+  import { daysBetween, short } from '$lib/words/dates';
+
+  interface Props {
+    lines: Schemas['Line'][];
+    /** Since when it stands in this pot; what was measured before is another story. */
+    since: string;
+    today: string;
+  }
+  const { lines, since, today }: Props = $props();
+
+  const W = 280;
+  const H = 84;
+  const measured = $derived(
+    lines
+      .filter(
+        (line) =>
+          line.standing === 'HOLDS' &&
+          line.looks['daysToDry']?.measured != null &&
+          line.on.localeCompare(since) >= 0,
+      )
+      .map((line) => ({ on: line.on, days: line.looks['daysToDry']!.measured! }))
+      .sort((a, b) => a.on.localeCompare(b.on)),
+  );
+  const first = $derived(measured[0]);
+  const most = $derived(Math.max(1, ...measured.map((each) => each.days)) * 1.25);
+  const span = $derived(first ? Math.max(1, daysBetween(first.on, today)) : 1);
+  const x = $derived((on: string) => 8 + (daysBetween(first!.on, on) / span) * (W - 20));
+  const y = $derived((days: number) => 62 - (days / most) * 52);
+</script>
+
+{#if first}
+  <svg
+    viewBox="0 0 {W} {H}"
+    width="100%"
+    role="img"
+    aria-label="Days to dry: {measured.map((each) => each.days).join(', ')}; at first {first.days}"
+    font-family="var(--font-sans)"
+    font-size="13"
+  >
+    <path
+      d="M8 {y(first.days)}H{W - 8}"
+      stroke="var(--color-ink-2)"
+      stroke-dasharray="3 4"
+      opacity="0.7"
+    />
+    <path
+      d="M{measured.map((each) => `${x(each.on)} ${y(each.days)}`).join('L')}"
+      fill="none"
+      stroke="var(--color-slate)"
+      stroke-width="2"
+    />
+    {#each measured as each (each.on)}
+      <circle cx={x(each.on)} cy={y(each.days)} r="3.5" fill="var(--color-slate)" />
+    {/each}
+    <text x="8" y="80" fill="var(--color-ink-2)">{short(first.on, today)}: {first.days} days</text>
+    {#if measured.length > 1}
+      <text x={W - 8} y="80" text-anchor="end" fill="var(--color-ink)"
+        >now {measured[measured.length - 1]!.days}</text
+      >
+    {/if}
+  </svg>
+{/if}

@@ -1,0 +1,52 @@
+<script lang="ts">
+  import type { Schemas } from '$lib/api/client';
+
+  interface Props {
+    /** The oldest first; only those that were measured are drawn. */
+    growths: Schemas['GrowthView'][];
+  }
+  const { growths }: Props = $props();
+
+  const W = 480;
+  const H = 130;
+  const BASE = 104;
+  const drawn = $derived(
+    growths
+      .filter((growth) => growth.sizeMm != null)
+      .sort((a, b) => a.since.localeCompare(b.since)),
+  );
+  const largest = $derived(Math.max(1, ...drawn.map((growth) => growth.sizeMm!)));
+  const step = $derived((W - 20) / Math.max(4, drawn.length));
+</script>
+
+<svg
+  viewBox="0 0 {W} {H}"
+  width="100%"
+  role="img"
+  aria-label="Sizes of its growths: {drawn
+    .map((growth) => `${growth.name} ${growth.sizeMm} mm`)
+    .join(', ')}"
+  font-family="var(--font-sans)"
+>
+  <path d="M4 {BASE}H{W - 4}" stroke="var(--color-rule)" stroke-width="2" />
+  {#each drawn as growth, i (growth.name + growth.since)}
+    {@const h = (growth.sizeMm! / largest) * 78}
+    {@const x = 10 + i * step + step / 2}
+    <path
+      d="M{x - 9} {BASE}C{x - 19} {BASE - h * 0.5} {x - 8} {BASE - h} {x} {BASE - h}C{x + 8} {BASE -
+        h} {x + 19} {BASE - h * 0.5} {x + 9} {BASE}z"
+      fill="var(--color-{growth.until ? 'moss-wash' : 'moss'})"
+      stroke="var(--color-moss)"
+      stroke-width="1.5"
+    />
+    {#if growth.bloomed}
+      <circle cx={x} cy={BASE - h - 7} r="4" fill="var(--color-plum)" />
+    {/if}
+    <text {x} y={BASE - h - 13} text-anchor="middle" font-size="13" fill="var(--color-ink)"
+      >{growth.sizeMm}</text
+    >
+    <text {x} y={BASE + 17} text-anchor="middle" font-size="13" fill="var(--color-ink-2)"
+      >{growth.name}</text
+    >
+  {/each}
+</svg>
