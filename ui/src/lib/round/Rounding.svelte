@@ -123,11 +123,14 @@
     tappedSince = title;
   }
 
-  /** All as it was last time, looked at today; lengths are not, since roots grow. */
+  /** All that was looked at last time, looked at again; lengths are not, since roots grow. */
   function same() {
     walk.taps++;
+    const before = plant?.journal.find(
+      (line) => line.standing === 'HOLDS' && line.kind === 'INSPECTION',
+    );
     for (const item of walk.items) {
-      const known = last(item);
+      const known = before?.looks[item];
       if (known?.answers.length && !looked(look(item)))
         walk.looks[item] = { answers: [...known.answers], measured: '' };
     }

@@ -87,6 +87,11 @@ final class Browsing implements AutoCloseable {
     return new Browsing(address, 390, 844, ColorScheme.LIGHT);
   }
 
+  /** A tablet held upright. */
+  static Browsing tablet(String address) {
+    return new Browsing(address, 820, 1180, ColorScheme.LIGHT);
+  }
+
   Page page() {
     return page;
   }

@@ -22,6 +22,7 @@ class EveryPageTest {
           "/plants/3/repot",
           "/plants/3/edit",
           "/places",
+          "/round",
           "/rules",
           "/kinds",
           "/settings");

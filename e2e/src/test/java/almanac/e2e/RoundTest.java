@@ -1,0 +1,138 @@
+package almanac.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.function.Function;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+/** Walking round with wet hands: by keys, by touch, and with the line going down. */
+class RoundTest {
+  @TempDir static Path data;
+  private static RunningAlmanac almanac;
+
+  @BeforeAll
+  static void start() {
+    almanac = RunningAlmanac.start(data, "--demo");
+  }
+
+  @AfterAll
+  static void stop() {
+    almanac.close();
+  }
+
+  private static Page.GetByRoleOptions named(String name) {
+    return new Page.GetByRoleOptions().setName(name).setExact(true);
+  }
+
+  private static Locator.GetByRoleOptions within(String name) {
+    return new Locator.GetByRoleOptions().setName(name);
+  }
+
+  private static Page walk(Browsing browsing, String bench) {
+    var page = browsing.open("/round");
+    page.getByText(bench).click();
+    page.getByRole(AriaRole.BUTTON, named("Start")).click();
+    page.locator(".rows h1").waitFor();
+    return page;
+  }
+
+  private static Locator answer(Page page, String row, String answer) {
+    return page.getByRole(AriaRole.GROUP, named(row))
+        .getByRole(AriaRole.BUTTON, within(answer).setExact(true));
+  }
+
+  @Test
+  void byKeysAlone() {
+    try (var browsing = Browsing.desk(almanac.address())) {
+      var page = walk(browsing, "East sill");
+      var first = page.locator(".rows h1").innerText();
+      page.keyboard().press("=");
+      page.keyboard().press("1");
+      assertThat(page.getByText("Leaves: firm")).isVisible();
+      page.keyboard().press("Enter");
+      assertThat(page.locator(".rows h1")).not().hasText(first);
+      page.keyboard().press("u");
+      assertThat(page.locator(".rows h1")).hasText(first);
+      page.keyboard().press("p");
+      assertThat(page.getByText("Aside for the bench")).isVisible();
+      page.keyboard().press("p");
+      assertThat(page.getByText("Pull aside")).isVisible();
+      assertThat(browsing.violations()).isEmpty();
+      assertThat(browsing.complaints()).isEmpty();
+    }
+  }
+
+  @Test
+  void theSlipChangesAsIsTapped() {
+    try (var browsing = Browsing.desk(almanac.address())) {
+      var page = walk(browsing, "Sunroom, high stage");
+      var verdict = page.locator(".side .slip h2");
+      page.getByRole(AriaRole.GROUP, named("Roots in the pot"))
+          .getByRole(AriaRole.BUTTON, within("mostly soft"))
+          .click();
+      assertThat(verdict).hasText("Rescue");
+      assertThat(page.locator(".changed")).containsText("Changed since you tapped");
+    }
+  }
+
+  @Test
+  void aKnownPlantTakesTwoTapsWhenNothingHasChanged() {
+    try (var browsing = Browsing.phone(almanac.address())) {
+      var page = walk(browsing, "Cellar shelf under lights");
+      int plants = page.locator(".stops li").count();
+      for (int i = 0; i < plants; i++) {
+        page.getByRole(AriaRole.BUTTON, named("Same as last time")).click();
+        page.locator(".acts .next").click();
+      }
+      var said = page.getByText("plants looked at").innerText();
+      double taps = Double.parseDouble(said.replaceAll(".* and ([\\d.]+) taps each.*", "$1"));
+      assertThat(taps).as(said).isLessThanOrEqualTo(6);
+      assertThat(browsing.complaints()).isEmpty();
+    }
+  }
+
+  @Test
+  void onAPhoneAndATabletNothingHasToBePushedSideways() {
+    List<Function<String, Browsing>> screens = List.of(Browsing::phone, Browsing::tablet);
+    for (var screen : screens) {
+      try (var browsing = screen.apply(almanac.address())) {
+        walk(browsing, "East sill");
+        browsing.fitsTheScreen();
+        assertThat(browsing.violations()).isEmpty();
+      }
+    }
+  }
+
+  @Test
+  void whatIsSeenWhileTheProgramDoesNotAnswerIsSentLaterAndOnce() {
+    try (var browsing = Browsing.desk(almanac.address())) {
+      var page = walk(browsing, "Sunroom, low stage");
+      var plant = page.locator(".rows h1").innerText();
+      page.route("**/api/plants/*/inspections", route -> route.abort());
+      answer(page, "Level", "uneven").click();
+      page.locator(".acts .next").click();
+      page.reload();
+      page.locator(".rows h1").waitFor();
+      assertThat(page.locator(".stops").getByText("✓")).hasCount(1);
+      page.unroute("**/api/plants/*/inspections");
+      page.waitForResponse(
+          response -> response.url().endsWith("/inspections") && response.status() == 201,
+          () -> page.evaluate("window.dispatchEvent(new Event('online'))"));
+      browsing.open("/plants").getByRole(AriaRole.LINK).filter(having(plant)).first().click();
+      assertThat(page.locator("ol li").filter(having("Level: uneven"))).hasCount(1);
+    }
+  }
+
+  private static Locator.FilterOptions having(String text) {
+    return new Locator.FilterOptions().setHasText(text);
+  }
+}

@@ -1,0 +1,105 @@
+package almanac.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.nio.file.Path;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+/** All plants at once: piles, filters, several at a time, and where they stand. */
+class SortingTest {
+  @TempDir static Path data;
+  private static RunningAlmanac almanac;
+
+  @BeforeAll
+  static void start() {
+    almanac = RunningAlmanac.start(data, "--demo");
+  }
+
+  @AfterAll
+  static void stop() {
+    almanac.close();
+  }
+
+  private static Page.GetByRoleOptions named(String name) {
+    return new Page.GetByRoleOptions().setName(name).setExact(true);
+  }
+
+  @Test
+  void everyPlantIsOnTheFieldAndInOnePile() {
+    try (var browsing = Browsing.desk(almanac.address())) {
+      var page = browsing.open("/plants");
+      assertThat(page.locator(".field svg a")).hasCount(64);
+      int piled =
+          page.locator(".pile b").allInnerTexts().stream().mapToInt(Integer::parseInt).sum();
+      assertThat(piled).isEqualTo(64);
+      page.locator(".pile").filter(new Locator.FilterOptions().setHasText("Now")).click();
+      assertThat(page.locator("ul.sheet li")).hasCount(3);
+      assertThat(page.locator(".field svg a")).hasCount(3);
+      page.getByLabel("Bench").selectOption("East sill");
+      assertThat(page.locator("ul.sheet li")).hasCount(1);
+      assertThat(browsing.complaints()).isEmpty();
+    }
+  }
+
+  @Test
+  void namesOnTheFieldNeverLieOverEachOther() {
+    try (var browsing = Browsing.desk(almanac.address())) {
+      var page = browsing.open("/plants");
+      page.locator(".field svg text").first().waitFor();
+      var boxes = page.locator(".field svg text").all().stream().map(Locator::boundingBox).toList();
+      assertThat(boxes).hasSizeGreaterThan(10);
+      for (int i = 0; i < boxes.size(); i++) {
+        for (int j = i + 1; j < boxes.size(); j++) {
+          var a = boxes.get(i);
+          var b = boxes.get(j);
+          boolean apart =
+              a.x + a.width <= b.x + 4
+                  || b.x + b.width <= a.x + 4
+                  || a.y + a.height <= b.y + 4
+                  || b.y + b.height <= a.y + 4;
+          assertThat(apart).as("names %d and %d", i, j).isTrue();
+        }
+      }
+    }
+  }
+
+  @Test
+  void severalAreChosenAndPulledAside() {
+    try (var browsing = Browsing.desk(almanac.address())) {
+      var page = browsing.open("/plants");
+      page.getByLabel("Choose Miltoniopsis Ferry Rain").check();
+      page.getByLabel("Choose Phalaenopsis Tallow Light").check();
+      page.getByRole(AriaRole.BUTTON, named("Pull aside")).click();
+      page.getByText("aside", new Page.GetByTextOptions().setExact(true)).click();
+      assertThat(page.locator("ul.sheet li")).hasCount(2);
+      assertThat(browsing.complaints()).isEmpty();
+    }
+  }
+
+  @Test
+  void aPlantIsMovedByKeysAndFoundOnItsNewBench() {
+    try (var browsing = Browsing.desk(almanac.address())) {
+      var page = browsing.open("/places");
+      var sill =
+          page.locator(".benches > li").filter(new Locator.FilterOptions().setHasText("East sill"));
+      var plant = sill.locator("ol a").first();
+      var name = plant.innerText().strip();
+      plant.focus();
+      page.keyboard().press("Alt+ArrowDown");
+      assertThat(
+              page.getByRole(AriaRole.STATUS)
+                  .filter(new Locator.FilterOptions().setHasText("place")))
+          .containsText(name + ": Cellar shelf under lights");
+      assertThat(sill.getByText(name)).hasCount(0);
+      assertThat(browsing.violations()).isEmpty();
+      assertThat(browsing.complaints()).isEmpty();
+    }
+  }
+}
