@@ -1,6 +1,8 @@
 <script lang="ts">
   import type { Schemas } from '$lib/api/client';
 
+  import { lengthOut, lengthSaid } from '$lib/words/units.svelte';
+
   interface Props {
     /** The oldest first; only those that were measured are drawn. */
     growths: Schemas['GrowthView'][];
@@ -24,7 +26,7 @@
   width="100%"
   role="img"
   aria-label="Sizes of its growths: {drawn
-    .map((growth) => `${growth.name} ${growth.sizeMm} mm`)
+    .map((growth) => `${growth.name} ${lengthSaid(growth.sizeMm!)}`)
     .join(', ')}"
   font-family="var(--font-sans)"
 >
@@ -43,7 +45,7 @@
       <circle cx={x} cy={BASE - h - 7} r="4" fill="var(--color-plum)" />
     {/if}
     <text {x} y={BASE - h - 13} text-anchor="middle" font-size="13" fill="var(--color-ink)"
-      >{growth.sizeMm}</text
+      >{lengthOut(growth.sizeMm!)}</text
     >
     <text {x} y={BASE + 17} text-anchor="middle" font-size="13" fill="var(--color-ink-2)"
       >{growth.name}</text

@@ -1,6 +1,7 @@
 <script lang="ts">
   import type { Schemas } from '$lib/api/client';
   import { daysBetween, plusDays, short } from '$lib/words/dates';
+  import { lengthOut, lengthSaid } from '$lib/words/units.svelte';
 
   interface Props {
     roots: Schemas['RootChart'];
@@ -66,7 +67,7 @@
   viewBox="0 0 {W} {H}"
   width="100%"
   role="img"
-  aria-label="Newest roots {Math.round(roots.lengthMm)} mm on {short(
+  aria-label="Newest roots {lengthSaid(Math.round(roots.lengthMm))} on {short(
     roots.measuredOn,
     today,
   )}; nubs until about {short(roots.nubUntil.likely, today)}, unsafe until about {short(
@@ -95,7 +96,7 @@
       y={y(band.from) + 4}
       text-anchor="end"
       font-size="13"
-      fill="var(--color-ink-2)">{band.from}</text
+      fill="var(--color-ink-2)">{lengthOut(band.from)}</text
     >
   {/each}
   <path

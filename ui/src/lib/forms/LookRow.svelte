@@ -14,6 +14,7 @@
 
 <script lang="ts">
   import type { Schemas } from '$lib/api/client';
+  import { unitOf } from '$lib/words/units.svelte';
 
   interface Props {
     choice: Schemas['LookChoice'];
@@ -102,11 +103,11 @@
           class="input"
           inputmode="decimal"
           aria-label="{choice.title}: {choice.measure.words}{choice.measure.unit
-            ? `, ${choice.measure.unit}`
+            ? `, ${unitOf(choice.measure.unit)}`
             : ''}"
           bind:value={look.measured}
         />
-        {choice.measure.unit}
+        {unitOf(choice.measure.unit)}
       </label>
     {/if}
   </div>

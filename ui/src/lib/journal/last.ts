@@ -1,5 +1,6 @@
 import type { Schemas } from '$lib/api/client';
 import { short } from '$lib/words/dates';
+import { measuredOut, unitOf } from '$lib/words/units.svelte';
 
 /** What was seen last at a spot, in words with its day; a corrected line can be left out. */
 export function lastSeen(
@@ -16,6 +17,11 @@ export function lastSeen(
   const words = choice.answers
     .filter(({ answer }) => look.answers.includes(answer))
     .map((each) => each.words);
-  const measured = look.measured == null ? [] : [`${look.measured} ${choice.measure?.unit ?? ''}`];
+  const measured =
+    look.measured == null
+      ? []
+      : [
+          `${measuredOut(look.measured, choice.measure?.unit)} ${unitOf(choice.measure?.unit ?? '')}`,
+        ];
   return `${[...words, ...measured].join(' ')}, ${short(line.on, plant.slip.judgedOn)}`;
 }

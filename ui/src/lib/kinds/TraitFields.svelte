@@ -3,7 +3,8 @@
   import ChoiceField from '$lib/forms/ChoiceField.svelte';
   import { faultOf } from '$lib/forms/faults';
   import TextField from '$lib/forms/TextField.svelte';
-  import type { TypedTraits } from './traits';
+  import { lengthUnit, warmthUnit } from '$lib/words/units.svelte';
+  import { typedTraits, type TypedTraits } from './traits';
 
   interface Props {
     traits: TypedTraits;
@@ -33,14 +34,15 @@
     (all: { value: string; words: string }[], value: string | null | undefined) =>
       otherwise && `as its kind: ${all.find((each) => each.value === value)?.words ?? '–'}`,
   );
-  const NUMBERS = [
-    { key: 'rootSpeed', label: 'New roots grow', unit: 'mm a week' },
-    { key: 'rhizomeStepMm', label: 'From growth to growth', unit: 'mm' },
+  const NUMBERS = $derived([
+    { key: 'rootSpeed', label: 'New roots grow', unit: `${lengthUnit()} a week` },
+    { key: 'rhizomeStepMm', label: 'From growth to growth', unit: lengthUnit() },
     { key: 'growthsAYear', label: 'Growths a year', unit: 'on one lead' },
     { key: 'leastGrowths', label: 'A division needs', unit: 'growths' },
-    { key: 'nightLeast', label: 'Nights not under', unit: '°C' },
-    { key: 'dayMost', label: 'Days not over', unit: '°C' },
-  ] as const;
+    { key: 'nightLeast', label: 'Nights not under', unit: warmthUnit() },
+    { key: 'dayMost', label: 'Days not over', unit: warmthUnit() },
+  ] as const);
+  const held = $derived(otherwise && typedTraits(otherwise));
 </script>
 
 <div class="traits">
@@ -77,7 +79,7 @@
       label={each.label}
       hint={each.unit}
       inputmode="decimal"
-      placeholder={otherwise?.[each.key] == null ? undefined : String(otherwise[each.key])}
+      placeholder={held?.[each.key]}
       fault={faultOf(problem, each.key)}
       bind:value={traits[each.key]}
     />

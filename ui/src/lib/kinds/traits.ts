@@ -1,5 +1,6 @@
 import type { Schemas } from '$lib/api/client';
 import { optional, shown } from '$lib/forms/numbers';
+import { lengthIn, lengthOut, warmthIn, warmthOut } from '$lib/words/units.svelte';
 
 /** Traits while they are typed; empty is as in the kind. */
 export interface TypedTraits {
@@ -21,11 +22,11 @@ export function typedTraits(traits: Schemas['DeviationEntry']): TypedTraits {
     branching: traits.branching ?? '',
     moisture: traits.moisture ?? '',
     leastGrowths: shown(traits.leastGrowths),
-    rhizomeStepMm: shown(traits.rhizomeStepMm),
+    rhizomeStepMm: traits.rhizomeStepMm == null ? '' : lengthOut(traits.rhizomeStepMm),
     growthsAYear: shown(traits.growthsAYear),
-    nightLeast: shown(traits.nightLeast),
-    dayMost: shown(traits.dayMost),
-    rootSpeed: shown(traits.rootSpeed),
+    nightLeast: traits.nightLeast == null ? '' : warmthOut(traits.nightLeast),
+    dayMost: traits.dayMost == null ? '' : warmthOut(traits.dayMost),
+    rootSpeed: traits.rootSpeed == null ? '' : lengthOut(traits.rootSpeed),
     rootsHidden: traits.rootsHidden == null ? '' : String(traits.rootsHidden),
   };
 }
@@ -36,11 +37,11 @@ export function sentTraits(typed: TypedTraits): Schemas['DeviationEntry'] {
     branching: (typed.branching || null) as Schemas['DeviationEntry']['branching'],
     moisture: (typed.moisture || null) as Schemas['DeviationEntry']['moisture'],
     leastGrowths: optional(typed.leastGrowths),
-    rhizomeStepMm: optional(typed.rhizomeStepMm),
+    rhizomeStepMm: typed.rhizomeStepMm.trim() === '' ? null : lengthIn(typed.rhizomeStepMm),
     growthsAYear: optional(typed.growthsAYear),
-    nightLeast: optional(typed.nightLeast),
-    dayMost: optional(typed.dayMost),
-    rootSpeed: optional(typed.rootSpeed),
+    nightLeast: typed.nightLeast.trim() === '' ? null : warmthIn(typed.nightLeast),
+    dayMost: typed.dayMost.trim() === '' ? null : warmthIn(typed.dayMost),
+    rootSpeed: typed.rootSpeed.trim() === '' ? null : lengthIn(typed.rootSpeed),
     rootsHidden: typed.rootsHidden === '' ? null : typed.rootsHidden === 'true',
   };
 }

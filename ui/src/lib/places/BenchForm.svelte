@@ -6,6 +6,7 @@
   import { faultOf, otherFaults } from '$lib/forms/faults';
   import FormFault from '$lib/forms/FormFault.svelte';
   import { number, optional, shown } from '$lib/forms/numbers';
+  import { warmthIn, warmthOut, warmthUnit } from '$lib/words/units.svelte';
   import TextField from '$lib/forms/TextField.svelte';
   import { toaster } from '$lib/shell/toaster';
 
@@ -41,7 +42,9 @@
   let lampHours = $state(shown(bench?.lampHours));
   // svelte-ignore state_referenced_locally
   let approach = $state<string>(bench?.approach ?? '');
-  let means = $state(MONTHS.map((_, i) => shown(bench?.means?.[i])));
+  let means = $state(
+    MONTHS.map((_, i) => (bench?.means?.[i] == null ? '' : warmthOut(bench.means[i]))),
+  );
   let problem = $state<Problem>();
 
   const fields = ['name', 'lampHours', 'means'];
@@ -54,7 +57,9 @@
       name,
       kind: kind as Schemas['BenchEntry']['kind'],
       lampHours: optional(lampHours),
-      means: measured ? means.map((mean) => optional(mean) as number) : null,
+      means: measured
+        ? means.map((mean) => (mean.trim() === '' ? (null as never) : warmthIn(mean)))
+        : null,
       approach: (approach || null) as Schemas['BenchEntry']['approach'],
     };
     try {
@@ -104,9 +109,10 @@
     />
   </div>
   <fieldset>
-    <legend>Mean temperature by month, °C</legend>
+    <legend>Mean temperature by month, {warmthUnit()}</legend>
     <p class="quiet">
-      Empty: nobody has measured, and 20° is assumed. From January and July the others can be drawn.
+      Empty: nobody has measured, and 20 °C is assumed. From January and July the others can be
+      drawn.
       <button type="button" class="link" onclick={curve}>Draw the curve</button>
     </p>
     <div class="months">

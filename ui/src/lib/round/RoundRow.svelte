@@ -1,6 +1,7 @@
 <script lang="ts">
   import type { Schemas } from '$lib/api/client';
   import type { TypedLook } from '$lib/forms/LookRow.svelte';
+  import { measuredOut, unitOf } from '$lib/words/units.svelte';
 
   interface Props {
     choice: Schemas['LookChoice'];
@@ -43,11 +44,13 @@
         <input
           class="input"
           inputmode="decimal"
-          placeholder={last?.measured == null ? '' : String(last.measured)}
+          placeholder={last?.measured == null
+            ? ''
+            : measuredOut(last.measured, choice.measure.unit)}
           bind:value={look.measured}
           onchange={tapped}
         />
-        {choice.measure.unit || choice.measure.words}
+        {unitOf(choice.measure.unit) || choice.measure.words}
       </label>
     {/if}
   </div>

@@ -5,8 +5,8 @@
   import { choices, plantPage, prefetchPlant } from '$lib/api/queries';
   import VerdictMark from '$lib/drawings/VerdictMark.svelte';
   import { looked, type TypedLook } from '$lib/forms/LookRow.svelte';
-  import { number } from '$lib/forms/numbers';
   import { takeBack } from '$lib/shell/toaster';
+  import { measuredIn } from '$lib/words/units.svelte';
   import Sentence from '$lib/words/Sentence.svelte';
   import { daysBetween, short } from '$lib/words/dates';
   import { outbox } from './outbox.svelte';
@@ -45,11 +45,15 @@
         spot,
         {
           answers: look.answers,
-          measured: look.measured.trim() === '' ? null : number(look.measured),
+          measured: look.measured.trim() === '' ? null : measuredIn(look.measured, unit(spot)),
         },
       ]),
   );
   const body = $derived(JSON.stringify(Object.fromEntries(asked)));
+
+  function unit(spot: string): string | undefined {
+    return options.data?.looks.find((look) => look.item === spot.split('/')[0])?.measure?.unit;
+  }
 
   function look(item: string): TypedLook {
     return walk.looks[item] ?? { answers: [], measured: '' };

@@ -44,8 +44,8 @@
     const all = (rules.data ?? []).flatMap((chapter) => chapter.figures);
     return all.filter((figure) => used.has(figure.key) || figure.key.startsWith('verdict.must'));
   });
-  const nothing = JSON.stringify(question(asItIs([])));
-  const body = $derived(JSON.stringify(question(asked)));
+  const nothing = JSON.stringify(question(asItIs([]), []));
+  const body = $derived(JSON.stringify(question(asked, choices.looks)));
 
   $effect(() => {
     const wanted = body;

@@ -2,6 +2,7 @@ import type { Schemas } from '$lib/api/client';
 import { looked, type TypedLook } from '$lib/forms/LookRow.svelte';
 import { sent, type TypedPart } from '$lib/forms/MixEditor.svelte';
 import { number } from '$lib/forms/numbers';
+import { measuredIn } from '$lib/words/units.svelte';
 import { sentTraits, typedTraits, type TypedTraits } from '$lib/kinds/traits';
 
 /** What is supposed to be otherwise, while it is typed. */
@@ -33,7 +34,8 @@ export function asItIs(spots: string[]): Supposed {
 }
 
 /** The question as it is sent. */
-export function question(supposed: Supposed): Schemas['WhatIf'] {
+export function question(supposed: Supposed, choices: Schemas['LookChoice'][]): Schemas['WhatIf'] {
+  const units = new Map(choices.map((choice) => [choice.item, choice.measure?.unit]));
   const looks = Object.entries(supposed.looks)
     .filter(([, look]) => looked(look))
     .map(([spot, look]) => [
@@ -42,7 +44,8 @@ export function question(supposed: Supposed): Schemas['WhatIf'] {
         ? null
         : {
             answers: look.answers,
-            measured: look.measured.trim() === '' ? null : number(look.measured),
+            measured:
+              look.measured.trim() === '' ? null : measuredIn(look.measured, units.get(spot)),
           },
     ]);
   const traits = sentTraits(supposed.traits);

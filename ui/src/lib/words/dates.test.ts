@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { daysBetween, long, partial, plusDays, short, span } from './dates';
+import { daysBetween, long, partial, plusDays, short, span, writeIso } from './dates';
 
 describe('days in words', () => {
   it('leaves out the year that everybody knows', () => {
@@ -19,6 +19,14 @@ describe('days in words', () => {
     expect(span('2027-05-14', '2027-05-29', '2027-05-01')).toBe('14–29 May');
     expect(span('2027-05-28', '2027-06-03', '2027-05-01')).toBe('28 May–3 Jun');
     expect(span('2027-05-28', '2027-05-28', '2027-05-01')).toBe('28 May');
+  });
+
+  it('writes days without words where that is wanted', () => {
+    writeIso(true);
+    expect(short('2027-05-16', '2027-01-01')).toBe('2027-05-16');
+    expect(span('2027-05-14', '2027-05-29', '2027-05-01')).toBe('2027-05-14 – 2027-05-29');
+    expect(partial('2026-10')).toBe('2026-10');
+    writeIso(false);
   });
 
   it('counts days over the change of the clocks', () => {

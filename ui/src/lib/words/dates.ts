@@ -9,8 +9,16 @@ function format(day: string, options: Intl.DateTimeFormatOptions): string {
   return new Intl.DateTimeFormat('en-GB', { ...options, timeZone: 'UTC' }).format(parse(day));
 }
 
+let iso = false;
+
+/** Whether days are written 2027-05-16, which is the same in every language. */
+export function writeIso(wanted: boolean): void {
+  iso = wanted;
+}
+
 /** "16 May", with the year where it is not this one. */
 export function short(day: string, today: string): string {
+  if (iso) return day;
   const sameYear = day.slice(0, 4) === today.slice(0, 4);
   return format(day, {
     day: 'numeric',
@@ -36,6 +44,7 @@ export function plusDays(day: string, days: number): string {
 
 /** "16 May 2027", "May 2027", "2027" or "unknown", from a day, a month, a year or "unknown". */
 export function partial(text: string): string {
+  if (iso) return text;
   if (text.length === 10) return format(text, { day: 'numeric', month: 'short', year: 'numeric' });
   if (text.length === 7 && text !== 'unknown')
     return format(`${text}-01`, { month: 'short', year: 'numeric' });
@@ -45,6 +54,7 @@ export function partial(text: string): string {
 /** "9 to 24 May": from a day to a day, the first without what both share. */
 export function span(from: string, to: string, today: string): string {
   if (from === to) return short(from, today);
+  if (iso) return `${from} – ${to}`;
   const sameMonth = from.slice(0, 7) === to.slice(0, 7);
   const first = sameMonth ? String(parse(from).getUTCDate()) : short(from, today);
   return `${first}–${short(to, today)}`;

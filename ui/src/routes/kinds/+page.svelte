@@ -8,6 +8,7 @@
   import TextField from '$lib/forms/TextField.svelte';
   import TraitFields from '$lib/kinds/TraitFields.svelte';
   import { sentTraits, TRAITS, typedTraits } from '$lib/kinds/traits';
+  import { lengthSaid } from '$lib/words/units.svelte';
   import Waiting from '$lib/shell/Waiting.svelte';
   import { failed, toaster } from '$lib/shell/toaster';
 
@@ -112,7 +113,7 @@
           </span>
           <span class="when"
             >{kind.readyWhen}
-            <span class="quiet">{kind.traits.rootSpeed} mm of root a week</span></span
+            <span class="quiet">{lengthSaid(kind.traits.rootSpeed)} of root a week</span></span
           >
           <span class="quiet">{WORDS[kind.standing]}</span>
           <span class="acts">

@@ -4,6 +4,7 @@
   import { benchList, choices, plantList } from '$lib/api/queries';
   import VerdictMark from '$lib/drawings/VerdictMark.svelte';
   import BenchForm from '$lib/places/BenchForm.svelte';
+  import { warmthOut, warmthUnit } from '$lib/words/units.svelte';
   import Waiting from '$lib/shell/Waiting.svelte';
   import { failed } from '$lib/shell/toaster';
 
@@ -135,7 +136,7 @@
               {options.data?.benchKinds.find((each) => each.value === bench.kind)?.words} ·
               {bench.lampHours == null ? 'led by the sun' : `lamps ${bench.lampHours} h a day`} ·
               {bench.means
-                ? `${Math.min(...bench.means)} to ${Math.max(...bench.means)} °C by month`
+                ? `${warmthOut(Math.min(...bench.means))} to ${warmthOut(Math.max(...bench.means))} ${warmthUnit()} by month`
                 : 'temperature not measured'}
               {#if bench.approach}
                 · {approaches.find((each) => each.approach === bench.approach)?.name}

@@ -6,6 +6,9 @@
   import { faultOf, otherFaults } from '$lib/forms/faults';
   import TextField from '$lib/forms/TextField.svelte';
   import { number } from '$lib/forms/numbers';
+  import ChoiceField from '$lib/forms/ChoiceField.svelte';
+  import { CITIES } from '$lib/site/cities';
+  import { units } from '$lib/words/units.svelte';
   import FormFault from '$lib/forms/FormFault.svelte';
   import Waiting from '$lib/shell/Waiting.svelte';
   import { lamp } from '$lib/shell/mode.svelte';
@@ -26,6 +29,18 @@
       for (const key of ['plants', 'plant', 'checks'])
         void client.invalidateQueries({ queryKey: [key] });
       toaster.success({ title: 'Every plant is judged by it now', duration: 4000 });
+    } catch (failure) {
+      failed(failure);
+    }
+  }
+
+  async function write(change: Record<string, string>) {
+    const wanted = { length: units.length, warmth: units.warmth, days: units.days, ...change };
+    try {
+      const now = await answered(
+        api.PUT('/api/site/units', { body: wanted as Schemas['UnitsChosen'] }),
+      );
+      client.setQueryData(['site'], now);
     } catch (failure) {
       failed(failure);
     }
@@ -66,8 +81,47 @@
         fault={faultOf(problem, 'latitude')}
         bind:value={() => latitude, (text) => (typed = text)}
       />
+      <ChoiceField
+        label="Or the nearest city"
+        unchosen="…"
+        choices={CITIES.map(([name, degrees]) => ({ value: `${degrees}|${name}`, words: name }))}
+        bind:value={
+          () => '',
+          (value) => {
+            if (value) typed = value.split('|')[0];
+          }
+        }
+      />
       <button class="act go">Save</button>
     </form>
+    <section class="sheet fields" aria-labelledby="units">
+      <h2 id="units">How it is written</h2>
+      <ChoiceField
+        label="Lengths"
+        choices={[
+          { value: 'MM', words: 'millimetres' },
+          { value: 'CM', words: 'centimetres' },
+          { value: 'INCH', words: 'inches' },
+        ]}
+        bind:value={() => units.length, (value) => void write({ length: value })}
+      />
+      <ChoiceField
+        label="Temperatures"
+        choices={[
+          { value: 'C', words: '°C' },
+          { value: 'F', words: '°F' },
+        ]}
+        bind:value={() => units.warmth, (value) => void write({ warmth: value })}
+      />
+      <ChoiceField
+        label="Days"
+        choices={[
+          { value: 'WORDS', words: '16 May' },
+          { value: 'ISO', words: '2027-05-16, the same in every language' },
+        ]}
+        bind:value={() => units.days, (value) => void write({ days: value })}
+      />
+    </section>
     <section class="sheet" aria-labelledby="approach">
       <h2 id="approach">Approach</h2>
       <p class="quiet">
@@ -113,6 +167,10 @@
     align-items: center;
     min-height: 52px;
     cursor: pointer;
+  }
+  .fields {
+    display: grid;
+    gap: 12px;
   }
   form {
     display: grid;

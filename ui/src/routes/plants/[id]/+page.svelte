@@ -15,6 +15,7 @@
   import WhatIf from '$lib/whatif/WhatIf.svelte';
   import VerdictSlip from '$lib/slip/VerdictSlip.svelte';
   import Sentence from '$lib/words/Sentence.svelte';
+  import { lengthSaid, lengthUnit } from '$lib/words/units.svelte';
   import { partial, short, span } from '$lib/words/dates';
 
   const id = $derived(Number(page.params.id));
@@ -103,8 +104,8 @@
             <RootChart {roots} today={plant.slip.judgedOn} />
             <p class="quiet">
               {roots.measurements
-                ? `${roots.mmAWeek.toFixed(1)} mm a week by its own ${roots.measurements} measurements`
-                : `${roots.mmAWeek} mm a week, as its kind`}: nubs until about
+                ? `${lengthSaid(roots.mmAWeek)} a week by its own ${roots.measurements} measurements`
+                : `${lengthSaid(roots.mmAWeek)} a week, as its kind`}: nubs until about
               {short(roots.nubUntil.likely, plant.slip.judgedOn)}, unsafe until about
               {short(roots.unsafeUntil.likely, plant.slip.judgedOn)} ({span(
                 roots.unsafeUntil.earliest,
@@ -114,15 +115,15 @@
             </p>
           {:else}
             <p class="quiet">
-              No growing root tip has been seen since it was last potted. With a length in mm, or a
-              stage from nubs to long, the windows are drawn here.
+              No growing root tip has been seen since it was last potted. With a length, or a stage
+              from nubs to long, the windows are drawn here.
             </p>
           {/each}
         </section>
         {#if plant.growths.some((growth) => growth.sizeMm != null)}
           <section class="sheet" aria-labelledby="growths">
             <h2 id="growths">Growths, year by year</h2>
-            <p class="quiet">Size in mm; a dot where it was seen in flower.</p>
+            <p class="quiet">Size in {lengthUnit()}; a dot where it was seen in flower.</p>
             <GrowthChart growths={plant.growths} />
           </section>
         {/if}

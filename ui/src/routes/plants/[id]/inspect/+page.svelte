@@ -6,8 +6,8 @@
   import { choices, plantPage } from '$lib/api/queries';
   import { faultOf, otherFaults } from '$lib/forms/faults';
   import FormFault from '$lib/forms/FormFault.svelte';
-  import { number } from '$lib/forms/numbers';
   import LookRow, { looked, type TypedLook } from '$lib/forms/LookRow.svelte';
+  import { measuredIn, measuredOut } from '$lib/words/units.svelte';
   import TextField from '$lib/forms/TextField.svelte';
   import { lastSeen } from '$lib/journal/last';
   import Waiting from '$lib/shell/Waiting.svelte';
@@ -47,7 +47,7 @@
             spot,
             {
               answers: known?.answers ?? [],
-              measured: known?.measured == null ? '' : String(known.measured),
+              measured: known?.measured == null ? '' : measuredOut(known.measured, unit(spot)),
             },
           ];
         }),
@@ -74,6 +74,10 @@
 
   const fields = $derived(['on', ...Object.keys(looks).map((item) => `looks.${item}`)]);
 
+  function unit(spot: string): string | undefined {
+    return options.data?.looks.find((look) => look.item === spot.split('/')[0])?.measure?.unit;
+  }
+
   type Lead = Schemas['Choices']['leads'][number];
 
   /** Where to look for one item: once, or on each lead. */
@@ -95,7 +99,7 @@
           item,
           {
             answers: look.answers,
-            measured: look.measured.trim() === '' ? null : number(look.measured),
+            measured: look.measured.trim() === '' ? null : measuredIn(look.measured, unit(item)),
           },
         ]),
     );

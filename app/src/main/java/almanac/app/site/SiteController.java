@@ -34,7 +34,33 @@ class SiteController {
       boolean placed,
       boolean demo,
       double lightHours,
-      List<Week> year) {}
+      List<Week> year,
+      UnitsChosen units) {}
+
+  /** In what lengths, temperatures and days are written. */
+  record UnitsChosen(
+      @NotNull(message = "Choose mm, cm or inches.") LengthUnit length,
+      @NotNull(message = "Choose °C or °F.") WarmthUnit warmth,
+      @NotNull(message = "Choose how days are written.") DayWriting days) {}
+
+  /** Lengths. */
+  enum LengthUnit {
+    MM,
+    CM,
+    INCH
+  }
+
+  /** Temperatures. */
+  enum WarmthUnit {
+    C,
+    F
+  }
+
+  /** Days: 16 May, or 2027-05-16 in every language. */
+  enum DayWriting {
+    WORDS,
+    ISO
+  }
 
   /** One week of the year and the light in its middle. */
   record Week(LocalDate from, double lightHours) {}
@@ -63,7 +89,8 @@ class SiteController {
         site.placed(),
         settings.get("collection").filter("demo"::equals).isPresent(),
         light.hoursOn(day),
-        weeks);
+        weeks,
+        units());
   }
 
   @PutMapping
@@ -71,5 +98,21 @@ class SiteController {
   SiteView moveTo(@Valid @RequestBody Place place) {
     site.moveTo(place.latitude());
     return site();
+  }
+
+  @PutMapping("/units")
+  @Operation(summary = "Chooses in what lengths, temperatures and days are written")
+  SiteView write(@Valid @RequestBody UnitsChosen chosen) {
+    settings.set("units.length", chosen.length().name());
+    settings.set("units.warmth", chosen.warmth().name());
+    settings.set("units.days", chosen.days().name());
+    return site();
+  }
+
+  private UnitsChosen units() {
+    return new UnitsChosen(
+        settings.get("units.length").map(LengthUnit::valueOf).orElse(LengthUnit.MM),
+        settings.get("units.warmth").map(WarmthUnit::valueOf).orElse(WarmthUnit.C),
+        settings.get("units.days").map(DayWriting::valueOf).orElse(DayWriting.WORDS));
   }
 }

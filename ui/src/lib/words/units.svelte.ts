@@ -1,0 +1,78 @@
+import type { Schemas } from '$lib/api/client';
+import { number } from '$lib/forms/numbers';
+
+const MM = { MM: 1, CM: 10, INCH: 25.4 } as const;
+const NAMES = { MM: 'mm', CM: 'cm', INCH: 'in' } as const;
+const DECIMALS = { MM: 1, CM: 2, INCH: 2 } as const;
+
+/** In what lengths, temperatures and days are written; inside the program it is mm, °C and ISO. */
+class Units {
+  length = $state<Schemas['UnitsChosen']['length']>('MM');
+  warmth = $state<Schemas['UnitsChosen']['warmth']>('C');
+  days = $state<Schemas['UnitsChosen']['days']>('WORDS');
+
+  take(chosen: Schemas['UnitsChosen']): void {
+    this.length = chosen.length;
+    this.warmth = chosen.warmth;
+    this.days = chosen.days;
+  }
+}
+
+export const units = new Units();
+
+function trimmed(value: number, decimals: number): string {
+  return String(Number(value.toFixed(decimals)));
+}
+
+/** "mm", "cm" or "in". */
+export function lengthUnit(): string {
+  return NAMES[units.length];
+}
+
+/** "°C" or "°F". */
+export function warmthUnit(): string {
+  return units.warmth === 'F' ? '°F' : '°C';
+}
+
+/** The unit that stands behind an entry: lengths as chosen, all else as it is. */
+export function unitOf(unit: string): string {
+  return unit === 'mm' ? lengthUnit() : unit;
+}
+
+/** A length as a number in the chosen unit. */
+export function lengthOut(mm: number): string {
+  return trimmed(mm / MM[units.length], DECIMALS[units.length]);
+}
+
+/** A length with its unit. */
+export function lengthSaid(mm: number): string {
+  return `${lengthOut(mm)} ${lengthUnit()}`;
+}
+
+/** A typed length in mm, to a hundredth; what is no number is sent as it was typed. */
+export function lengthIn(typed: string): number {
+  const value = number(typed);
+  return typeof value === 'number' ? Number((value * MM[units.length]).toFixed(2)) : value;
+}
+
+/** A temperature as a number in the chosen unit. */
+export function warmthOut(celsius: number): string {
+  return trimmed(units.warmth === 'F' ? celsius * 1.8 + 32 : celsius, 1);
+}
+
+/** A typed temperature in °C; what is no number is sent as it was typed. */
+export function warmthIn(typed: string): number {
+  const value = number(typed);
+  if (typeof value !== 'number') return value;
+  return units.warmth === 'F' ? Number(((value - 32) / 1.8).toFixed(2)) : value;
+}
+
+/** A measured number in the measure of its item. */
+export function measuredIn(typed: string, unit: string | undefined): number {
+  return unit === 'mm' ? lengthIn(typed) : number(typed);
+}
+
+/** A measured number as it is shown beside its unit. */
+export function measuredOut(value: number, unit: string | undefined): string {
+  return unit === 'mm' ? lengthOut(value) : String(value);
+}

@@ -1,0 +1,46 @@
+import { afterEach, describe, expect, it } from 'vitest';
+import {
+  lengthIn,
+  lengthOut,
+  lengthSaid,
+  measuredIn,
+  units,
+  warmthIn,
+  warmthOut,
+} from './units.svelte';
+
+afterEach(() => units.take({ length: 'MM', warmth: 'C', days: 'WORDS' }));
+
+describe('the chosen units', () => {
+  it('writes lengths as chosen and sends mm', () => {
+    expect(lengthSaid(34)).toBe('34 mm');
+    units.length = 'CM';
+    expect(lengthSaid(34)).toBe('3.4 cm');
+    expect(lengthIn('3,4')).toBe(34);
+    units.length = 'INCH';
+    expect(lengthSaid(25.4)).toBe('1 in');
+    expect(lengthIn('0.5')).toBe(12.7);
+  });
+
+  it('brings back what it wrote', () => {
+    for (const length of ['MM', 'CM', 'INCH'] as const) {
+      units.length = length;
+      for (const mm of [1, 6, 19.5, 34, 120])
+        expect(Math.abs(lengthIn(lengthOut(mm)) - mm)).toBeLessThan(0.2);
+    }
+    units.warmth = 'F';
+    expect(warmthOut(20)).toBe('68');
+    expect(warmthIn('68')).toBe(20);
+  });
+
+  it('leaves what is no length alone', () => {
+    units.length = 'INCH';
+    expect(measuredIn('6.5', '')).toBe(6.5);
+    expect(measuredIn('6', 'days')).toBe(6);
+  });
+
+  it('sends what is no number as it was typed', () => {
+    units.length = 'INCH';
+    expect(lengthIn('six')).toBe('six');
+  });
+});
