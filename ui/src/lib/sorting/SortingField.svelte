@@ -84,10 +84,12 @@
 </script>
 
 <div class="frame">
+  <p class="sr-only">
+    Need against readiness of {plants.length} plants; the list beside it says the same.
+  </p>
   <svg
     viewBox="0 0 {W} {H}"
-    role="img"
-    aria-label="Need against readiness: {plants.length} plants; the list beside it says the same"
+    aria-hidden="true"
     ondblclick={open}
   >
     {#each zones as zone (zone.words)}
