@@ -46,6 +46,19 @@
     padding: 20px;
     outline: none;
   }
+  @media print {
+    .app {
+      display: block;
+      background: none;
+    }
+    .app > :global(nav),
+    .body > :global(header) {
+      display: none;
+    }
+    main {
+      padding: 0;
+    }
+  }
   @media (max-width: 700px) {
     .app {
       grid-template-columns: minmax(0, 1fr);

@@ -8,7 +8,7 @@
   import { number, optional, shown } from '$lib/forms/numbers';
   import { warmthIn, warmthOut, warmthUnit } from '$lib/words/units.svelte';
   import TextField from '$lib/forms/TextField.svelte';
-  import { toaster } from '$lib/shell/toaster';
+  import { failed, toaster } from '$lib/shell/toaster';
 
   interface Props {
     /** The bench to change; none to add one. */
@@ -76,6 +76,18 @@
     }
   }
 
+  async function sensor() {
+    if (!bench) return;
+    try {
+      const year = await answered(
+        api.GET('/api/instruments/sensor/{benchId}', { params: { path: { benchId: bench.id } } }),
+      );
+      means = year.means.map(warmthOut);
+    } catch (failure) {
+      failed(failure);
+    }
+  }
+
   /** Means by a summer and a winter, on a curve between them. */
   function curve() {
     const [winter, summer] = [number(means[0] || '16'), number(means[6] || '24')];
@@ -114,6 +126,9 @@
       Empty: nobody has measured, and 20 °C is assumed. From January and July the others can be
       drawn.
       <button type="button" class="link" onclick={curve}>Draw the curve</button>
+      {#if bench}
+        <button type="button" class="link" onclick={sensor}>Take them from the sensor</button>
+      {/if}
     </p>
     <div class="months">
       {#each MONTHS as month, i (month)}

@@ -17,10 +17,11 @@
 
   export function pick(answer: string) {
     const had = look.answers.includes(answer);
-    if (!choice.several) look.answers = had ? [] : [answer];
-    else if (had) look.answers = look.answers.filter((each) => each !== answer);
-    else if (answer === 'NONE') look.answers = ['NONE'];
-    else look.answers = [...look.answers.filter((each) => each !== 'NONE'), answer];
+    const others = look.answers.filter((each) => each !== answer && each !== 'NONE');
+    let answers: string[] = [];
+    if (!had) answers = choice.several && answer !== 'NONE' ? [...others, answer] : [answer];
+    else if (choice.several) answers = others;
+    look = { ...look, answers };
     tapped();
   }
 </script>
@@ -35,7 +36,8 @@
         class:last={last?.answers.includes(each.answer)}
         aria-pressed={look.answers.includes(each.answer)}
         onclick={() => pick(each.answer)}
-        >{each.words}{#if current && i < 9}<span class="kbd-hint">{i + 1}</span>{/if}</button
+        >{each.words}{#if current && i < 9}<span class="kbd-hint" aria-hidden="true">{i + 1}</span
+          >{/if}</button
       >
     {/each}
     {#if choice.measure}
@@ -47,7 +49,8 @@
           placeholder={last?.measured == null
             ? ''
             : measuredOut(last.measured, choice.measure.unit)}
-          bind:value={look.measured}
+          value={look.measured}
+          oninput={(event) => (look = { ...look, measured: event.currentTarget.value })}
           onchange={tapped}
         />
         {unitOf(choice.measure.unit) || choice.measure.words}

@@ -322,7 +322,7 @@
       {/each}
       <div class="acts">
         <button type="button" class="act" onclick={same}
-          >Same as last time <span class="kbd-hint">=</span></button
+          >Same as last time <span class="kbd-hint" aria-hidden="true">=</span></button
         >
         <button
           type="button"
@@ -330,17 +330,26 @@
           aria-pressed={stop.asideOn != null}
           onclick={() => void pullAside()}
           >{stop.asideOn ? 'Aside for the bench' : 'Pull aside'}
-          <span class="kbd-hint">P</span></button
+          <span class="kbd-hint" aria-hidden="true">P</span></button
         >
         <button type="button" class="act" disabled={walk.at === 0} onclick={() => void undo()}
-          >Undo <span class="kbd-hint">U</span></button
+          >Undo <span class="kbd-hint" aria-hidden="true">U</span></button
         >
         <button type="button" class="act go next" disabled={!plant} onclick={next}
-          >{asked.length ? 'Next plant' : 'Pass by'} <span class="kbd-hint">↵</span></button
+          >{asked.length ? 'Next plant' : 'Pass by'}
+          <span class="kbd-hint" aria-hidden="true">↵</span></button
         >
         <p class="quiet hint">
-          <span class="kbd-hint">1</span>–<span class="kbd-hint">9</span> answer ·
-          <span class="kbd-hint">↑</span><span class="kbd-hint">↓</span> row
+          <span class="kbd-hint" aria-hidden="true">1</span>–<span
+            class="kbd-hint"
+            aria-hidden="true">9</span
+          >
+          answer ·
+          <span class="kbd-hint" aria-hidden="true">↑</span><span
+            class="kbd-hint"
+            aria-hidden="true">↓</span
+          >
+          row
           {#if stop.lastSeen && today}· last look {short(stop.lastSeen, today)}{/if}
         </p>
       </div>

@@ -5,6 +5,7 @@
   import House from '@lucide/svelte/icons/house';
   import Scale from '@lucide/svelte/icons/scale';
   import Settings from '@lucide/svelte/icons/settings-2';
+  import TagIcon from '@lucide/svelte/icons/tag';
   import Sprout from '@lucide/svelte/icons/sprout';
 
   const places = [
@@ -12,6 +13,7 @@
     { href: '/round', name: 'Round', icon: Footprints },
     { href: '/plants', name: 'Plants', icon: Sprout },
     { href: '/places', name: 'Places', icon: House },
+    { href: '/tags', name: 'Tags', icon: TagIcon },
     { href: '/rules', name: 'Rules', icon: Scale },
     { href: '/settings', name: 'Settings', icon: Settings },
   ];

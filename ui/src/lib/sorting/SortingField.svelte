@@ -87,11 +87,7 @@
   <p class="sr-only">
     Need against readiness of {plants.length} plants; the list beside it says the same.
   </p>
-  <svg
-    viewBox="0 0 {W} {H}"
-    aria-hidden="true"
-    ondblclick={open}
-  >
+  <svg viewBox="0 0 {W} {H}" aria-hidden="true" ondblclick={open}>
     {#each zones as zone (zone.words)}
       <rect
         x={zx(zone.from[0]!)}

@@ -1,6 +1,6 @@
 <script lang="ts">
   import { Switch } from '@skeletonlabs/skeleton-svelte';
-  import { useQueryClient } from '@tanstack/svelte-query';
+  import { createQuery, useQueryClient } from '@tanstack/svelte-query';
   import { answered, api, Problem, type Schemas } from '$lib/api/client';
   import { choices, collectionApproach, sitePage } from '$lib/api/queries';
   import { faultOf, otherFaults } from '$lib/forms/faults';
@@ -18,6 +18,10 @@
   const site = sitePage();
   const options = choices();
   const approach = collectionApproach();
+  const instruments = createQuery(() => ({
+    queryKey: ['instruments'],
+    queryFn: () => answered(api.GET('/api/instruments')),
+  }));
   let typed = $state<string>();
   let problem = $state<Problem>();
   const latitude = $derived(typed ?? (site.data ? String(site.data.latitude) : ''));
@@ -41,6 +45,32 @@
         api.PUT('/api/site/units', { body: wanted as Schemas['UnitsChosen'] }),
       );
       client.setQueryData(['site'], now);
+    } catch (failure) {
+      failed(failure);
+    }
+  }
+
+  const INSTRUMENTS = [
+    { key: 'pen', label: 'pH pen' },
+    { key: 'sensor', label: 'Grow-space sensor' },
+    { key: 'scale', label: 'Kitchen scale' },
+  ] as const;
+  const CONDITIONS = [
+    { value: 'WORKS', words: 'works' },
+    { value: 'NOT_ANSWERING', words: 'does not answer' },
+    { value: 'OUT_OF_RANGE', words: 'reads out of range' },
+    { value: 'FLAT_BATTERY', words: 'has a flat battery' },
+  ];
+
+  async function behave(which: string, condition: string) {
+    if (!instruments.data) return;
+    try {
+      const now = await answered(
+        api.PUT('/api/instruments', {
+          body: { ...instruments.data, [which]: condition } as Schemas['Instruments'],
+        }),
+      );
+      client.setQueryData(['instruments'], now);
     } catch (failure) {
       failed(failure);
     }
@@ -121,6 +151,22 @@
         ]}
         bind:value={() => units.days, (value) => void write({ days: value })}
       />
+    </section>
+    <section class="sheet fields" aria-labelledby="instruments">
+      <h2 id="instruments">Instruments</h2>
+      <p class="quiet">
+        Stand-ins that come with the program; choose how they behave. Typing a reading in is always
+        possible.
+      </p>
+      {#each INSTRUMENTS as each (each.key)}
+        <ChoiceField
+          label={each.label}
+          choices={CONDITIONS}
+          bind:value={
+            () => instruments.data?.[each.key] ?? 'WORKS', (value) => void behave(each.key, value)
+          }
+        />
+      {/each}
     </section>
     <section class="sheet" aria-labelledby="approach">
       <h2 id="approach">Approach</h2>

@@ -64,7 +64,8 @@
       <h1>{plant.name}</h1>
       <span class="quiet where"
         >{plant.card.number} · {plant.bench.name} · {plant.profileName} ·
-        <a class="link" href={editHref}>Edit</a></span
+        <a class="link" href={editHref}>Edit</a>
+        <a class="link" href="/tags?plant={id}">Tag</a></span
       >
       <div class="acts">
         <button
@@ -162,6 +163,7 @@
           {:else}
             <p class="because">Nothing in it decays: it has no clock.</p>
           {/if}
+          <a class="link" href="/plants/{id}/hold">Soak test</a>
           <DaysToDry
             lines={plant.journal}
             since={plant.potting.pottedOn === 'unknown' ? '' : plant.potting.pottedOn}
@@ -178,11 +180,21 @@
             {#if card.status !== 'GROWING'}
               <p><b>{card.statusWords}</b>{card.statusReason ? `: ${card.statusReason}` : ''}</p>
             {/if}
+            {#if plant.apart}
+              <p>
+                {plant.apart.over
+                  ? 'It may stand with the others now.'
+                  : `Look it over for pests ${short(plant.apart.next, plant.slip.judgedOn)}; with the others from ${short(plant.apart.free, plant.slip.judgedOn)}${plant.apart.found ? ', as something was found' : ''}.`}
+              </p>
+            {/if}
             {#if card.apartSince}<p>
                 Kept apart since {short(card.apartSince, plant.slip.judgedOn)}.
               </p>{/if}
             {#if card.heldSince}
               <p>Held in the pot it came in since {short(card.heldSince, plant.slip.judgedOn)}.</p>
+            {/if}
+            {#if plant.holding}
+              <p><Sentence parts={plant.holding.advice} today={plant.slip.judgedOn} /></p>
             {/if}
             {#if card.parents}<p>{card.parents}</p>{/if}
             {#if card.cameFrom}<p>

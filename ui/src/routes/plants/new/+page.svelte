@@ -29,12 +29,26 @@
   let moisture = $state<Schemas['MoistureChoice']['moisture']>('DRIES_BETWEEN');
   let arrivedOn = $state('');
   let cameRootless = $state(false);
+  let cameFrom = $state('');
+  let price = $state('');
+  let apart = $state(false);
+  let held = $state(false);
   let problem = $state<Problem>();
   let busy = $state(false);
 
   const kind = $derived(options.data?.profiles.find(({ key }) => key === profile));
   const chosenBench = $derived(bench || (benches.data?.length ? '' : NEW_BENCH));
-  const fields = ['label', 'profile', 'benchId', 'name', 'pottedOn', 'mix', 'arrivedOn'];
+  const fields = [
+    'label',
+    'profile',
+    'benchId',
+    'name',
+    'pottedOn',
+    'mix',
+    'arrivedOn',
+    'cameFrom',
+    'price',
+  ];
 
   function chooseKind() {
     if (kind) moisture = kind.moisture;
@@ -66,6 +80,10 @@
             moisture,
             arrivedOn: arrivedOn || null,
             cameRootless,
+            cameFrom,
+            price,
+            apart,
+            held,
           },
         }),
       );
@@ -74,7 +92,7 @@
         title: `${saved.plant.name} added as ${saved.plant.card.number}`,
         duration: 6000,
       });
-      await goto(`/plants/${saved.plant.id}`);
+      await goto(`/plants/${saved.plant.id}${apart ? '/inspect' : ''}`);
     } catch (failure) {
       problem = failure instanceof Problem ? failure : new Problem(String(failure));
     } finally {
@@ -177,6 +195,21 @@
       <label class="tick">
         <input class="checkbox" type="checkbox" bind:checked={cameRootless} />
         It came without live roots
+      </label>
+      <TextField label="Came from" fault={faultOf(problem, 'cameFrom')} bind:value={cameFrom} />
+      <TextField
+        label="Price"
+        hint="If you want to keep it"
+        fault={faultOf(problem, 'price')}
+        bind:value={price}
+      />
+      <label class="tick">
+        <input class="checkbox" type="checkbox" bind:checked={apart} />
+        Keep it apart, and look it over now
+      </label>
+      <label class="tick">
+        <input class="checkbox" type="checkbox" bind:checked={held} />
+        Hold it in the pot it came in
       </label>
     </div>
 

@@ -3,6 +3,7 @@ package almanac.core;
 import almanac.core.figures.Figure;
 import almanac.core.figures.FigureGroup;
 import almanac.core.followup.FollowUpFigures;
+import almanac.core.holding.HoldingFigures;
 import almanac.core.inspection.InspectionFigures;
 import almanac.core.judgement.JudgementFigures;
 import almanac.core.judgement.NeedFigures;
@@ -36,6 +37,7 @@ public final class Rulebook {
         NeedFigures.GROUP,
         ReadinessFigures.GROUP,
         JudgementFigures.GROUP,
+        HoldingFigures.GROUP,
         FollowUpFigures.GROUP);
   }
 

@@ -11,7 +11,7 @@
   import TextField from '$lib/forms/TextField.svelte';
   import { lastSeen } from '$lib/journal/last';
   import Waiting from '$lib/shell/Waiting.svelte';
-  import { saved } from '$lib/shell/toaster';
+  import { failed, saved } from '$lib/shell/toaster';
   import { short } from '$lib/words/dates';
 
   const client = useQueryClient();
@@ -91,6 +91,18 @@
 
   const lookedAt = $derived(options.data?.leads.slice(0, leads) ?? []);
 
+  async function weigh() {
+    try {
+      const weighed = await answered(
+        api.GET('/api/instruments/scale/{plantId}', { params: { path: { plantId: id } } }),
+      );
+      if (weighed.daysToDry == null) failed(new Error('It has not dried yet by its weight.'));
+      else looks['daysToDry'] = { answers: [], measured: String(weighed.daysToDry) };
+    } catch (failure) {
+      failed(failure);
+    }
+  }
+
   function sentLooks(): Record<string, Schemas['LookEntry']> {
     return Object.fromEntries(
       Object.entries(looks)
@@ -155,6 +167,9 @@
             </label>
           {/if}
           {#each section.looks as choice (choice.item)}
+            {#if choice.item === 'daysToDry'}
+              <button type="button" class="link" onclick={weigh}>Days to dry from the scale</button>
+            {/if}
             {#each spots(choice, lookedAt) as { spot, lead } (spot)}
               {#if looks[spot]}
                 <LookRow

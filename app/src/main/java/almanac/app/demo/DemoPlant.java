@@ -79,7 +79,11 @@ final class DemoPlant {
                     new Potting(
                         PottedOn.in(YearMonth.from(first)), first, row.mix(), kind.moisture()),
                     pot,
-                    Optional.of(new Arrival(came, false))),
+                    Optional.of(new Arrival(came, false)),
+                    "",
+                    "",
+                    false,
+                    false),
                 came)
             .plantId();
     var past = new ArrayList<Recorder.Past>();
@@ -124,7 +128,17 @@ final class DemoPlant {
     id =
         recorder
             .add(
-                new Recorder.NewPlant(label, kind, bench, potting, Pot.NOT_NOTED, Optional.empty()),
+                new Recorder.NewPlant(
+                    label,
+                    kind,
+                    bench,
+                    potting,
+                    Pot.NOT_NOTED,
+                    Optional.empty(),
+                    "",
+                    "",
+                    false,
+                    false),
                 on)
             .plantId();
     return this;

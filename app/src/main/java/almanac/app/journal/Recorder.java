@@ -69,7 +69,11 @@ public class Recorder {
       long benchId,
       Potting potting,
       Pot pot,
-      Optional<Arrival> arrival) {}
+      Optional<Arrival> arrival,
+      String cameFrom,
+      String price,
+      boolean apart,
+      boolean held) {}
 
   /**
    * What was written.
@@ -90,6 +94,10 @@ public class Recorder {
             .set(PLANT.BENCH_ID, plant.benchId())
             .set(PLANT.STAND, lastStand(plant.benchId()) + 1)
             .set(PLANT.ADDED_ON, today)
+            .set(PLANT.CAME_FROM, plant.cameFrom())
+            .set(PLANT.PRICE, plant.price())
+            .set(PLANT.APART_SINCE, plant.apart() ? today : null)
+            .set(PLANT.HELD_SINCE, plant.held() ? today : null)
             .set(PLANT.ARRIVED_ON, plant.arrival().map(Arrival::on).orElse(null))
             .set(PLANT.CAME_ROOTLESS, plant.arrival().map(Arrival::rootless).orElse(false))
             .returningResult(PLANT.ID)

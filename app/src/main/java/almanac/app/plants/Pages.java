@@ -16,18 +16,23 @@ import almanac.app.plants.PlantPage.Urgency;
 import almanac.app.profiles.DeviationEntry;
 import almanac.app.repots.MixPart;
 import almanac.app.site.Today;
+import almanac.app.web.Part;
 import almanac.core.growth.Growth;
 import almanac.core.growth.Growths;
 import almanac.core.history.Arrival;
+import almanac.core.holding.Holding;
+import almanac.core.holding.KeptApart;
 import almanac.core.inspection.Bloom;
 import java.time.LocalDate;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.OptionalDouble;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 
 /** Draws up what the pages show of a plant. */
@@ -63,6 +68,8 @@ public class Pages {
         potting(plant),
         judging.slip(plant, today.get()),
         Growths.of(plant.history().life()).stream().map(Pages::growth).toList(),
+        plant.facts().heldSince() == null ? null : holding(plant, plant.facts().heldSince()),
+        plant.facts().apartSince() == null ? null : apart(plant, plant.facts().apartSince()),
         plant.openChecks().stream().map(booked -> check(booked, today.get())).toList(),
         lines(plant, journal.changes(plant.id())));
   }
@@ -118,6 +125,39 @@ public class Pages {
         facts.asideOn(),
         facts.apartSince(),
         facts.heldSince());
+  }
+
+  private PlantPage.HoldingView holding(PlantRecord plant, LocalDate since) {
+    var held = Holding.of(plant.history().life(), since, today.get(), judging.figures());
+    return new PlantPage.HoldingView(
+        since,
+        held.soaks().stream()
+            .map(
+                soak ->
+                    new PlantPage.SoakView(
+                        soak.on(), orNull(soak.in()), soak.out(), orNull(soak.drop())))
+            .toList(),
+        orNull(held.feedTo()),
+        held.flush(),
+        held.repotAtNubs(),
+        held.next(),
+        Part.of(held.advice()));
+  }
+
+  private static @Nullable Double orNull(OptionalDouble value) {
+    return value.isPresent() ? value.getAsDouble() : null;
+  }
+
+  private PlantPage.ApartView apart(PlantRecord plant, LocalDate since) {
+    var apart = KeptApart.of(plant.history().life(), since, today.get(), judging.figures());
+    return new PlantPage.ApartView(
+        since,
+        apart.looks(),
+        apart.cleanInARow(),
+        apart.found(),
+        apart.next(),
+        apart.free(),
+        apart.over());
   }
 
   private static PlantPage.Kin kin(PlantRecord plant) {

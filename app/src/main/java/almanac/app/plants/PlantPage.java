@@ -7,6 +7,7 @@ import almanac.app.journal.PotType;
 import almanac.app.judging.Slip;
 import almanac.app.profiles.DeviationEntry;
 import almanac.app.repots.MixPart;
+import almanac.app.web.Part;
 import almanac.core.followup.Purpose;
 import almanac.core.inspection.Lead;
 import almanac.core.judgement.Aim;
@@ -39,6 +40,10 @@ public record PlantPage(
     PottingView potting,
     Slip slip,
     @Schema(description = "By lead, the oldest first") List<GrowthView> growths,
+    @Schema(nullable = true, description = "While it is held in the pot it came in")
+        HoldingView holding,
+    @Schema(nullable = true, description = "While it is kept apart from the others")
+        ApartView apart,
     @Schema(description = "Checks still to be made, the next one first") List<CheckView> checks,
     @Schema(description = "All that was written down, newest first") List<Line> journal) {
 
@@ -60,6 +65,33 @@ public record PlantPage(
       @Schema(nullable = true) LocalDate asideOn,
       @Schema(nullable = true) LocalDate apartSince,
       @Schema(nullable = true) LocalDate heldSince) {}
+
+  /** How it is held in the pot it came in. */
+  public record HoldingView(
+      LocalDate since,
+      List<SoakView> soaks,
+      @Schema(nullable = true, description = "pH to make every feed and flush up to") Double feedTo,
+      boolean flush,
+      boolean repotAtNubs,
+      LocalDate next,
+      List<Part> advice) {}
+
+  /** One soak test. */
+  public record SoakView(
+      LocalDate on,
+      @Schema(nullable = true) Double in,
+      double out,
+      @Schema(nullable = true) Double drop) {}
+
+  /** How it does while it is kept apart. */
+  public record ApartView(
+      LocalDate since,
+      int looks,
+      int cleanInARow,
+      boolean found,
+      LocalDate next,
+      LocalDate free,
+      boolean over) {}
 
   /** A plant of the same family. */
   public record Kin(long id, String number, String name, String statusWords) {}

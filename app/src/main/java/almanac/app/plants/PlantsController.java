@@ -110,7 +110,15 @@ class PlantsController {
       @Schema(nullable = true, description = "The day it came; null if nobody knows")
           LocalDate arrivedOn,
       @Schema(nullable = true, description = "Whether it came without live roots")
-          Boolean cameRootless) {}
+          Boolean cameRootless,
+      @Schema(nullable = true) @Size(max = 200, message = "At most 200 characters.")
+          String cameFrom,
+      @Schema(nullable = true) @Size(max = 40, message = "A price has at most 40 characters.")
+          String price,
+      @Schema(nullable = true, description = "Kept apart from the others from today on")
+          Boolean apart,
+      @Schema(nullable = true, description = "Held in the pot it came in from today on")
+          Boolean held) {}
 
   /** What stands on a plant's card. */
   record CardEntry(
@@ -180,7 +188,11 @@ class PlantsController {
                 plant.benchId(),
                 potting,
                 PotEntry.pot(plant.pot()),
-                arrival(plant.arrivedOn(), Boolean.TRUE.equals(plant.cameRootless()))),
+                arrival(plant.arrivedOn(), Boolean.TRUE.equals(plant.cameRootless())),
+                plant.cameFrom() == null ? "" : plant.cameFrom().strip(),
+                plant.price() == null ? "" : plant.price().strip(),
+                Boolean.TRUE.equals(plant.apart()),
+                Boolean.TRUE.equals(plant.held())),
             day));
   }
 

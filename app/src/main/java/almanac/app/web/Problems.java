@@ -1,5 +1,6 @@
 package almanac.app.web;
 
+import almanac.app.instruments.InstrumentFault;
 import almanac.core.Refused;
 import java.net.URI;
 import java.util.Arrays;
@@ -46,6 +47,12 @@ class Problems extends ResponseEntityExceptionHandler {
   @ExceptionHandler(Conflict.class)
   ProblemDetail conflict(Conflict conflict) {
     return problem(HttpStatus.CONFLICT, "conflict", "Already changed", conflict.getMessage());
+  }
+
+  @ExceptionHandler(InstrumentFault.class)
+  ProblemDetail instrument(InstrumentFault fault) {
+    return problem(
+        HttpStatus.SERVICE_UNAVAILABLE, "instrument", "Instrument at fault", fault.getMessage());
   }
 
   @ExceptionHandler(DataIntegrityViolationException.class)

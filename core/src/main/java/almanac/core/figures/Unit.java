@@ -7,6 +7,7 @@ public enum Unit {
   MONTHS("months"),
   WEEKS("weeks"),
   DAYS("days"),
+  MINUTES("minutes"),
   HOURS("hours"),
   MM("mm"),
   MM_A_WEEK("mm a week"),

@@ -240,6 +240,14 @@ public final class Item<A extends Enum<A> & Answer> {
               Sinking.class,
               InspectionFigures.MEDIUM)
           .inThisPot();
+  public static final Item<OnlyMeasured> SOAK_IN =
+      measuredOnly(
+              Section.MEDIUM,
+              "soakIn",
+              "Plain water, pH",
+              Measurement.ph("before the soak"),
+              InspectionFigures.MEDIUM)
+          .inThisPot();
   public static final Item<OnlyMeasured> SOAK_PH =
       measuredOnly(
               Section.MEDIUM,
@@ -334,6 +342,7 @@ public final class Item<A extends Enum<A> & Answer> {
           DAYS_TO_DRY,
           BUBBLES,
           SINKING,
+          SOAK_IN,
           SOAK_PH,
           PESTS,
           PEST_PLACE,

@@ -1,0 +1,142 @@
+package almanac.app.instruments;
+
+import almanac.app.journal.Journal;
+import almanac.app.site.Settings;
+import almanac.app.site.Today;
+import almanac.core.Refused;
+import almanac.core.potting.DryingOut;
+import io.swagger.v3.oas.annotations.Operation;
+import io.swagger.v3.oas.annotations.media.Schema;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import java.time.LocalDate;
+import java.time.YearMonth;
+import java.util.List;
+import java.util.stream.IntStream;
+import org.springframework.transaction.annotation.Transactional;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+@RestController
+@RequestMapping("/api/instruments")
+class InstrumentsController {
+  private static final int LONGEST_SECONDS = 3600;
+  private static final int MONTHS = 12;
+
+  private final PhPen pen;
+  private final GrowSpaceSensor sensor;
+  private final KitchenScale scale;
+  private final StandIns standIns;
+  private final Settings settings;
+  private final Journal journal;
+  private final Today today;
+
+  InstrumentsController(
+      PhPen pen,
+      GrowSpaceSensor sensor,
+      KitchenScale scale,
+      StandIns standIns,
+      Settings settings,
+      Journal journal,
+      Today today) {
+    this.pen = pen;
+    this.sensor = sensor;
+    this.scale = scale;
+    this.standIns = standIns;
+    this.settings = settings;
+    this.journal = journal;
+    this.today = today;
+  }
+
+  /** How the stand-ins behave. */
+  record Instruments(
+      @NotNull(message = "Say how the pen behaves.") Condition pen,
+      @NotNull(message = "Say how the sensor behaves.") Condition sensor,
+      @NotNull(message = "Say how the scale behaves.") Condition scale) {}
+
+  /** Which water the pen is held into. */
+  enum Water {
+    PLAIN,
+    SOAK
+  }
+
+  /** What the pen shows. */
+  record PenReading(double ph, boolean settled) {}
+
+  /** Monthly means of the last year, from January to December. */
+  record SensorYear(List<Double> means, double humidity, double lightHours) {}
+
+  /** What the scale showed after watering, and the days until dry. */
+  record ScaleDays(List<Double> grams, @Schema(nullable = true) Integer daysToDry) {}
+
+  @GetMapping
+  @Operation(summary = "How the stand-in instruments behave")
+  Instruments get() {
+    return new Instruments(
+        standIns.condition(StandIns.PEN),
+        standIns.condition(StandIns.SENSOR),
+        standIns.condition(StandIns.SCALE));
+  }
+
+  @PutMapping
+  @Transactional
+  @Operation(summary = "Chooses how the stand-in instruments behave")
+  public Instruments choose(@Valid @RequestBody Instruments chosen) {
+    settings.set(StandIns.PEN, chosen.pen().name());
+    settings.set(StandIns.SENSOR, chosen.sensor().name());
+    settings.set(StandIns.SCALE, chosen.scale().name());
+    return chosen;
+  }
+
+  @GetMapping("/pen/{plantId}")
+  @Operation(summary = "What the pH pen shows after so many seconds in the water")
+  PenReading pen(@PathVariable long plantId, @RequestParam Water water, @RequestParam int seconds) {
+    if (seconds < 0 || seconds > LONGEST_SECONDS) {
+      throw new Refused("seconds", "A pen is held into water from 0 to 3600 seconds.");
+    }
+    var plant = journal.one(plantId);
+    long soaks = plant.history().life().size();
+    var reading = pen.read(water == Water.PLAIN ? -1 : plantId * 100 + soaks, seconds);
+    return new PenReading(reading.ph(), reading.settled());
+  }
+
+  @GetMapping("/sensor/{benchId}")
+  @Operation(summary = "Monthly means of the last year on a bench, from the grow-space sensor")
+  SensorYear sensor(@PathVariable long benchId) {
+    var day = today.get();
+    var means =
+        IntStream.rangeClosed(1, MONTHS)
+            .mapToObj(month -> lastFull(month, day))
+            .map(month -> mean(benchId, month))
+            .toList();
+    var now = sensor.day(benchId, day);
+    return new SensorYear(means, Math.rint(now.humidity()), now.lightHours());
+  }
+
+  @GetMapping("/scale/{plantId}")
+  @Operation(summary = "Weights after watering and the days until dry, from the kitchen scale")
+  ScaleDays scale(@PathVariable long plantId) {
+    var grams = scale.afterWatering(journal.one(plantId).id());
+    var days = DryingOut.days(grams);
+    return new ScaleDays(grams, days.isPresent() ? days.getAsInt() : null);
+  }
+
+  /** The last time that month was over. */
+  private static YearMonth lastFull(int month, LocalDate day) {
+    var thisYear = YearMonth.of(day.getYear(), month);
+    return thisYear.atEndOfMonth().isBefore(day) ? thisYear : thisYear.minusYears(1);
+  }
+
+  private double mean(long benchId, YearMonth month) {
+    double sum =
+        IntStream.rangeClosed(1, month.lengthOfMonth())
+            .mapToDouble(day -> sensor.day(benchId, month.atDay(day)).celsius())
+            .sum();
+    return Math.rint(sum / month.lengthOfMonth() * 10) / 10;
+  }
+}

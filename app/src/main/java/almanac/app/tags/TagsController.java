@@ -1,0 +1,134 @@
+package almanac.app.tags;
+
+import almanac.app.journal.Journal;
+import almanac.app.journal.JournalEntry;
+import almanac.app.journal.PlantRecord;
+import almanac.app.plants.Walk;
+import almanac.app.site.Today;
+import almanac.core.inspection.Item;
+import almanac.core.inspection.Look;
+import almanac.core.inspection.Tag;
+import io.swagger.v3.oas.annotations.Operation;
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+@RestController
+class TagsController {
+  /** Tags that were swapped longer ago are found by the flowers, not by a check. */
+  private static final int CHECKED_WITHIN_DAYS = 60;
+
+  private static final int LETTERS = 26;
+
+  private final Journal journal;
+  private final Today today;
+
+  TagsController(Journal journal, Today today) {
+    this.journal = journal;
+    this.today = today;
+  }
+
+  /** Every tag, and the tags to be checked against each other. */
+  record Tags(List<TagLine> tags, List<Together> together) {}
+
+  /** What stands on one tag. */
+  record TagLine(
+      long plantId,
+      String number,
+      String name,
+      String pottedOn,
+      String mixWords,
+      long benchId,
+      String benchName,
+      @Schema(description = "The letter of its group; one for each bench, along the walk")
+          String letter,
+      @Schema(nullable = true, description = "As it was seen last; null if nobody has looked")
+          Tag seen) {}
+
+  /** Plants that were handled on the same day and whose tags nobody has checked since. */
+  record Together(LocalDate on, List<TagLine> plants) {}
+
+  @GetMapping("/api/tags")
+  @Operation(summary = "What stands on every tag, which are missing, and which may be swapped")
+  Tags all() {
+    var plants = journal.all().stream().sorted(Walk.ORDER).toList();
+    var letters = letters(plants);
+    var lines = new LinkedHashMap<Long, TagLine>();
+    plants.forEach(plant -> lines.put(plant.id(), line(plant, letters)));
+    return new Tags(List.copyOf(lines.values()), together(plants, lines));
+  }
+
+  private List<Together> together(List<PlantRecord> plants, Map<Long, TagLine> lines) {
+    var since = today.get().minusDays(CHECKED_WITHIN_DAYS);
+    var byDay =
+        plants.stream()
+            .filter(TagsController::repottedHere)
+            .filter(plant -> moved(plant).isAfter(since))
+            .collect(Collectors.groupingBy(TagsController::moved));
+    return byDay.entrySet().stream()
+        .filter(day -> day.getValue().size() > 1)
+        .filter(
+            day -> day.getValue().stream().anyMatch(plant -> !checkedSince(plant, day.getKey())))
+        .sorted(Map.Entry.<LocalDate, List<PlantRecord>>comparingByKey(Comparator.reverseOrder()))
+        .map(
+            day ->
+                new Together(
+                    day.getKey(),
+                    day.getValue().stream().map(plant -> lines.get(plant.id())).toList()))
+        .toList();
+  }
+
+  /** Whether its present potting was done here and not before it came. */
+  private static boolean repottedHere(PlantRecord plant) {
+    return plant.inForce().stream()
+            .filter(entry -> entry.content() instanceof JournalEntry.Potted)
+            .count()
+        > 1;
+  }
+
+  private static LocalDate moved(PlantRecord plant) {
+    return plant.currentPotting().on();
+  }
+
+  private static boolean checkedSince(PlantRecord plant, LocalDate day) {
+    return plant.history().life().stream()
+        .filter(inspection -> !inspection.on().isBefore(day))
+        .anyMatch(inspection -> inspection.look(Item.TAG).saw(Tag.READABLE));
+  }
+
+  private static Map<Long, String> letters(List<PlantRecord> plants) {
+    var letters = new LinkedHashMap<Long, String>();
+    var benches = new ArrayList<Long>();
+    for (var plant : plants) {
+      if (!benches.contains(plant.bench().id())) {
+        benches.add(plant.bench().id());
+      }
+    }
+    for (int i = 0; i < benches.size(); i++) {
+      letters.put(benches.get(i), String.valueOf((char) ('A' + i % LETTERS)));
+    }
+    return letters;
+  }
+
+  private TagLine line(PlantRecord plant, Map<Long, String> letters) {
+    var potting = plant.history().potting();
+    Look<Tag> seen = plant.history().latest(Item.TAG, today.get());
+    return new TagLine(
+        plant.id(),
+        plant.facts().number(),
+        plant.facts().name(),
+        potting.pottedOn().text(),
+        potting.mix().words(),
+        plant.bench().id(),
+        plant.bench().name(),
+        letters.getOrDefault(plant.bench().id(), ""),
+        seen.answer().orElse(null));
+  }
+}

@@ -1,0 +1,64 @@
+<script lang="ts">
+  import type { Schemas } from '$lib/api/client';
+  import { daysBetween, short } from '$lib/words/dates';
+
+  interface Props {
+    soaks: Schemas['SoakView'][];
+    today: string;
+  }
+  const { soaks, today }: Props = $props();
+
+  const W = 480;
+  const H = 170;
+  const LEFT = 34;
+  const LEAST = 5;
+  const MOST = 8;
+  const span = $derived(Math.max(14, daysBetween(soaks[0]!.on, today)));
+  const x = $derived(
+    (on: string) => LEFT + (daysBetween(soaks[0]!.on, on) / span) * (W - LEFT - 14),
+  );
+  const y = (ph: number) =>
+    12 + ((MOST - Math.min(MOST, Math.max(LEAST, ph))) / (MOST - LEAST)) * 126;
+</script>
+
+<svg
+  viewBox="0 0 {W} {H}"
+  width="100%"
+  role="img"
+  aria-label="Soak water: {soaks.map((soak) => `pH ${soak.out} on ${soak.on}`).join(', ')}"
+  font-family="var(--font-sans)"
+  font-size="13"
+>
+  <rect
+    x={LEFT}
+    y={y(MOST)}
+    width={W - LEFT}
+    height={y(6.5) - y(MOST)}
+    fill="var(--color-moss-wash)"
+  />
+  <rect
+    x={LEFT}
+    y={y(6.5)}
+    width={W - LEFT}
+    height={y(6) - y(6.5)}
+    fill="var(--color-ochre-wash)"
+  />
+  <rect x={LEFT} y={y(6)} width={W - LEFT} height={y(LEAST) - y(6)} fill="var(--color-clay-wash)" />
+  {#each [5, 6, 6.5, 7, 8] as ph (ph)}
+    <text x={LEFT - 6} y={y(ph) + 4} text-anchor="end" fill="var(--color-ink-2)">{ph}</text>
+  {/each}
+  <path
+    d="M{soaks.map((soak) => `${x(soak.on)} ${y(soak.out)}`).join('L')}"
+    fill="none"
+    stroke="var(--color-plum)"
+    stroke-width="2"
+  />
+  {#each soaks as soak, i (i)}
+    {#if soak.in != null}
+      <circle cx={x(soak.on)} cy={y(soak.in)} r="3.5" fill="none" stroke="var(--color-slate)" />
+    {/if}
+    <circle cx={x(soak.on)} cy={y(soak.out)} r="4.5" fill="var(--color-plum)" />
+  {/each}
+  <text x={LEFT} y={H - 8} fill="var(--color-ink-2)">{short(soaks[0]!.on, today)}</text>
+  <text x={W - 4} y={H - 8} text-anchor="end" fill="var(--color-ink-2)">today</text>
+</svg>

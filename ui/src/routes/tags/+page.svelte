@@ -1,0 +1,210 @@
+<script lang="ts">
+  import { page } from '$app/state';
+  import { createQuery, useQueryClient } from '@tanstack/svelte-query';
+  import { QrCode } from '@skeletonlabs/skeleton-svelte';
+  import { answered, api, type Schemas } from '$lib/api/client';
+  import { benchList, sitePage } from '$lib/api/queries';
+  import Waiting from '$lib/shell/Waiting.svelte';
+  import { failed, toaster } from '$lib/shell/toaster';
+  import { partial, short } from '$lib/words/dates';
+
+  const HUES = ['moss', 'plum', 'ochre', 'slate', 'clay'];
+  const client = useQueryClient();
+  const site = sitePage();
+  const benches = benchList();
+  const query = createQuery(() => ({
+    queryKey: ['tags'],
+    queryFn: () => answered(api.GET('/api/tags')),
+  }));
+  const today = $derived(site.data?.today ?? '');
+
+  let bench = $state('');
+  let which = $state('all');
+  const only = $derived(Number(page.url.searchParams.get('plant')) || undefined);
+  const tags = $derived(query.data?.tags ?? []);
+  const unread = $derived(
+    tags.filter((tag) => tag.seen === 'MISSING' || tag.seen === 'UNREADABLE'),
+  );
+  const shown = $derived(
+    only
+      ? tags.filter((tag) => tag.plantId === only)
+      : (which === 'unread' ? unread : tags).filter(
+          (tag) => !bench || tag.benchId === Number(bench),
+        ),
+  );
+
+  function hue(letter: string): string {
+    return HUES[(letter.charCodeAt(0) - 65) % HUES.length]!;
+  }
+
+  async function right(together: Schemas['Together']) {
+    try {
+      for (const tag of together.plants)
+        await answered(
+          api.POST('/api/plants/{id}/inspections', {
+            params: { path: { id: tag.plantId } },
+            body: {
+              on: today,
+              looks: { tag: { answers: ['READABLE'], measured: null } },
+              note: 'Checked against the others handled on the same day',
+              corrects: null,
+            },
+          }),
+        );
+      toaster.success({ title: 'Their tags are right', duration: 4000 });
+    } catch (failure) {
+      failed(failure);
+    }
+    void client.invalidateQueries();
+  }
+</script>
+
+<svelte:head><title>Tags · Mellow Almanac</title></svelte:head>
+
+<div class="top no-print">
+  <h1>Tags</h1>
+  <span class="quiet">Number, name, potting date, mix; the code opens the plant’s page.</span>
+  {#if only}
+    <a class="link" href="/tags">All tags</a>
+  {:else}
+    <select class="select" aria-label="Bench" bind:value={bench}>
+      <option value="">all benches</option>
+      {#each benches.data ?? [] as each (each.id)}
+        <option value={String(each.id)}>{each.name}</option>
+      {/each}
+    </select>
+    <select class="select" aria-label="Which tags" bind:value={which}>
+      <option value="all">every tag</option>
+      <option value="unread">missing or unreadable ({unread.length})</option>
+    </select>
+  {/if}
+  <button class="act go" disabled={!shown.length} onclick={() => window.print()}
+    >Print {shown.length}</button
+  >
+</div>
+
+<Waiting {query}>
+  {#each query.data?.together ?? [] as each (each.on)}
+    <section class="sheet together no-print">
+      <h2>Handled together on {short(each.on, today)}</h2>
+      <p>
+        Tags are swapped at such a bench day. Hold each of these against its plant:
+        {each.plants.map((tag) => `${tag.number} ${tag.name}`).join(', ')}.
+      </p>
+      <button class="act small" onclick={() => right(each)}>All of them are right</button>
+    </section>
+  {/each}
+  {#if shown.length}
+    <ul>
+      {#each shown as tag (tag.plantId)}
+        <li style="--hue: var(--color-{hue(tag.letter)})">
+          <span class="group">{tag.letter}</span>
+          <span class="what">
+            <b>{tag.name}</b>
+            <span>{tag.number} · potted {partial(tag.pottedOn)}</span>
+            <span>{tag.mixWords}</span>
+            {#if tag.seen === 'MISSING' || tag.seen === 'UNREADABLE'}
+              <span class="seen no-print"
+                >{tag.seen === 'MISSING' ? 'missing' : 'unreadable'} when last seen</span
+              >
+            {/if}
+          </span>
+          <QrCode value="{page.url.origin}/plants/{tag.plantId}" class="code">
+            <QrCode.Frame><QrCode.Pattern /></QrCode.Frame>
+          </QrCode>
+        </li>
+      {/each}
+    </ul>
+  {:else}
+    <p class="quiet no-print">No tag to print.</p>
+  {/if}
+</Waiting>
+
+<style>
+  .top {
+    display: flex;
+    flex-wrap: wrap;
+    align-items: center;
+    gap: 8px 14px;
+    margin-bottom: 14px;
+  }
+  .top .select {
+    width: 190px;
+  }
+  .top .go {
+    margin-left: auto;
+  }
+  .together {
+    margin-bottom: 14px;
+    background: var(--color-ochre-wash);
+    display: grid;
+    gap: 8px;
+    justify-items: start;
+  }
+  ul {
+    list-style: none;
+    padding: 0;
+    margin: 0;
+    display: grid;
+    grid-template-columns: repeat(auto-fill, minmax(310px, 1fr));
+    gap: 8px;
+  }
+  li {
+    display: grid;
+    grid-template-columns: 30px minmax(0, 1fr) 84px;
+    align-items: stretch;
+    background: #fff;
+    color: #221d29;
+    border: 1px solid var(--color-rule);
+    border-radius: 6px;
+    overflow: hidden;
+    min-height: 92px;
+    break-inside: avoid;
+    content-visibility: auto;
+    contain-intrinsic-size: auto 92px;
+  }
+  .group {
+    display: grid;
+    place-items: center;
+    background: color-mix(in oklab, var(--hue) 22%, #fff);
+    border-right: 4px solid var(--hue);
+    font: 600 20px var(--font-serif);
+  }
+  .what {
+    display: flex;
+    flex-direction: column;
+    gap: 1px;
+    padding: 8px 10px;
+    font-size: 13px;
+  }
+  .what b {
+    font: 560 16px/1.2 var(--font-serif);
+  }
+  .seen {
+    color: #a13e20;
+    font-weight: 600;
+  }
+  li :global(.code) {
+    padding: 6px;
+    background: #fff;
+  }
+  li :global(.code svg) {
+    width: 72px;
+    height: 72px;
+  }
+  @media print {
+    .no-print {
+      display: none;
+    }
+    ul {
+      grid-template-columns: repeat(2, 88mm);
+      gap: 3mm;
+    }
+    li {
+      min-height: 26mm;
+      border-color: #999;
+      content-visibility: visible;
+      print-color-adjust: exact;
+    }
+  }
+</style>
