@@ -24,7 +24,7 @@ public final class Rulebook {
 
   /** Every group of figures. */
   public static List<FigureGroup> groups() {
-    // Components and moistures write their own figures into the medium's group.
+    // Components and moistures write their figures down themselves, once they are known.
     if (Component.values().length == 0 || Moisture.values().length == 0) {
       throw new IllegalStateException("A rulebook without media");
     }
@@ -34,6 +34,8 @@ public final class Rulebook {
         ProfileFigures.GROUP,
         SeasonFigures.GROUP,
         MediumFigures.GROUP,
+        MediumFigures.LIVES,
+        MediumFigures.MOISTURES,
         NeedFigures.GROUP,
         ReadinessFigures.GROUP,
         JudgementFigures.GROUP,

@@ -47,6 +47,7 @@ public final class Main {
     properties.put("server.port", options.port());
     properties.put("almanac.host", options.host());
     properties.put("almanac.demo", options.demo());
+    properties.put("almanac.photos", options.data().resolve("photos").toString());
     options.today().ifPresent(day -> properties.put("almanac.today", day.toString()));
 
     var arguments =

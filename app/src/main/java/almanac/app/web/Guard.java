@@ -21,6 +21,7 @@ import org.springframework.web.filter.OncePerRequestFilter;
 @Component
 class Guard extends OncePerRequestFilter {
   private static final long LARGEST_BODY = 1_000_000;
+  private static final long LARGEST_PHOTO = 31_000_000;
 
   private final Set<String> names;
 
@@ -40,12 +41,24 @@ class Guard extends OncePerRequestFilter {
       refuse(response, 421, "This address is not served here.");
     } else if (fromElsewhere(request)) {
       refuse(response, HttpServletResponse.SC_FORBIDDEN, "Another site's page may not write here.");
-    } else if (request.getContentLengthLong() > LARGEST_BODY) {
+    } else if (request.getContentLengthLong() > largest(request)) {
       refuse(
-          response, HttpServletResponse.SC_REQUEST_ENTITY_TOO_LARGE, "This is too much at once.");
+          response,
+          HttpServletResponse.SC_REQUEST_ENTITY_TOO_LARGE,
+          photo(request)
+              ? "A photograph has at most 30 MB; this one is larger. Nothing was kept."
+              : "This is too much at once.");
     } else {
       chain.doFilter(request, response);
     }
+  }
+
+  private static boolean photo(HttpServletRequest request) {
+    return request.getRequestURI().endsWith("/photos");
+  }
+
+  private static long largest(HttpServletRequest request) {
+    return photo(request) ? LARGEST_PHOTO : LARGEST_BODY;
   }
 
   private static boolean fromElsewhere(HttpServletRequest request) {

@@ -21,6 +21,7 @@ import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.context.request.WebRequest;
 import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
+import org.springframework.web.multipart.MultipartException;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.exc.MismatchedInputException;
@@ -53,6 +54,14 @@ class Problems extends ResponseEntityExceptionHandler {
   ProblemDetail instrument(InstrumentFault fault) {
     return problem(
         HttpStatus.SERVICE_UNAVAILABLE, "instrument", "Instrument at fault", fault.getMessage());
+  }
+
+  @ExceptionHandler(MultipartException.class)
+  ProblemDetail upload(MultipartException failure) {
+    return entry(
+        List.of(
+            new Fault(
+                "photo", "Send the photograph as a form with the part “photo”, up to 30 MB.")));
   }
 
   @ExceptionHandler(DataIntegrityViolationException.class)

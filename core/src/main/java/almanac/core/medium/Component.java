@@ -36,13 +36,8 @@ public enum Component {
     this.words = words;
     this.detail = detail;
     this.life =
-        MediumFigures.GROUP.figure(
-            "life." + name().toLowerCase(Locale.ROOT).replace('_', '-'),
-            months,
-            Unit.MONTHS,
-            1,
-            240,
-            reason);
+        MediumFigures.LIVES.figure(
+            name().toLowerCase(Locale.ROOT).replace('_', '-'), months, Unit.MONTHS, 1, 240, reason);
   }
 
   Component(String words) {

@@ -8,6 +8,15 @@ import almanac.core.figures.Unit;
 public final class MediumFigures {
   public static final FigureGroup GROUP = new FigureGroup("medium", "The medium's clock");
 
+  /** How long each component lasts; written down with the components. */
+  public static final FigureGroup LIVES =
+      new FigureGroup("medium.life", "How long each component lasts at 20 °C, watered when dry");
+
+  /** How much faster a wetter medium is used up; written down with the moistures. */
+  public static final FigureGroup MOISTURES =
+      new FigureGroup(
+          "medium.moisture", "How much faster a medium is used up, by how wet it is kept");
+
   public static final Figure Q10 =
       GROUP.figure("q10", 2, Unit.TIMES, 1, 4, "Decay doubles with every 10 °C");
   public static final Figure LIFE_TEMPERATURE =

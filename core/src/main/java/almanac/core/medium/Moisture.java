@@ -16,8 +16,8 @@ public enum Moisture {
   Moisture(String words, double pace, String reason) {
     this.words = words;
     this.pace =
-        MediumFigures.GROUP.figure(
-            "moisture." + name().toLowerCase(java.util.Locale.ROOT).replace('_', '-'),
+        MediumFigures.MOISTURES.figure(
+            name().toLowerCase(java.util.Locale.ROOT).replace('_', '-'),
             pace,
             Unit.TIMES,
             0.1,

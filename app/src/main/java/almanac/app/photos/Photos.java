@@ -1,0 +1,140 @@
+package almanac.app.photos;
+
+import static almanac.app.db.Tables.PHOTO;
+
+import almanac.app.db.tables.records.PhotoRecord;
+import almanac.app.journal.Journal;
+import almanac.app.web.NotFound;
+import java.io.ByteArrayInputStream;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.UUID;
+import javax.imageio.ImageIO;
+import org.jooq.DSLContext;
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Keeps photographs: their files in a folder beside the database, what is known of them in it. */
+@Service
+public class Photos {
+  private static final String PICTURE = ".jpg";
+  private static final String THUMBNAIL = "-small.jpg";
+
+  private final DSLContext db;
+  private final Journal journal;
+  private final Path folder;
+
+  Photos(DSLContext db, Journal journal, @Value("${almanac.photos}") String folder) {
+    this.db = db;
+    this.journal = journal;
+    this.folder = Path.of(folder);
+  }
+
+  /** What is known of one photograph. */
+  public record Photo(
+      long id,
+      long plantId,
+      LocalDate takenOn,
+      boolean datedByPicture,
+      int width,
+      int height,
+      String caption) {}
+
+  List<Photo> of(long plantId) {
+    return db.selectFrom(PHOTO)
+        .where(PHOTO.PLANT_ID.eq(plantId))
+        .orderBy(PHOTO.TAKEN_ON.desc(), PHOTO.ID.desc())
+        .fetch(Photos::photo);
+  }
+
+  /**
+   * Keeps a photograph of a plant.
+   *
+   * @throws almanac.core.Refused if it is no picture, or one that cannot be unpacked
+   */
+  @Transactional
+  public Photo keep(long plantId, byte[] bytes, String caption, LocalDate today) {
+    journal.one(plantId);
+    var picture = new PictureFile(bytes);
+    var day = picture.takenOn(today);
+    var plain = picture.plain();
+    var size = size(plain);
+    var file = UUID.randomUUID().toString();
+    write(file + PICTURE, plain);
+    write(file + THUMBNAIL, picture.thumbnail());
+    var row = db.newRecord(PHOTO);
+    row.setPlantId(plantId);
+    row.setTakenOn(day.orElse(today));
+    row.setDatedByPicture(day.isPresent());
+    row.setFile(file);
+    row.setWidth(size[0]);
+    row.setHeight(size[1]);
+    row.setCaption(caption);
+    row.setAddedOn(today);
+    return photo(db.insertInto(PHOTO).set(row).returning().fetchSingle());
+  }
+
+  /** Removes a photograph and its files. */
+  @Transactional
+  public void remove(long id) {
+    var row = row(id);
+    db.deleteFrom(PHOTO).where(PHOTO.ID.eq(id)).execute();
+    try {
+      Files.deleteIfExists(folder.resolve(row.getFile() + PICTURE));
+      Files.deleteIfExists(folder.resolve(row.getFile() + THUMBNAIL));
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+  }
+
+  /** The picture itself. */
+  byte[] picture(long id, boolean small) {
+    try {
+      return Files.readAllBytes(folder.resolve(row(id).getFile() + (small ? THUMBNAIL : PICTURE)));
+    } catch (IOException e) {
+      throw new NotFound("The file of photograph %d is gone.".formatted(id));
+    }
+  }
+
+  private PhotoRecord row(long id) {
+    var row = db.fetchOne(PHOTO, PHOTO.ID.eq(id));
+    if (row == null) {
+      throw new NotFound("There is no photograph %d.".formatted(id));
+    }
+    return row;
+  }
+
+  private void write(String name, byte[] bytes) {
+    try {
+      Files.createDirectories(folder);
+      Files.write(folder.resolve(name), bytes);
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+  }
+
+  private static int[] size(byte[] plain) {
+    try {
+      var image = ImageIO.read(new ByteArrayInputStream(plain));
+      return new int[] {image.getWidth(), image.getHeight()};
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+  }
+
+  private static Photo photo(PhotoRecord row) {
+    return new Photo(
+        row.getId(),
+        row.getPlantId(),
+        row.getTakenOn(),
+        row.getDatedByPicture(),
+        row.getWidth(),
+        row.getHeight(),
+        row.getCaption());
+  }
+}
