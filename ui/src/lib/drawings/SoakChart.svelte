@@ -5,8 +5,11 @@
   interface Props {
     soaks: Schemas['SoakView'][];
     today: string;
+    /** From which pH it is fed as usual, and from which the feed makes up for it. */
+    usualFrom: number;
+    raisedFrom: number;
   }
-  const { soaks, today }: Props = $props();
+  const { soaks, today, usualFrom, raisedFrom }: Props = $props();
 
   const W = 480;
   const H = 170;
@@ -33,18 +36,24 @@
     x={LEFT}
     y={y(MOST)}
     width={W - LEFT}
-    height={y(6.5) - y(MOST)}
+    height={y(usualFrom) - y(MOST)}
     fill="var(--color-moss-wash)"
   />
   <rect
     x={LEFT}
-    y={y(6.5)}
+    y={y(usualFrom)}
     width={W - LEFT}
-    height={y(6) - y(6.5)}
+    height={y(raisedFrom) - y(usualFrom)}
     fill="var(--color-ochre-wash)"
   />
-  <rect x={LEFT} y={y(6)} width={W - LEFT} height={y(LEAST) - y(6)} fill="var(--color-clay-wash)" />
-  {#each [5, 6, 6.5, 7, 8] as ph (ph)}
+  <rect
+    x={LEFT}
+    y={y(raisedFrom)}
+    width={W - LEFT}
+    height={y(LEAST) - y(raisedFrom)}
+    fill="var(--color-clay-wash)"
+  />
+  {#each [5, raisedFrom, usualFrom, 7, 8] as ph (ph)}
     <text x={LEFT - 6} y={y(ph) + 4} text-anchor="end" fill="var(--color-ink-2)">{ph}</text>
   {/each}
   <path

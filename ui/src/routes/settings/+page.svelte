@@ -204,8 +204,10 @@
   }
   .sheets {
     display: grid;
+    grid-template-columns: repeat(auto-fill, minmax(min(380px, 100%), 1fr));
     gap: 16px;
-    max-width: 480px;
+    align-items: start;
+    max-width: 1000px;
   }
   .approach {
     display: flex;

@@ -7,6 +7,7 @@
   import BloomYear from '$lib/drawings/BloomYear.svelte';
   import DaysToDry from '$lib/drawings/DaysToDry.svelte';
   import GrowthChart from '$lib/drawings/GrowthChart.svelte';
+  import Photos from '$lib/photos/Photos.svelte';
   import LifeBar from '$lib/drawings/LifeBar.svelte';
   import RootChart from '$lib/drawings/RootChart.svelte';
   import { lastSeen } from '$lib/journal/last';
@@ -217,6 +218,7 @@
             {#if card.notes}<p class="notes">{card.notes}</p>{/if}
           </section>
         {/if}
+        <Photos plantId={plant.id} today={plant.slip.judgedOn} />
         <Journal {plant} />
       </div>
     </div>

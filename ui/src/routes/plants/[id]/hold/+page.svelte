@@ -19,12 +19,14 @@
   const rules = rulesPage();
   const plant = $derived(query.data);
   const today = $derived(plant?.slip.judgedOn ?? '');
-  const minutes = $derived(
-    (rules.data ?? [])
+  /** A figure of the rules in force; the other value only until they are there. */
+  const figure = $derived((key: string, until: number): number => {
+    const found = (rules.data ?? [])
       .flatMap((chapter) => chapter.figures)
-      .filter((figure) => figure.key === 'hold.soak-minutes')
-      .map((figure) => figure.own ?? figure.standard)[0] ?? 60,
-  );
+      .find((each) => each.key === key);
+    return found ? (found.own ?? found.standard) : until;
+  });
+  const minutes = $derived(figure('hold.soak-minutes', 60));
 
   let inPh = $state('');
   let outPh = $state('');
@@ -154,7 +156,12 @@
         {#if plant.holding}
           <p><Sentence parts={plant.holding.advice} {today} /></p>
           {#if plant.holding.soaks.length}
-            <SoakChart soaks={plant.holding.soaks} {today} />
+            <SoakChart
+              soaks={plant.holding.soaks}
+              {today}
+              usualFrom={figure('hold.as-usual-from', 6.5)}
+              raisedFrom={figure('hold.raised-from', 6)}
+            />
             <table>
               <thead><tr><th>day</th><th>in</th><th>out</th><th>drop</th></tr></thead>
               <tbody>

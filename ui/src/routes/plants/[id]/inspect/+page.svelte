@@ -52,6 +52,8 @@
           ];
         }),
     );
+    const [item, mm] = (page.url.searchParams.get('measured') ?? '').split(':');
+    if (item && looks[item] && mm) looks[item]!.measured = measuredOut(Number(mm), 'mm');
     leads = Math.max(
       1,
       ...plant.journal.flatMap((line) =>

@@ -1,0 +1,111 @@
+<script lang="ts">
+  import { createQuery, useQueryClient } from '@tanstack/svelte-query';
+  import { answered, api, Problem } from '$lib/api/client';
+  import { short } from '$lib/words/dates';
+
+  interface Props {
+    plantId: number;
+    today: string;
+  }
+  const { plantId, today }: Props = $props();
+  const client = useQueryClient();
+  const query = createQuery(() => ({
+    queryKey: ['photos', plantId],
+    queryFn: () =>
+      answered(api.GET('/api/plants/{id}/photos', { params: { path: { id: plantId } } })),
+  }));
+  let sending = $state(0);
+  let faults = $state<string[]>([]);
+
+  async function send(files: FileList | null) {
+    faults = [];
+    for (const file of files ?? []) {
+      sending++;
+      try {
+        const form = new FormData();
+        form.append('photo', file);
+        await answered(
+          api.POST('/api/plants/{id}/photos', {
+            params: { path: { id: plantId } },
+            body: form as never,
+            bodySerializer: (body) => body as unknown as FormData,
+          }),
+        );
+      } catch (failure) {
+        const said =
+          failure instanceof Problem && failure.faults.length
+            ? failure.faults.map((fault) => fault.sentence).join(' ')
+            : String(failure instanceof Error ? failure.message : failure);
+        faults.push(`${file.name}: ${said}`);
+      } finally {
+        sending--;
+      }
+    }
+    void client.invalidateQueries({ queryKey: ['photos', plantId] });
+  }
+</script>
+
+<section class="sheet" aria-labelledby="photos">
+  <h2 id="photos">Photographs</h2>
+  {#if query.data?.length}
+    <ul>
+      {#each query.data.slice(0, 6) as photo (photo.id)}
+        <li>
+          <a href="/plants/{plantId}/photos?photo={photo.id}">
+            <img
+              src="/api/photos/{photo.id}?small=true"
+              alt="Taken {short(photo.takenOn, today)}{photo.caption ? `: ${photo.caption}` : ''}"
+              loading="lazy"
+            />
+            <span class="quiet">{short(photo.takenOn, today)}</span>
+          </a>
+        </li>
+      {/each}
+    </ul>
+    <a class="link" href="/plants/{plantId}/photos"
+      >All {query.data.length}, side by side, measure</a
+    >
+  {:else}
+    <p class="quiet">None yet. The place where a picture was taken is never kept.</p>
+  {/if}
+  <label class="act small add">
+    {sending ? `Keeping ${sending}…` : 'Add photographs'}
+    <input
+      type="file"
+      accept="image/*"
+      multiple
+      class="sr-only"
+      onchange={(event) => void send(event.currentTarget.files)}
+    />
+  </label>
+  {#each faults as fault (fault)}<p class="fault" role="alert">{fault}</p>{/each}
+</section>
+
+<style>
+  ul {
+    list-style: none;
+    padding: 0;
+    margin: 8px 0;
+    display: grid;
+    grid-template-columns: repeat(3, 1fr);
+    gap: 8px;
+  }
+  img {
+    width: 100%;
+    aspect-ratio: 4/3;
+    object-fit: cover;
+    border-radius: 8px;
+  }
+  .add {
+    margin-top: 8px;
+  }
+  .add:focus-within {
+    outline: 2px solid var(--color-plum);
+    outline-offset: 2px;
+  }
+  .fault {
+    color: var(--color-clay);
+    font-weight: 600;
+    font-size: 14px;
+  }
+</style>

@@ -1,0 +1,130 @@
+<script lang="ts">
+  import { page } from '$app/state';
+  import { createQuery, useQueryClient } from '@tanstack/svelte-query';
+  import { answered, api } from '$lib/api/client';
+  import { plantPage } from '$lib/api/queries';
+  import MeasurePicture from '$lib/photos/MeasurePicture.svelte';
+  import SideBySide from '$lib/photos/SideBySide.svelte';
+  import Waiting from '$lib/shell/Waiting.svelte';
+  import { failed } from '$lib/shell/toaster';
+  import { short } from '$lib/words/dates';
+
+  const client = useQueryClient();
+  const id = $derived(Number(page.params.id));
+  const plant = plantPage(() => id);
+  const query = createQuery(() => ({
+    queryKey: ['photos', id],
+    queryFn: () => answered(api.GET('/api/plants/{id}/photos', { params: { path: { id } } })),
+  }));
+  const today = $derived(plant.data?.slip.judgedOn ?? '');
+  const asked = $derived(Number(page.url.searchParams.get('photo')) || undefined);
+  let one = $state<number>();
+  let other = $state<number>();
+  const photos = $derived(query.data ?? []);
+  const shown = $derived(photos.find((photo) => photo.id === (one ?? asked)) ?? photos[0]);
+  const beside = $derived(photos.find((photo) => photo.id === other));
+
+  async function remove() {
+    if (!shown) return;
+    const { error } = await api.DELETE('/api/photos/{id}', { params: { path: { id: shown.id } } });
+    if (error) failed(new Error('It could not be removed.'));
+    one = undefined;
+    await client.invalidateQueries({ queryKey: ['photos', id] });
+  }
+</script>
+
+<svelte:head><title>Photographs {plant.data?.name ?? ''} · Mellow Almanac</title></svelte:head>
+
+<div class="top">
+  <h1>{plant.data?.name ?? 'Photographs'}</h1>
+  <a class="link" href="/plants/{id}">Back to the plant</a>
+</div>
+
+<Waiting {query}>
+  {#if shown}
+    <ul>
+      {#each photos as photo (photo.id)}
+        <li>
+          <button
+            type="button"
+            aria-pressed={photo.id === shown.id}
+            aria-label="Show the picture of {short(photo.takenOn, today)}"
+            onclick={() => (one = photo.id)}
+          >
+            <img src="/api/photos/{photo.id}?small=true" alt="" loading="lazy" />
+            {short(photo.takenOn, today)}
+          </button>
+          {#if photo.id !== shown.id}
+            <button
+              type="button"
+              class="link"
+              aria-pressed={photo.id === other}
+              onclick={() => (other = other === photo.id ? undefined : photo.id)}>beside</button
+            >
+          {/if}
+        </li>
+      {/each}
+    </ul>
+    {#if beside && beside.id !== shown.id}
+      <SideBySide
+        before={beside.takenOn < shown.takenOn ? beside : shown}
+        after={beside.takenOn < shown.takenOn ? shown : beside}
+        {today}
+      />
+    {:else}
+      {#key shown.id}
+        <MeasurePicture photo={shown} rimMm={plant.data?.potting.diameterMm} />
+      {/key}
+      <p class="quiet">
+        Taken {short(shown.takenOn, today)}{shown.datedByPicture
+          ? ', by the picture itself'
+          : ', the day it was added'}.
+        <button type="button" class="link" onclick={remove}>Remove it</button>
+      </p>
+    {/if}
+  {:else}
+    <p class="quiet">No photograph yet; they are added on the plant’s page.</p>
+  {/if}
+</Waiting>
+
+<style>
+  .top {
+    display: flex;
+    flex-wrap: wrap;
+    align-items: baseline;
+    gap: 6px 14px;
+    margin-bottom: 14px;
+  }
+  ul {
+    list-style: none;
+    padding: 0;
+    margin: 0 0 14px;
+    display: flex;
+    gap: 8px;
+    overflow-x: auto;
+  }
+  li {
+    display: grid;
+    justify-items: center;
+  }
+  li button:first-child {
+    display: grid;
+    gap: 2px;
+    padding: 4px;
+    border: 2px solid transparent;
+    border-radius: 10px;
+    background: none;
+    color: var(--color-ink);
+    font: 13px var(--font-sans);
+    cursor: pointer;
+  }
+  li button[aria-pressed='true']:first-child {
+    border-color: var(--color-plum);
+  }
+  li img {
+    width: 96px;
+    height: 72px;
+    object-fit: cover;
+    border-radius: 6px;
+  }
+</style>
