@@ -27,7 +27,7 @@
     for (const bench of query.data ?? [])
       order[bench.id] = (plants.data ?? [])
         .filter((plant) => plant.benchId === bench.id)
-        .sort((a, b) => a.walk - b.walk)
+        .sort((a, b) => a.stand - b.stand)
         .map((plant) => plant.id);
     return order;
   });

@@ -126,7 +126,7 @@
     const to = Number(target);
     const there = sorted
       .filter((plant) => plant.benchId === to && !selected.includes(plant.id))
-      .sort((a, b) => a.walk - b.walk)
+      .sort((a, b) => a.stand - b.stand)
       .map((plant) => plant.id);
     const { error } = await api.PUT('/api/benches/{id}/plants', {
       params: { path: { id: to } },

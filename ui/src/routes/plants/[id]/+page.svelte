@@ -70,13 +70,13 @@
       >
       <div class="acts">
         <button
-          class="act"
+          class="act small"
           aria-pressed={asking}
           onclick={() => (asking ? stopAsking() : (asking = true))}
           >What if <span class="kbd-hint">W</span></button
         >
-        <a class="act" href={inspectHref}>Inspect <span class="kbd-hint">I</span></a>
-        <a class="act go" href={repotHref}>Log a repot <span class="kbd-hint">R</span></a>
+        <a class="act small" href={inspectHref}>Inspect <span class="kbd-hint">I</span></a>
+        <a class="act go small" href={repotHref}>Log a repot <span class="kbd-hint">R</span></a>
       </div>
     </div>
 

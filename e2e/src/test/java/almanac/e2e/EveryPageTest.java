@@ -23,6 +23,8 @@ class EveryPageTest {
           "/plants/3/edit",
           "/places",
           "/round",
+          "/tags",
+          "/plants/63/hold",
           "/rules",
           "/kinds",
           "/settings");

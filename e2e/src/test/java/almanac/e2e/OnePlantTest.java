@@ -28,7 +28,7 @@ class OnePlantTest {
     try (var almanac = RunningAlmanac.start(data);
         var browsing = Browsing.desk(almanac.address())) {
       var page = browsing.open("/plants");
-      page.getByText("Oncidium Towing Path").click();
+      page.locator("ul.sheet").getByText("Oncidium Towing Path").click();
       assertThat(page.locator(".slip h2")).hasText("Leave");
       var journal = page.getByRole(AriaRole.REGION, named("Journal"));
       assertThat(journal.getByRole(AriaRole.LISTITEM)).hasCount(4);

@@ -55,9 +55,10 @@ class RoundTest {
     try (var browsing = Browsing.desk(almanac.address())) {
       var page = walk(browsing, "East sill");
       var first = page.locator(".rows h1").innerText();
+      page.locator(".side .slip h2").waitFor();
       page.keyboard().press("=");
       page.keyboard().press("1");
-      assertThat(page.getByText("Leaves: firm")).isVisible();
+      assertThat(page.locator(".said")).containsText("Leaves: firm");
       page.keyboard().press("Enter");
       assertThat(page.locator(".rows h1")).not().hasText(first);
       page.keyboard().press("u");

@@ -1,6 +1,7 @@
 package almanac.e2e;
 
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
 import java.nio.file.Path;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
@@ -32,10 +33,14 @@ class Screenshots {
       shoot(desk, "/plants", "plants");
       shoot(desk, "/plants/1", "plant");
       shoot(desk, "/plants/6", "rescue");
-      shoot(desk, "/plants/new", "add-a-plant");
       shoot(desk, "/plants/1/inspect", "inspect");
-      shoot(desk, "/plants/1/repot", "repot");
+      shoot(desk, "/places", "places");
+      shoot(desk, "/tags", "tags");
       shoot(desk, "/settings", "settings");
+      shoot(desk, "/plants/63/hold", "holding");
+      whatIf(desk);
+      rules(desk);
+      round(desk, "round");
     }
   }
 
@@ -43,7 +48,6 @@ class Screenshots {
   void lamp() {
     try (var lamp = Browsing.lamp(almanac.address())) {
       shoot(lamp, "/plants/1", "plant-by-lamp");
-      shoot(lamp, "/", "today-by-lamp");
     }
   }
 
@@ -52,12 +56,43 @@ class Screenshots {
     try (var phone = Browsing.phone(almanac.address())) {
       shoot(phone, "/plants/1", "phone-plant");
       shoot(phone, "/plants/1/inspect", "phone-inspect");
-      shoot(phone, "/", "phone-today");
+      round(phone, "phone-round");
     }
+  }
+
+  private static void whatIf(Browsing desk) {
+    var page = desk.open("/plants/2");
+    page.keyboard().press("w");
+    page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("Newest roots"))
+        .getByLabel("nubs")
+        .check();
+    page.getByText("instead of wait").waitFor();
+    keep(page, "what-if");
+  }
+
+  private static void rules(Browsing desk) {
+    var page = desk.open("/rules#verdict.leave-below");
+    page.getByLabel("verdict.leave-below, points").fill("45");
+    page.getByText("verdicts would change").waitFor();
+    keep(page, "rules");
+  }
+
+  private static void round(Browsing browsing, String name) {
+    var page = browsing.open("/round");
+    page.getByText("East sill").click();
+    page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Start")).click();
+    page.locator(".side .slip h2").waitFor();
+    page.keyboard().press("=");
+    page.locator(".said").getByText("“").waitFor();
+    keep(page, name);
   }
 
   private static void shoot(Browsing browsing, String path, String name) {
     var page = browsing.open(path);
+    keep(page, name);
+  }
+
+  private static void keep(Page page, String name) {
     page.waitForLoadState(com.microsoft.playwright.options.LoadState.NETWORKIDLE);
     page.evaluate("document.fonts.ready");
     page.screenshot(new Page.ScreenshotOptions().setPath(FOLDER.resolve(name + ".png")));

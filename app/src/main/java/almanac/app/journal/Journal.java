@@ -94,6 +94,25 @@ public class Journal {
     return plant.orElseThrow(() -> new NotFound("There is no plant %d.".formatted(plantId)));
   }
 
+  /** A plant of the same family. */
+  public record Kin(long id, String number, String name, PlantStatus status) {}
+
+  /** The mother of a plant and what was divided from it. */
+  public List<Kin> family(PlantRecord plant) {
+    var daughters = PLANT.MOTHER_ID.eq(plant.id());
+    var motherId = plant.facts().motherId();
+    return db.selectFrom(PLANT)
+        .where(motherId == null ? daughters : daughters.or(PLANT.ID.eq(motherId)))
+        .orderBy(PLANT.NUMBER)
+        .fetch(
+            row ->
+                new Kin(
+                    row.getId(),
+                    row.getNumber(),
+                    facts(row).name(),
+                    PlantStatus.valueOf(row.getStatus())));
+  }
+
   /** What was changed of a plant outside its journal, oldest first. */
   public List<Change> changes(long plantId) {
     return db.selectFrom(PLANT_CHANGE)

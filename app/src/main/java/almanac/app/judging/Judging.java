@@ -11,6 +11,7 @@ import almanac.core.judgement.DecidingLooks;
 import almanac.core.judgement.Judge;
 import almanac.core.judgement.Judgement;
 import almanac.core.judgement.Situation;
+import almanac.core.season.LightYear;
 import java.time.LocalDate;
 import org.springframework.stereotype.Service;
 
@@ -31,6 +32,14 @@ public class Judging {
   public Figures figures() {
     return rules.figures();
   }
+
+  /** All that judgements of a day rest on besides the plants themselves. */
+  public Basis basis(LocalDate day) {
+    return new Basis(day, figures(), collection.get(), site.light());
+  }
+
+  /** What judgements of a day rest on besides the plants themselves. */
+  public record Basis(LocalDate day, Figures figures, Approach approach, LightYear light) {}
 
   /**
    * The approach that holds for a plant: its own, else that of its bench, else the collection's.

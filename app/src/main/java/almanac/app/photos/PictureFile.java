@@ -25,6 +25,7 @@ final class PictureFile {
   private static final LocalDate FIRST_DIGITAL = LocalDate.of(1990, 1, 1);
 
   private final byte[] bytes;
+  private int longest;
 
   /**
    * @throws Refused if it is no picture, or one too large to be unpacked
@@ -44,6 +45,7 @@ final class PictureFile {
       try {
         reader.setInput(input, true, true);
         long pixels = (long) reader.getWidth(0) * reader.getHeight(0);
+        longest = Math.max(reader.getWidth(0), reader.getHeight(0));
         if (pixels > MOST_PIXELS) {
           throw new Refused(
               "photo",
@@ -85,7 +87,9 @@ final class PictureFile {
     return scaled(THUMBNAIL_EDGE);
   }
 
-  private byte[] scaled(int edge) {
+  /** Never larger than it came. */
+  private byte[] scaled(int most) {
+    int edge = Math.min(most, longest);
     try {
       var out = new ByteArrayOutputStream();
       Thumbnails.of(new ByteArrayInputStream(bytes))

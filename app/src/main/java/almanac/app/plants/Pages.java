@@ -100,7 +100,7 @@ public class Pages {
 
   private PlantPage.Card card(PlantRecord plant) {
     var facts = plant.facts();
-    var everybody = journal.everybody();
+    var family = journal.family(plant);
     return new PlantPage.Card(
         facts.number(),
         facts.label(),
@@ -113,13 +113,13 @@ public class Pages {
         facts.notes(),
         facts.cameFrom(),
         facts.price(),
-        everybody.stream()
-            .filter(other -> Objects.equals(other.id(), facts.motherId()))
+        family.stream()
+            .filter(kin -> Objects.equals(kin.id(), facts.motherId()))
             .findFirst()
             .map(Pages::kin)
             .orElse(null),
-        everybody.stream()
-            .filter(other -> Objects.equals(other.facts().motherId(), plant.id()))
+        family.stream()
+            .filter(kin -> !Objects.equals(kin.id(), facts.motherId()))
             .map(Pages::kin)
             .toList(),
         facts.asideOn(),
@@ -160,9 +160,8 @@ public class Pages {
         apart.over());
   }
 
-  private static PlantPage.Kin kin(PlantRecord plant) {
-    return new PlantPage.Kin(
-        plant.id(), plant.facts().number(), plant.facts().name(), plant.facts().status().words());
+  private static PlantPage.Kin kin(Journal.Kin kin) {
+    return new PlantPage.Kin(kin.id(), kin.number(), kin.name(), kin.status().words());
   }
 
   private static PlantPage.GrowthView growth(Growth growth) {

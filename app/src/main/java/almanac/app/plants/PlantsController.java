@@ -54,6 +54,7 @@ class PlantsController {
   private final Pages pages;
   private final Judging judging;
   private final Kinds kinds;
+  private final KeptLines<PlantLine> lines = new KeptLines<>();
   private final Today today;
 
   PlantsController(
@@ -75,7 +76,7 @@ class PlantsController {
       String profileName,
       long benchId,
       String benchName,
-      @Schema(description = "Its place on the walk: bench by bench, and along each") int walk,
+      @Schema(description = "Its place on the bench, counted along the walk") int stand,
       Approach approach,
       Verdict verdict,
       Family family,
@@ -158,8 +159,8 @@ class PlantsController {
   @GetMapping
   @Operation(summary = "All plants with their verdicts, by number")
   List<PlantLine> all() {
-    var walk = new Walk(journal.all());
-    return journal.all().stream().map(plant -> line(plant, walk)).toList();
+    var basis = judging.basis(today.get());
+    return journal.all().stream().map(plant -> lines.of(plant, basis, () -> line(plant))).toList();
   }
 
   @GetMapping("/{id}")
@@ -262,7 +263,7 @@ class PlantsController {
     }
   }
 
-  private PlantLine line(PlantRecord plant, Walk walk) {
+  private PlantLine line(PlantRecord plant) {
     var judged = judging.judge(plant, today.get());
     var facts = plant.facts();
     var life = plant.history().life();
@@ -274,7 +275,7 @@ class PlantsController {
         plant.kind().name(),
         plant.bench().id(),
         plant.bench().name(),
-        walk.turn(plant.id()),
+        facts.stand(),
         judged.approach(),
         judged.verdict(),
         judged.verdict().family(),

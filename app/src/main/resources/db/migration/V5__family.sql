@@ -1,0 +1,1 @@
+create index daughter_of_plant on plant (mother_id);

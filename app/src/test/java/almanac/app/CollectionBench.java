@@ -1,0 +1,177 @@
+package almanac.app;
+
+import almanac.app.site.ReadAnew;
+import almanac.app.start.RunningApplication;
+import almanac.core.inspection.Item;
+import almanac.core.profile.Profiles;
+import java.sql.PreparedStatement;
+import java.sql.SQLException;
+import java.time.LocalDate;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Random;
+import java.util.concurrent.Callable;
+import javax.sql.DataSource;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.RegisterExtension;
+
+/** A made-up collection of 5,000 plants and a million rows; run by {@code ./almanac bench}. */
+class CollectionBench {
+  @RegisterExtension static final RunningApplication APP = RunningApplication.empty();
+
+  private static final LocalDate TODAY = RunningApplication.TODAY;
+  private static final int PLANTS = 5000;
+  private static final int PLANTS_A_BATCH = 100;
+  private static final int BENCHES = 20;
+  private static final int INSPECTIONS = 24;
+  private static final List<Item<?>> LOOKED_AT =
+      List.of(
+          Item.LEAVES,
+          Item.GROWTH,
+          Item.BLOOM,
+          Item.STABILITY,
+          Item.NEW_ROOTS,
+          Item.MEDIUM_PIECE,
+          Item.SMELL,
+          Item.PESTS);
+
+  @Test
+  void pagesOfALargeCollection() throws Exception {
+    long rows = fill();
+    APP.publish(new ReadAnew("bench"));
+    System.out.printf("A collection of %,d plants and %,d rows of history:%n", PLANTS, rows);
+    double jdbc = median(3, this::plainly);
+    double cold = millis(() -> APP.get("/api/plants"));
+    double sorting = median(9, () -> APP.get("/api/plants"));
+    double page = median(40, () -> APP.get("/api/plants/" + (1 + new Random().nextInt(PLANTS))));
+    double saving = median(40, CollectionBench::inspect);
+    System.gc();
+    long used = Runtime.getRuntime().totalMemory() - Runtime.getRuntime().freeMemory();
+    say("all history rows by plain JDBC", jdbc, 0);
+    System.out.printf(
+        "  %-34s %8.0f ms, %.1f of plain JDBC%n", "sorting page, first time", cold, cold / jdbc);
+    say("sorting page, warm", sorting, 400);
+    say("plant's page", page, 60);
+    say("an inspection with its new slip", saving, 50);
+    System.out.printf("  %-34s %8d MB%n", "heap in use", used / 1_000_000);
+  }
+
+  private static void say(String what, double millis, double wanted) {
+    System.out.printf(
+        "  %-34s %8.1f ms%s%n",
+        what,
+        millis,
+        wanted == 0 ? "" : "; wanted %.0f: %.2f of it".formatted(wanted, millis / wanted));
+  }
+
+  private static Object inspect() throws Exception {
+    return APP.post(
+        "/api/plants/%d/inspections".formatted(1 + new Random().nextInt(PLANTS)),
+        "{\"on\":\"2027-05-15\",\"looks\":{\"leaves\":{\"answers\":[\"FIRM\"]},\"newRoots\":{\"answers\":[],\"measured\":12}}}");
+  }
+
+  private Object plainly() throws Exception {
+    long seen = 0;
+    try (var connection = APP.bean(DataSource.class).getConnection();
+        var statement = connection.createStatement();
+        var rows =
+            statement.executeQuery(
+                "select e.plant_id, e.happened_on, l.item, l.answers, l.measured"
+                    + " from look l join entry e on e.id = l.entry_id")) {
+      while (rows.next()) {
+        seen += rows.getLong(1) + rows.getString(4).length();
+      }
+    }
+    return seen;
+  }
+
+  private static double median(int times, Callable<?> task) throws Exception {
+    var took = new double[times];
+    for (int i = 0; i < times; i++) {
+      took[i] = millis(task);
+    }
+    Arrays.sort(took);
+    return took[times / 2];
+  }
+
+  private static double millis(Callable<?> task) throws Exception {
+    long start = System.nanoTime();
+    task.call();
+    return (System.nanoTime() - start) / 1e6;
+  }
+
+  /** One prepared statement for each table, sent in batches. */
+  private static long fill() throws Exception {
+    var random = new Random(1);
+    var profiles = Profiles.standard();
+    long rows = 0;
+    long entry = 0;
+    try (var connection = APP.bean(DataSource.class).getConnection()) {
+      connection.setAutoCommit(false);
+      try (var bench = connection.prepareStatement("insert into bench (name, walk) values (?, ?)");
+          var plant =
+              connection.prepareStatement(
+                  "insert into plant (number, label, profile, bench_id, stand, added_on)"
+                      + " values (?, ?, ?, ?, ?, ?)");
+          var line =
+              connection.prepareStatement(
+                  "insert into entry (plant_id, kind, happened_on, recorded_on, note)"
+                      + " values (?, ?, ?, ?, '')");
+          var potting =
+              connection.prepareStatement(
+                  "insert into potting (entry_id, potted_on, moisture, in_flower)"
+                      + " values (?, ?, 'DRIES_BETWEEN', false)");
+          var part =
+              connection.prepareStatement(
+                  "insert into potting_part (entry_id, component, parts)"
+                      + " values (?, 'BARK_MEDIUM', 1)");
+          var look =
+              connection.prepareStatement(
+                  "insert into look (entry_id, item, answers) values (?, ?, ?)")) {
+        for (int i = 1; i <= BENCHES; i++) {
+          add(bench, "Bench " + i, i);
+        }
+        bench.executeBatch();
+        for (int i = 1; i <= PLANTS; i++) {
+          add(
+              plant,
+              "27-%05d".formatted(i),
+              "Oncidium Number " + i,
+              profiles.get(random.nextInt(profiles.size())).key(),
+              1L + random.nextInt(BENCHES),
+              i,
+              TODAY.minusYears(3));
+          var potted = TODAY.minusDays(30L + random.nextInt(900));
+          entry++;
+          add(line, i, "POTTING", potted, potted);
+          add(potting, entry, potted.toString());
+          add(part, entry);
+          rows += 3;
+          for (int seen = INSPECTIONS; seen > 0; seen--) {
+            entry++;
+            add(line, i, "INSPECTION", TODAY.minusDays(seen * 42L), TODAY);
+            for (var item : LOOKED_AT) {
+              var answer = item.answers().get(random.nextInt(item.answers().size()));
+              add(look, entry, item.key(), answer.name());
+            }
+            rows += 1 + LOOKED_AT.size();
+          }
+          if (i % PLANTS_A_BATCH == 0) {
+            for (var statement : List.of(plant, line, potting, part, look)) {
+              statement.executeBatch();
+            }
+            connection.commit();
+          }
+        }
+      }
+    }
+    return rows;
+  }
+
+  private static void add(PreparedStatement statement, Object... values) throws SQLException {
+    for (int i = 0; i < values.length; i++) {
+      statement.setObject(i + 1, values[i]);
+    }
+    statement.addBatch();
+  }
+}
