@@ -8,7 +8,7 @@
   import { takeBack } from '$lib/shell/toaster';
   import { measuredIn } from '$lib/words/units.svelte';
   import Sentence from '$lib/words/Sentence.svelte';
-  import { daysBetween, short } from '$lib/words/dates';
+  import { ago, daysBetween, short } from '$lib/words/dates';
   import { outbox } from './outbox.svelte';
   import RoundRow from './RoundRow.svelte';
   import { round } from './walk.svelte';
@@ -260,7 +260,7 @@
         <span class="quiet">
           {stop.number} · {stop.benchName} · {walk.at + 1} of {walk.stops.length} ·
           {stop.lastSeen && today
-            ? `last seen ${daysBetween(stop.lastSeen, today)} days ago; dashed = as then`
+            ? `last seen ${ago(daysBetween(stop.lastSeen, today))}; dashed = as then`
             : 'not looked at yet'}
         </span>
       </div>

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { daysBetween, long, partial, plusDays, short, span, writeIso } from './dates';
+import { ago, daysBetween, long, partial, plusDays, short, span, writeIso } from './dates';
 
 describe('days in words', () => {
   it('leaves out the year that everybody knows', () => {
@@ -27,6 +27,10 @@ describe('days in words', () => {
     expect(span('2027-05-14', '2027-05-29', '2027-05-01')).toBe('2027-05-14 – 2027-05-29');
     expect(partial('2026-10')).toBe('2026-10');
     writeIso(false);
+  });
+
+  it('says how long ago a day was', () => {
+    expect([0, 1, 12].map(ago)).toEqual(['today', 'yesterday', '12 days ago']);
   });
 
   it('counts days over the change of the clocks', () => {

@@ -37,6 +37,12 @@ export function daysBetween(from: string, to: string): number {
   return Math.round((parse(to).getTime() - parse(from).getTime()) / DAY);
 }
 
+/** "today", "yesterday" or "12 days ago". */
+export function ago(days: number): string {
+  if (days < 1) return 'today';
+  return days === 1 ? 'yesterday' : `${days} days ago`;
+}
+
 /** An ISO day so many days later. */
 export function plusDays(day: string, days: number): string {
   return new Date(parse(day).getTime() + days * DAY).toISOString().slice(0, 10);
