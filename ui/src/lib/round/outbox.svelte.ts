@@ -1,6 +1,7 @@
 import type { QueryClient } from '@tanstack/svelte-query';
 import { answered, api, Problem, type Schemas } from '$lib/api/client';
 import { keep } from '$lib/api/queries';
+import { takeBack } from '$lib/shell/toaster';
 
 /** An inspection on its way to the program; its key makes sure that it arrives once. */
 export interface Letter {
@@ -38,6 +39,8 @@ class Outbox {
   /** What arrived last, so that it can be taken back. */
   arrived = $state<{ key: string; entryId: number; plantId: number }[]>([]);
   #sending = false;
+  /** Recalled while it was on its way: taken back as soon as it has arrived. */
+  #recalled = new Set<string>();
   #timer: ReturnType<typeof setTimeout> | undefined;
 
   put(client: QueryClient, plantId: number, name: string, body: Schemas['NewInspection']): string {
@@ -48,9 +51,10 @@ class Outbox {
     return key;
   }
 
-  /** Takes a letter back that has not been sent; false if it is gone already. */
+  /** Takes a letter back that has not arrived; false if it has. */
   recall(key: string): boolean {
     const waiting = this.letters.some((letter) => letter.key === key);
+    if (waiting && this.#sending && this.letters[0]!.key === key) this.#recalled.add(key);
     this.letters = this.letters.filter((letter) => letter.key !== key);
     this.#store();
     return waiting;
@@ -71,13 +75,16 @@ class Outbox {
               body: letter.body,
             }),
           );
-          this.arrived.push({
-            key: letter.key,
-            entryId: saved.entryId,
-            plantId: letter.plantId,
-          });
-          keep(client, saved);
           this.unreachable = false;
+          if (this.#recalled.delete(letter.key)) await takeBack(client, saved.entryId);
+          else {
+            this.arrived.push({
+              key: letter.key,
+              entryId: saved.entryId,
+              plantId: letter.plantId,
+            });
+            keep(client, saved);
+          }
         } catch (failure) {
           if (failure instanceof Problem && failure.unreachable) {
             this.unreachable = true;

@@ -1,0 +1,135 @@
+import type { QueryClient } from '@tanstack/svelte-query';
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import type { Schemas } from '$lib/api/client';
+
+const post = vi.fn();
+const takeBack = vi.fn();
+vi.mock('openapi-fetch', () => ({ default: () => ({ POST: post }) }));
+vi.mock('$lib/api/queries', () => ({ keep: vi.fn() }));
+vi.mock('$lib/shell/toaster', () => ({ takeBack }));
+
+const client = {} as QueryClient;
+const body = { on: '2027-05-16', looks: {} } as unknown as Schemas['NewInspection'];
+const taken = (entryId: number) => ({ data: { entryId }, response: new Response() });
+const gone = () => Promise.reject(new TypeError('no connection'));
+
+let kept: Map<string, string>;
+
+/** The outbox as it is after the page was loaded. */
+async function loaded() {
+  vi.resetModules();
+  return (await import('./outbox.svelte')).outbox;
+}
+
+function sentKeys(): string[] {
+  return post.mock.calls.map(([, asked]) => asked.body.sentKey as string);
+}
+
+beforeEach(() => {
+  kept = new Map();
+  vi.stubGlobal('localStorage', {
+    getItem: (key: string) => kept.get(key) ?? null,
+    setItem: (key: string, value: string) => kept.set(key, value),
+  });
+  vi.useFakeTimers();
+});
+
+afterEach(() => {
+  vi.useRealTimers();
+  vi.unstubAllGlobals();
+  vi.clearAllMocks();
+  post.mockReset();
+});
+
+describe('looks on their way', () => {
+  it('go out in the order in which they were taken', async () => {
+    const outbox = await loaded();
+    post.mockResolvedValueOnce(taken(11)).mockResolvedValueOnce(taken(12));
+    const first = outbox.put(client, 1, 'Lock Gate', body);
+    const second = outbox.put(client, 2, 'Towpath', body);
+    await vi.waitFor(() => expect(outbox.letters).toHaveLength(0));
+    expect(sentKeys()).toEqual([first, second]);
+    expect(outbox.arrived.map((each) => each.entryId)).toEqual([11, 12]);
+  });
+
+  it('wait while the program does not answer, and go again under the same key', async () => {
+    const outbox = await loaded();
+    post.mockImplementationOnce(gone).mockResolvedValueOnce(taken(11));
+    const key = outbox.put(client, 1, 'Lock Gate', body);
+    await vi.waitFor(() => expect(outbox.unreachable).toBe(true));
+    expect(outbox.letters).toHaveLength(1);
+    await vi.runAllTimersAsync();
+    expect(outbox.unreachable).toBe(false);
+    expect(outbox.letters).toHaveLength(0);
+    expect(sentKeys()).toEqual([key, key]);
+  });
+
+  it('outlive a reload of the page', async () => {
+    const before = await loaded();
+    post.mockImplementationOnce(gone);
+    const key = before.put(client, 1, 'Lock Gate', body);
+    await vi.waitFor(() => expect(before.unreachable).toBe(true));
+    vi.clearAllTimers();
+    const after = await loaded();
+    expect(after.letters.map((letter) => letter.key)).toEqual([key]);
+    post.mockResolvedValueOnce(taken(11));
+    await after.send(client);
+    expect(after.letters).toHaveLength(0);
+    expect(JSON.parse(kept.get('almanac.outbox')!)).toEqual([]);
+  });
+
+  it('begin empty where what was kept cannot be read', async () => {
+    kept.set('almanac.outbox', '[{"key":');
+    expect((await loaded()).letters).toEqual([]);
+  });
+
+  it('are returned with the sentence when the program refuses them, and the next goes on', async () => {
+    const outbox = await loaded();
+    post
+      .mockResolvedValueOnce({
+        error: { detail: 'The look lies before the arrival.' },
+        response: new Response(null, { status: 422 }),
+      })
+      .mockResolvedValueOnce(taken(12));
+    outbox.put(client, 1, 'Lock Gate', body);
+    outbox.put(client, 2, 'Towpath', body);
+    await vi.waitFor(() => expect(outbox.letters).toHaveLength(0));
+    expect(outbox.returned.map(({ letter, sentence }) => [letter.name, sentence])).toEqual([
+      ['Lock Gate', 'The look lies before the arrival.'],
+    ]);
+    expect(outbox.arrived.map((each) => each.plantId)).toEqual([2]);
+  });
+});
+
+describe('a look that is recalled', () => {
+  it('is never sent when it was still waiting', async () => {
+    const outbox = await loaded();
+    post.mockImplementationOnce(gone);
+    const key = outbox.put(client, 1, 'Lock Gate', body);
+    await vi.waitFor(() => expect(outbox.unreachable).toBe(true));
+    expect(outbox.recall(key)).toBe(true);
+    await vi.runAllTimersAsync();
+    expect(post).toHaveBeenCalledTimes(1);
+    expect(JSON.parse(kept.get('almanac.outbox')!)).toEqual([]);
+  });
+
+  it('is taken back when it was on its way', async () => {
+    const outbox = await loaded();
+    let arrive: (answer: unknown) => void = () => {};
+    post.mockReturnValueOnce(new Promise((resolve) => (arrive = resolve)));
+    const key = outbox.put(client, 1, 'Lock Gate', body);
+    expect(outbox.recall(key)).toBe(true);
+    arrive(taken(11));
+    await vi.waitFor(() => expect(takeBack).toHaveBeenCalledWith(client, 11));
+    expect(outbox.arrived).toEqual([]);
+  });
+
+  it('is left to its withdrawal when it has arrived', async () => {
+    const outbox = await loaded();
+    post.mockResolvedValueOnce(taken(11));
+    const key = outbox.put(client, 1, 'Lock Gate', body);
+    await vi.waitFor(() => expect(outbox.arrived).toHaveLength(1));
+    expect(outbox.recall(key)).toBe(false);
+    expect(takeBack).not.toHaveBeenCalled();
+  });
+});

@@ -1,0 +1,16 @@
+import { expect, it } from 'vitest';
+import { HUE, URGENCY, type Verdict } from '$lib/drawings/verdicts';
+import { PILES } from './piles';
+
+const verdicts = Object.keys(HUE) as Verdict[];
+
+it('puts every verdict on one pile, under its own hue', () => {
+  const piled = PILES.flatMap((pile) => pile.verdicts);
+  expect([...piled].sort()).toEqual([...verdicts].sort());
+  for (const pile of PILES)
+    expect(new Set(pile.verdicts.map((verdict) => HUE[verdict]))).toEqual(new Set([pile.hue]));
+});
+
+it('knows how urgent every verdict is', () => {
+  expect([...URGENCY].sort()).toEqual([...verdicts].sort());
+});
