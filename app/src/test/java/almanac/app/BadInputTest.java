@@ -58,7 +58,7 @@ class BadInputTest {
         "\"parts\":1; \"parts\":-2; mix",
         "\"parts\":1; \"parts\":1e9; mix",
         "\"parts\":1; \"parts\":null; mix[0].parts",
-        "\"PUMICE\"; \"MUD\"; mix.0.component",
+        "\"PUMICE\"; \"MUD\"; mix[0].component",
         "\"label\"; \"colour\"; colour"
       })
   void aPlantThatCannotBeIsNotAdded(String right, String wrong, String field) throws Exception {

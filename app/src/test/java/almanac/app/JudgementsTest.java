@@ -108,14 +108,14 @@ class JudgementsTest {
         "\"looks\":[{\"on\":\"2027-05-15\"; \"arrivedOn\":\"2027-05-14\",\"looks\":[{\"on\":\"2027-05-13\"; situations[0].looks[0].on",
         "[{\"component\":\"BARK_MEDIUM\",\"parts\":1}]; []; situations[0].pot.mix",
         "\"parts\":1; \"parts\":-1; situations[0].pot.mix",
-        "\"BARK_MEDIUM\"; \"MUD\"; situations.0.pot.mix.0.component",
+        "\"BARK_MEDIUM\"; \"MUD\"; situations[0].pot.mix[0].component",
         "\"2025-03-15\"; \"2028\"; situations[0].pot.pottedOn",
         "\"latitude\":56; \"latitude\":91; situations[0].place.latitude",
         "\"latitude\":56; \"means\":[99]; situations[0].place.means",
         "\"latitude\":56; \"lampHours\":30; situations[0].place.lampHours",
         "\"rootsInPot\"; \"soakPh\":{\"answers\":[],\"measured\":14.5},\"rootsInPot\"; situations[0].looks[0].looks.soakPh.measured",
         "\"place\"; \"figures\":{\"need.mood\":1},\"place\"; situations[0].need.mood",
-        "\"place\"; \"approach\":\"HURRY\",\"place\"; situations.0.approach",
+        "\"place\"; \"approach\":\"HURRY\",\"place\"; situations[0].approach",
         "\"place\"; \"deviation\":{\"rootSpeed\":900},\"place\"; situations[0].rootSpeed"
       })
   void aSituationThatCannotBeIsRefusedByItsField(String right, String wrong, String field)

@@ -177,9 +177,10 @@ class Problems extends ResponseEntityExceptionHandler {
         .map(
             step ->
                 step.getPropertyName() == null
-                    ? String.valueOf(step.getIndex())
-                    : step.getPropertyName())
-        .collect(Collectors.joining("."));
+                    ? "[" + step.getIndex() + "]"
+                    : "." + step.getPropertyName())
+        .collect(Collectors.joining())
+        .replaceFirst("^\\.", "");
   }
 
   private static ProblemDetail entry(List<Fault> faults) {
