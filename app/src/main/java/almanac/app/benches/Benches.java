@@ -22,20 +22,42 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.event.TransactionPhase;
+import org.springframework.transaction.event.TransactionalEventListener;
 
 /** The benches of the collection. */
 @Repository
-@Transactional
 public class Benches {
   private final DSLContext db;
   private final ApplicationEventPublisher events;
+  private volatile @Nullable List<Bench> known;
 
   Benches(DSLContext db, ApplicationEventPublisher events) {
     this.db = db;
     this.events = events;
   }
 
+  /** All benches in the order of the walk. */
   public List<Bench> all() {
+    var all = known;
+    if (all == null) {
+      all = read();
+      known = all;
+    }
+    return all;
+  }
+
+  @TransactionalEventListener(phase = TransactionPhase.AFTER_COMPLETION, fallbackExecution = true)
+  void forget(ReadAnew event) {
+    known = null;
+  }
+
+  private void changed(String what) {
+    known = null;
+    events.publishEvent(new ReadAnew(what));
+  }
+
+  private List<Bench> read() {
     Map<Long, List<Double>> means =
         db.selectFrom(BENCH_MEAN).orderBy(BENCH_MEAN.BENCH_ID, BENCH_MEAN.OF_MONTH).stream()
             .collect(
@@ -58,6 +80,7 @@ public class Benches {
    *
    * @throws Refused if there is one of that name
    */
+  @Transactional
   public Bench add(Wanted wanted) {
     refuseTaken(wanted.name(), null);
     int walk = all().stream().mapToInt(Bench::walk).max().orElse(0) + 1;
@@ -74,6 +97,7 @@ public class Benches {
    * @throws NotFound if there is none of that id
    * @throws Refused if there is another one of that name
    */
+  @Transactional
   public Bench change(long id, Wanted wanted) {
     refuseTaken(wanted.name(), id);
     if (db.update(BENCH).set(row(wanted)).where(BENCH.ID.eq(id)).execute() == 0) {
@@ -88,6 +112,7 @@ public class Benches {
    *
    * @throws Conflict if plants stand on it
    */
+  @Transactional
   public void remove(long id) {
     int plants = db.fetchCount(PLANT, PLANT.BENCH_ID.eq(id));
     if (plants > 0) {
@@ -99,6 +124,7 @@ public class Benches {
     if (db.deleteFrom(BENCH).where(BENCH.ID.eq(id)).execute() == 0) {
       throw missing(id);
     }
+    changed("bench");
   }
 
   /**
@@ -107,6 +133,7 @@ public class Benches {
    * @param ids every bench once
    * @throws Refused if one is missing, unknown or named twice
    */
+  @Transactional
   public List<Bench> walk(List<Long> ids) {
     var known = all().stream().map(Bench::id).collect(Collectors.toSet());
     if (ids.size() != known.size() || !known.equals(Set.copyOf(ids))) {
@@ -115,12 +142,12 @@ public class Benches {
     for (int i = 0; i < ids.size(); i++) {
       db.update(BENCH).set(BENCH.WALK, i + 1).where(BENCH.ID.eq(ids.get(i))).execute();
     }
-    events.publishEvent(new ReadAnew("walk"));
-    return all();
+    changed("walk");
+    return read();
   }
 
   private Bench one(long id) {
-    return all().stream()
+    return read().stream()
         .filter(bench -> bench.id() == id)
         .findFirst()
         .orElseThrow(() -> missing(id));
@@ -147,7 +174,7 @@ public class Benches {
   }
 
   private void keep(long id, @Nullable List<Double> means) {
-    events.publishEvent(new ReadAnew("bench"));
+    changed("bench");
     db.deleteFrom(BENCH_MEAN).where(BENCH_MEAN.BENCH_ID.eq(id)).execute();
     if (means == null) {
       return;

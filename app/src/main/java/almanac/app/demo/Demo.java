@@ -14,11 +14,8 @@ import static almanac.core.medium.Component.SPHAGNUM_BEST;
 import almanac.app.benches.Bench;
 import almanac.app.benches.BenchKind;
 import almanac.app.benches.Benches;
-import almanac.app.journal.Journal;
-import almanac.app.journal.Recorder;
 import almanac.app.site.Settings;
 import almanac.app.site.Site;
-import almanac.app.site.Today;
 import almanac.core.followup.CheckAnswer;
 import almanac.core.history.Arrival;
 import almanac.core.inspection.Bloom;
@@ -57,25 +54,15 @@ public class Demo {
       List.of(18.0, 18.0, 18.0, 18.5, 19.0, 20.0, 20.5, 20.5, 20.0, 19.0, 18.5, 18.0);
 
   private final Benches benches;
-  private final Journal journal;
-  private final Recorder recorder;
+  private final DemoBooks books;
   private final Settings settings;
   private final Site site;
-  private final Today today;
 
-  Demo(
-      Benches benches,
-      Journal journal,
-      Recorder recorder,
-      Settings settings,
-      Site site,
-      Today today) {
+  Demo(Benches benches, DemoBooks books, Settings settings, Site site) {
     this.benches = benches;
-    this.journal = journal;
-    this.recorder = recorder;
+    this.books = books;
     this.settings = settings;
     this.site = site;
-    this.today = today;
   }
 
   /** Writes the demo collection into an empty database, whole or not at all. */
@@ -103,7 +90,7 @@ public class Demo {
     DemoShelf.rows()
         .forEach(
             row ->
-                new DemoPlant(recorder, journal, today.get())
+                new DemoPlant(books)
                     .quiet(row, byName.getOrDefault(row.bench(), sill), MONTHS_HERE));
     swappedTags();
     arrivals(cellar);
@@ -116,11 +103,11 @@ public class Demo {
   }
 
   private void swapped(String label, String truly) {
-    journal.all().stream()
+    books.journal().all().stream()
         .filter(plant -> plant.facts().label().equals(label))
         .forEach(
             plant ->
-                new DemoPlant(recorder, journal, today.get(), plant.id())
+                new DemoPlant(books, plant.id())
                     .card(
                         facts ->
                             facts.believedToBe(
@@ -131,8 +118,8 @@ public class Demo {
 
   /** One that is held in the pot it came in, and one that is kept apart. */
   private void arrivals(long bench) {
-    var day = today.get();
-    new DemoPlant(recorder, journal, day)
+    var day = books.today().get();
+    new DemoPlant(books)
         .arrived(
             "Miltoniopsis Market Day",
             "miltoniopsis",
@@ -144,7 +131,7 @@ public class Demo {
             Optional.of(new Arrival(day.minusDays(64), false)))
         .look(60, look -> look.measured(Item.SOAK_PH, 6.3).roots(RootStage.NONE))
         .look(28, look -> look.measured(Item.SOAK_PH, 6.1).roots(RootStage.NONE).bloom(Bloom.NONE));
-    new DemoPlant(recorder, journal, day)
+    new DemoPlant(books)
         .arrived("Oncidium Penny Post", "oncidium", bench, Mix.of(BARK_FINE), day.minusDays(12))
         .card(
             facts -> facts.apart("a neighbour", "", day.minusDays(12), null),
@@ -237,13 +224,13 @@ public class Demo {
   }
 
   private DemoPlant plant(String label, String profile, long bench, Mix mix, int monthsAgo) {
-    return new DemoPlant(recorder, journal, today.get())
-        .potted(label, profile, bench, mix, today.get().minusMonths(monthsAgo));
+    return new DemoPlant(books)
+        .potted(label, profile, bench, mix, books.today().get().minusMonths(monthsAgo));
   }
 
   private DemoPlant plantOfUnknownPotting(
       String label, String profile, long bench, Mix mix, int monthsHere) {
-    LocalDate since = today.get().minusMonths(monthsHere);
-    return new DemoPlant(recorder, journal, today.get()).arrived(label, profile, bench, mix, since);
+    LocalDate since = books.today().get().minusMonths(monthsHere);
+    return new DemoPlant(books).arrived(label, profile, bench, mix, since);
   }
 }

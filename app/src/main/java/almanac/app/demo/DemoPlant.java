@@ -1,7 +1,7 @@
 package almanac.app.demo;
 
+import almanac.app.journal.Cards;
 import almanac.app.journal.Facts;
-import almanac.app.journal.Journal;
 import almanac.app.journal.JournalEntry;
 import almanac.app.journal.Pot;
 import almanac.app.journal.Recorder;
@@ -32,20 +32,18 @@ final class DemoPlant {
   /** Quiet plants were last looked at about so many days ago. */
   private static final int LAST_LOOKS = 8;
 
-  private final Recorder recorder;
-  private final Journal journal;
+  private final DemoBooks books;
   private final LocalDate today;
   private long id;
 
-  DemoPlant(Recorder recorder, Journal journal, LocalDate today) {
-    this.recorder = recorder;
-    this.journal = journal;
-    this.today = today;
+  DemoPlant(DemoBooks books) {
+    this.books = books;
+    this.today = books.today().get();
   }
 
   /** A plant that is there already. */
-  DemoPlant(Recorder recorder, Journal journal, LocalDate today, long id) {
-    this(recorder, journal, today);
+  DemoPlant(DemoBooks books, long id) {
+    this(books);
     this.id = id;
   }
 
@@ -70,9 +68,10 @@ final class DemoPlant {
     boolean movedHere = moved.isAfter(came.plusMonths(2));
     var first = movedHere ? came : moved;
     id =
-        recorder
+        books
+            .cards()
             .add(
-                new Recorder.NewPlant(
+                new Cards.NewPlant(
                     row.label(),
                     kind,
                     bench,
@@ -85,7 +84,8 @@ final class DemoPlant {
                     false,
                     false),
                 came)
-            .plantId();
+            .plant()
+            .id();
     var past = new ArrayList<Recorder.Past>();
     if (movedHere) {
       years.looks(came, moved).forEach(look -> past.add(seen(look)));
@@ -95,7 +95,7 @@ final class DemoPlant {
     years
         .looks(movedHere ? moved : came, today.minusDays(LAST_LOOKS))
         .forEach(look -> past.add(seen(look)));
-    recorder.bringIn(id, past, today);
+    books.recorder().bringIn(id, past, today);
     return this;
   }
 
@@ -105,19 +105,21 @@ final class DemoPlant {
 
   /** Changes what stands on its card. */
   DemoPlant card(UnaryOperator<Facts> change, Optional<Arrival> arrival) {
-    var plant = journal.one(id);
-    recorder.change(
-        id,
-        plant.version(),
-        new Recorder.Change(
-            change.apply(plant.facts()),
-            plant.kind(),
-            plant.bench().id(),
-            plant.aim(),
-            plant.approach(),
-            arrival.isPresent() ? arrival : plant.arrival(),
-            plant.own()),
-        today);
+    var plant = books.journal().one(id);
+    books
+        .cards()
+        .change(
+            id,
+            plant.version(),
+            new Cards.Change(
+                change.apply(plant.facts()),
+                plant.kind(),
+                plant.bench().id(),
+                plant.aim(),
+                plant.approach(),
+                arrival.isPresent() ? arrival : plant.arrival(),
+                plant.own()),
+            today);
     return this;
   }
 
@@ -126,9 +128,10 @@ final class DemoPlant {
     var kind = Profiles.named(profile).orElseThrow();
     var potting = new Potting(potted, on, mix, kind.moisture());
     id =
-        recorder
+        books
+            .cards()
             .add(
-                new Recorder.NewPlant(
+                new Cards.NewPlant(
                     label,
                     kind,
                     bench,
@@ -140,28 +143,31 @@ final class DemoPlant {
                     false,
                     false),
                 on)
-            .plantId();
+            .plant()
+            .id();
     return this;
   }
 
   DemoPlant look(int daysAgo, UnaryOperator<Looking> looks) {
     var day = today.minusDays(daysAgo);
     var looking = looks.apply(new Looking(Inspection.on(day)));
-    recorder.inspect(id, looking.inspection, "", null, null, day);
+    books.recorder().inspect(id, looking.inspection, "", null, null, day);
     return this;
   }
 
   DemoPlant repot(int daysAgo, Mix mix) {
     var day = today.minusDays(daysAgo);
-    var moisture = journal.one(id).profile().moisture();
-    recorder.repot(
-        id, new Potting(PottedOn.on(day), day, mix, moisture), Pot.NOT_NOTED, false, "", day);
+    var moisture = books.journal().one(id).profile().moisture();
+    books
+        .recorder()
+        .repot(
+            id, new Potting(PottedOn.on(day), day, mix, moisture), Pot.NOT_NOTED, false, "", day);
     return this;
   }
 
   DemoPlant answer(int daysAgo, CheckAnswer answer) {
-    var open = journal.one(id).openAftercare().orElseThrow();
-    recorder.answer(open.id(), answer, "", today.minusDays(daysAgo));
+    var open = books.journal().one(id).openAftercare().orElseThrow();
+    books.recorder().answer(open.id(), answer, "", today.minusDays(daysAgo));
     return this;
   }
 

@@ -7,6 +7,25 @@ import java.util.List;
 final class PlantCard {
   private PlantCard() {}
 
+  static Facts read(almanac.app.db.tables.records.PlantRecord row) {
+    return new Facts(
+        row.getNumber(),
+        row.getLabel(),
+        row.getBelieved(),
+        row.getConfirmed(),
+        row.getParents(),
+        PlantStatus.valueOf(row.getStatus()),
+        row.getStatusReason(),
+        row.getNotes(),
+        row.getCameFrom(),
+        row.getPrice(),
+        row.getMotherId(),
+        row.getStand(),
+        row.getAsideOn(),
+        row.getApartSince(),
+        row.getHeldSince());
+  }
+
   static void write(Facts facts, almanac.app.db.tables.records.PlantRecord row) {
     row.setNumber(facts.number());
     row.setLabel(facts.label());
@@ -26,7 +45,7 @@ final class PlantCard {
   }
 
   /** What is worth a line in the plant's history. */
-  static List<String> changes(PlantRecord plant, Recorder.Change change) {
+  static List<String> changes(PlantRecord plant, Cards.Change change) {
     var was = plant.facts();
     var is = change.facts();
     var words = new ArrayList<String>();

@@ -1,6 +1,7 @@
 package almanac.app.journal;
 
 import almanac.app.benches.Bench;
+import almanac.core.followup.Series;
 import almanac.core.history.Arrival;
 import almanac.core.history.PlantHistory;
 import almanac.core.judgement.Aim;
@@ -19,6 +20,8 @@ import org.jspecify.annotations.Nullable;
 
 /** All that is kept of one plant. Immutable; what follows from the journal is worked out once. */
 public final class PlantRecord {
+  private static final Optional<BookedCheck> NO_CHECK = Optional.empty();
+
   private final long id;
   private final int version;
   private final Facts facts;
@@ -73,6 +76,25 @@ public final class PlantRecord {
     this.history =
         PlantHistory.of(
             inForce.stream().map(JournalEntry::event).flatMap(Optional::stream).toList());
+  }
+
+  /** The same plant with one line more in its journal. */
+  PlantRecord and(JournalEntry line) {
+    return with(appended(entries, line), checks);
+  }
+
+  /** The same plant with one check more in the diary. */
+  PlantRecord and(BookedCheck check) {
+    return with(entries, appended(checks, check));
+  }
+
+  private static <T> List<T> appended(List<T> list, T one) {
+    return Stream.concat(list.stream(), Stream.of(one)).toList();
+  }
+
+  private PlantRecord with(List<JournalEntry> lines, List<BookedCheck> booked) {
+    return new PlantRecord(
+        id, version, facts, kind, own, bench, aim, approach, arrival, addedOn, lines, booked);
   }
 
   public long id() {
@@ -165,7 +187,12 @@ public final class PlantRecord {
 
   /** The checks that are still to be made, the next one first. */
   public List<BookedCheck> openChecks() {
-    return Stream.concat(openAftercare().stream(), openJudged().stream())
+    return Stream.of(
+            openAftercare(),
+            planned(Series.AS_JUDGED),
+            facts.apartSince() == null ? NO_CHECK : planned(Series.KEPT_APART),
+            facts.heldSince() == null ? NO_CHECK : planned(Series.HELD))
+        .flatMap(Optional::stream)
         .sorted(Comparator.comparing(booked -> booked.check().window().best()))
         .toList();
   }
@@ -175,20 +202,24 @@ public final class PlantRecord {
     var since = sinceMove();
     return last(
         unanswered().stream()
-            .filter(booked -> booked.check().purpose().aftercare())
+            .filter(booked -> booked.check().purpose().series() == Series.AFTERCARE)
             .filter(booked -> since.contains(booked.entryId()))
             .toList());
   }
 
-  /** The check the last judgement asked for; every new line of the journal judges anew. */
-  private Optional<BookedCheck> openJudged() {
-    var holding = inForce();
-    long newest = holding.get(holding.size() - 1).id();
+  /** Of the series that every new line of the journal plans anew. */
+  private Optional<BookedCheck> planned(Series series) {
+    long newest = newestLine();
     return last(
         unanswered().stream()
-            .filter(booked -> !booked.check().purpose().aftercare())
+            .filter(booked -> booked.check().purpose().series() == series)
             .filter(booked -> booked.entryId() == newest)
             .toList());
+  }
+
+  /** The id of the newest line that holds. */
+  long newestLine() {
+    return inForce.get(inForce.size() - 1).id();
   }
 
   private List<BookedCheck> unanswered() {

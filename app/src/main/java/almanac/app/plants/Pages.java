@@ -5,7 +5,7 @@ import almanac.app.journal.BookedCheck;
 import almanac.app.journal.Journal;
 import almanac.app.journal.JournalEntry;
 import almanac.app.journal.PlantRecord;
-import almanac.app.journal.Recorder;
+import almanac.app.journal.Written;
 import almanac.app.judging.Judging;
 import almanac.app.plants.PlantPage.CheckView;
 import almanac.app.plants.PlantPage.Kind;
@@ -75,8 +75,8 @@ public class Pages {
   }
 
   /** What a write answers. */
-  public Saved saved(Recorder.Written written) {
-    return new Saved(written.entryId(), of(journal.one(written.plantId())));
+  public Saved saved(Written written) {
+    return new Saved(written.entryId(), of(written.plant()));
   }
 
   /** A check as it stands today. */
@@ -128,7 +128,7 @@ public class Pages {
   }
 
   private PlantPage.HoldingView holding(PlantRecord plant, LocalDate since) {
-    var held = Holding.of(plant.history().life(), since, today.get(), judging.figures());
+    var held = Holding.of(plant.history().life(), since, judging.figures());
     return new PlantPage.HoldingView(
         since,
         held.soaks().stream()
@@ -140,7 +140,7 @@ public class Pages {
         orNull(held.feedTo()),
         held.flush(),
         held.repotAtNubs(),
-        held.next(),
+        held.next().best(),
         Part.of(held.advice()));
   }
 
@@ -155,7 +155,7 @@ public class Pages {
         apart.looks(),
         apart.cleanInARow(),
         apart.found(),
-        apart.next(),
+        apart.next().best(),
         apart.free(),
         apart.over());
   }

@@ -1,10 +1,10 @@
 package almanac.app.plants;
 
+import almanac.app.journal.Cards;
 import almanac.app.journal.Facts;
 import almanac.app.journal.Journal;
 import almanac.app.journal.PlantRecord;
 import almanac.app.journal.PlantStatus;
-import almanac.app.journal.Recorder;
 import almanac.app.judging.Judging;
 import almanac.app.judging.Slip;
 import almanac.app.judging.Slips;
@@ -50,7 +50,7 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/plants")
 class PlantsController {
   private final Journal journal;
-  private final Recorder recorder;
+  private final Cards cards;
   private final Pages pages;
   private final Judging judging;
   private final Kinds kinds;
@@ -58,9 +58,9 @@ class PlantsController {
   private final Today today;
 
   PlantsController(
-      Journal journal, Recorder recorder, Pages pages, Judging judging, Kinds kinds, Today today) {
+      Journal journal, Cards cards, Pages pages, Judging judging, Kinds kinds, Today today) {
     this.journal = journal;
-    this.recorder = recorder;
+    this.cards = cards;
     this.pages = pages;
     this.judging = judging;
     this.kinds = kinds;
@@ -182,8 +182,8 @@ class PlantsController {
             MixPart.mix(plant.mix()),
             plant.moisture() == null ? profile.moisture() : plant.moisture());
     return pages.saved(
-        recorder.add(
-            new Recorder.NewPlant(
+        cards.add(
+            new Cards.NewPlant(
                 plant.label().strip(),
                 profile,
                 plant.benchId(),
@@ -203,10 +203,10 @@ class PlantsController {
     var kind = kind(plant.profile());
     var deviation = plant.deviation().deviation();
     deviation.of(kind);
-    recorder.change(
+    cards.change(
         id,
         plant.version(),
-        new Recorder.Change(
+        new Cards.Change(
             facts(plant.card(), journal.one(id)),
             kind,
             plant.benchId(),

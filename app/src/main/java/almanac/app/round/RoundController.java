@@ -1,8 +1,8 @@
 package almanac.app.round;
 
+import almanac.app.journal.Cards;
 import almanac.app.journal.Journal;
 import almanac.app.journal.PlantRecord;
-import almanac.app.journal.Recorder;
 import almanac.app.judging.Judging;
 import almanac.app.plants.Walk;
 import almanac.app.site.Today;
@@ -31,13 +31,13 @@ class RoundController {
   private static final int MOST = 5000;
 
   private final Journal journal;
-  private final Recorder recorder;
+  private final Cards cards;
   private final Judging judging;
   private final Today today;
 
-  RoundController(Journal journal, Recorder recorder, Judging judging, Today today) {
+  RoundController(Journal journal, Cards cards, Judging judging, Today today) {
     this.journal = journal;
-    this.recorder = recorder;
+    this.cards = cards;
     this.judging = judging;
     this.today = today;
   }
@@ -90,14 +90,14 @@ class RoundController {
   @ResponseStatus(HttpStatus.NO_CONTENT)
   @Operation(summary = "Stands plants on a bench in the order given, wherever they stood before")
   void stand(@PathVariable long id, @Valid @RequestBody Stands stands) {
-    recorder.stand(id, stands.plants().stream().distinct().toList(), today.get());
+    cards.stand(id, stands.plants().stream().distinct().toList(), today.get());
   }
 
   @PutMapping("/api/aside")
   @ResponseStatus(HttpStatus.NO_CONTENT)
   @Operation(summary = "Pulls plants aside for the bench, or puts them back")
   void aside(@Valid @RequestBody Aside aside) {
-    recorder.setAside(aside.plants(), aside.aside() ? today.get() : null);
+    cards.setAside(aside.plants(), aside.aside() ? today.get() : null);
   }
 
   private static boolean due(PlantRecord plant, LocalDate day) {

@@ -68,7 +68,7 @@ public final class Aftercare {
       boolean inFlower,
       LocalDate today,
       Figures figures) {
-    if (!answered.aftercare()) {
+    if (answered.series() != Series.AFTERCARE) {
       return Optional.empty();
     }
     return switch (answer) {

@@ -2,25 +2,52 @@ package almanac.core.followup;
 
 /** Why a check is made, and what to look for. */
 public enum Purpose {
-  FIRST_LOOK("First look", "Everything that can be seen without unpotting"),
-  AS_JUDGED("Look again", "Newest roots, bloom, and what the slip lists as not looked at"),
-  STANDS("Does it stand?", "Rock it gently at the base; are the leaves as firm as before?"),
-  ROOT_TIPS("New root tips?", "Live tips at the base or at the wall of the pot"),
-  ANCHORED("Has it taken hold?", "It cannot be lifted out of the medium; growth goes on"),
-  MEDIUM("How does the medium do?", "Press one piece; days from watering to dry"),
-  YEAR("The year's judgement", "New growth against the last; medium; room to the rim");
+  FIRST_LOOK(Series.AS_JUDGED, "First look", "Everything that can be seen without unpotting"),
+  AS_JUDGED(
+      Series.AS_JUDGED,
+      "Look again",
+      "Newest roots, bloom, and what the slip lists as not looked at"),
+  STANDS(
+      Series.AFTERCARE,
+      "Does it stand?",
+      "Rock it gently at the base; are the leaves as firm as before?"),
+  ROOT_TIPS(Series.AFTERCARE, "New root tips?", "Live tips at the base or at the wall of the pot"),
+  ANCHORED(
+      Series.AFTERCARE,
+      "Has it taken hold?",
+      "It cannot be lifted out of the medium; growth goes on"),
+  MEDIUM(Series.AFTERCARE, "How does the medium do?", "Press one piece; days from watering to dry"),
+  YEAR(
+      Series.AFTERCARE,
+      "The year's judgement",
+      "New growth against the last; medium; room to the rim"),
+  APART(
+      Series.KEPT_APART,
+      "Kept apart: look it over",
+      "Undersides of leaves, sheaths, new growth: pests, rot, anything that spreads"),
+  SOAK(
+      Series.HELD,
+      "Soak and read",
+      "An hour in plain water; the lowest settled pH; eyes and nubs at the base");
 
+  private final Series series;
   private final String title;
   private final String lookFor;
 
-  Purpose(String title, String lookFor) {
+  Purpose(Series series, String title, String lookFor) {
+    this.series = series;
     this.title = title;
     this.lookFor = lookFor;
   }
 
-  /** Whether it belongs to the series of checks after a move. */
-  public boolean aftercare() {
-    return this != FIRST_LOOK && this != AS_JUDGED;
+  /** To which series of checks it belongs. */
+  public Series series() {
+    return series;
+  }
+
+  /** Whether what was seen or read answers it, rather than whether it went as hoped. */
+  public boolean answeredByLooking() {
+    return series == Series.KEPT_APART || series == Series.HELD;
   }
 
   public String title() {

@@ -2,7 +2,11 @@ package almanac.core.holding;
 
 import static almanac.core.words.Sentence.say;
 
+import almanac.core.figures.Figure;
 import almanac.core.figures.Figures;
+import almanac.core.followup.Check;
+import almanac.core.followup.Purpose;
+import almanac.core.followup.Window;
 import almanac.core.inspection.Inspection;
 import almanac.core.inspection.Item;
 import almanac.core.words.Measure;
@@ -19,7 +23,7 @@ import java.util.OptionalDouble;
  * @param feedTo pH to make every feed and flush up to; absent while it is fed as usual
  * @param flush whether to flush at each watering
  * @param repotAtNubs whether it falls although it is flushed, so that a move is booked
- * @param next when to soak again
+ * @param next the days for the next soak
  * @param advice all that in a sentence
  */
 public record Holding(
@@ -27,15 +31,14 @@ public record Holding(
     OptionalDouble feedTo,
     boolean flush,
     boolean repotAtNubs,
-    LocalDate next,
+    Window next,
     Sentence advice) {
 
   /**
    * @param inspections of its life, oldest first
    * @param since the day since which it is held
    */
-  public static Holding of(
-      List<Inspection> inspections, LocalDate since, LocalDate today, Figures figures) {
+  public static Holding of(List<Inspection> inspections, LocalDate since, Figures figures) {
     var soaks = soaks(inspections, since);
     if (soaks.isEmpty()) {
       return new Holding(
@@ -43,7 +46,7 @@ public record Holding(
           OptionalDouble.empty(),
           false,
           false,
-          since.isBefore(today) ? today : since,
+          new Window(since, since, since.plusDays(figures.count(HoldingFigures.SOAK_SLACK))),
           say("Soak it for an hour in plain water and read what comes back."));
     }
     var last = soaks.get(soaks.size() - 1);
@@ -54,7 +57,7 @@ public record Holding(
           OptionalDouble.empty(),
           false,
           false,
-          last.on().plusDays(figures.count(HoldingFigures.AGAIN)),
+          again(last, HoldingFigures.AGAIN, figures),
           say("Soak water {}: feed as usual, and flush so that it does not go stagnant.", ph(out)));
     }
     if (out >= figures.of(HoldingFigures.RAISED_FROM)) {
@@ -64,7 +67,7 @@ public record Holding(
           OptionalDouble.of(to),
           false,
           false,
-          last.on().plusDays(figures.count(HoldingFigures.AGAIN)),
+          again(last, HoldingFigures.AGAIN, figures),
           say(
               "Soak water {}: make every feed and flush up to {} to {}.",
               ph(out),
@@ -85,7 +88,7 @@ public record Holding(
         OptionalDouble.of(to),
         true,
         falls,
-        last.on().plusDays(figures.count(HoldingFigures.AGAIN_SOUR)),
+        again(last, HoldingFigures.AGAIN_SOUR, figures),
         falls
             ? say(
                 "Soak water {} and still falling: flush at each watering, and repot at the next nubs.",
@@ -94,6 +97,17 @@ public record Holding(
                 "Soak water {}: make every feed up to {}, flush at each watering.",
                 ph(last.out()),
                 ph(to)));
+  }
+
+  private static Window again(Soak last, Figure days, Figures figures) {
+    var best = last.on().plusDays(figures.count(days));
+    int slack = figures.count(HoldingFigures.SOAK_SLACK);
+    return new Window(best.minusDays(slack), best, best.plusDays(slack));
+  }
+
+  /** The next soak as a check. */
+  public Check check() {
+    return new Check(Purpose.SOAK, next);
   }
 
   private static List<Soak> soaks(List<Inspection> inspections, LocalDate since) {

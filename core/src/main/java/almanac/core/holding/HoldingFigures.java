@@ -27,10 +27,18 @@ public final class HoldingFigures {
       GROUP.days("again-sour-days", 14, "A sour medium is read again in a fortnight");
   public static final Figure STILL_FALLS =
       GROUP.figure("still-falls", 0.2, Unit.PH, 0.05, 1, "Less is the pen and not the medium");
-  public static final Figure APART_DAYS =
-      GROUP.days("apart-days", 28, "Pests show themselves within four weeks");
+  public static final Figure SOAK_SLACK =
+      GROUP.days("soak-slack-days", 3, "A soak some days early or late tells the same");
   public static final Figure APART_FIRST =
       GROUP.days("apart-first-day", 3, "What came in with it shows on the third day");
+  public static final Figure APART_SECOND =
+      GROUP.days("apart-second-day", 10, "Eggs that were there have hatched by now");
+  public static final Figure APART_THIRD =
+      GROUP.days("apart-third-day", 17, "A week later their young can be seen");
+  public static final Figure APART_DAYS =
+      GROUP.days("apart-days", 28, "Pests show themselves within four weeks");
+  public static final Figure APART_SLACK =
+      GROUP.days("apart-slack-days", 2, "A look two days early or late serves as well");
   public static final Figure APART_STEP =
       GROUP.days("apart-step-days", 7, "A week is a generation of the quickest");
   public static final Figure APART_CLEAN =

@@ -1,6 +1,10 @@
 package almanac.core.holding;
 
+import almanac.core.figures.Figure;
 import almanac.core.figures.Figures;
+import almanac.core.followup.Check;
+import almanac.core.followup.Purpose;
+import almanac.core.followup.Window;
 import almanac.core.inspection.Inspection;
 import almanac.core.inspection.Item;
 import almanac.core.inspection.Pests;
@@ -14,12 +18,19 @@ import java.util.List;
  * @param looks how often it was looked over for pests since
  * @param cleanInARow how many of the last looks found nothing
  * @param found whether anything was ever found since
- * @param next the day of the next look
+ * @param next the days for the next look
  * @param free the day from which it may stand with the others, as it looks now
  * @param over whether that day has come
  */
 public record KeptApart(
-    int looks, int cleanInARow, boolean found, LocalDate next, LocalDate free, boolean over) {
+    int looks, int cleanInARow, boolean found, Window next, LocalDate free, boolean over) {
+
+  private static final List<Figure> PLANNED =
+      List.of(
+          HoldingFigures.APART_FIRST,
+          HoldingFigures.APART_SECOND,
+          HoldingFigures.APART_THIRD,
+          HoldingFigures.APART_DAYS);
 
   /**
    * @param inspections of its life, oldest first
@@ -42,16 +53,35 @@ public record KeptApart(
       }
     }
     int step = figures.count(HoldingFigures.APART_STEP);
-    int wanted = figures.count(HoldingFigures.APART_CLEAN);
-    var next =
-        looks == 0
-            ? since.plusDays(figures.count(HoldingFigures.APART_FIRST))
-            : last.plusDays(step);
+    int wanting = Math.max(0, figures.count(HoldingFigures.APART_CLEAN) - clean);
+    int slack = figures.count(HoldingFigures.APART_SLACK);
     var term = since.plusDays(figures.count(HoldingFigures.APART_DAYS));
-    var cleanBy = last.plusDays((long) step * Math.max(0, wanted - clean));
-    var free = found && cleanBy.isAfter(term) ? cleanBy : term;
-    boolean over = !today.isBefore(free) && clean >= Math.min(wanted, Math.max(1, looks));
-    return new KeptApart(looks, clean, found, next.isBefore(today) ? today : next, free, over);
+    var best = found ? last.plusDays(step) : planned(since, last, figures);
+    var cleanBy = best.plusDays((long) step * (wanting - 1));
+    var free = wanting > 0 && cleanBy.isAfter(term) ? cleanBy : term;
+    boolean seenAtTheEnd = !last.isBefore(term.minusDays(slack));
+    return new KeptApart(
+        looks,
+        clean,
+        found,
+        new Window(best.minusDays(slack), best, best.plusDays(slack)),
+        free,
+        wanting == 0 && !today.isBefore(free) && (found || seenAtTheEnd));
+  }
+
+  /** The next look as a check. */
+  public Check check() {
+    return new Check(Purpose.APART, next);
+  }
+
+  /** The first planned day that the last look did not serve; a week on after them all. */
+  private static LocalDate planned(LocalDate since, LocalDate last, Figures figures) {
+    int slack = figures.count(HoldingFigures.APART_SLACK);
+    return PLANNED.stream()
+        .map(day -> since.plusDays(figures.count(day)))
+        .filter(day -> day.minusDays(slack).isAfter(last))
+        .findFirst()
+        .orElse(last.plusDays(figures.count(HoldingFigures.APART_STEP)));
   }
 
   private static boolean nothing(Inspection inspection) {

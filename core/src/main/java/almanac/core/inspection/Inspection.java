@@ -30,6 +30,15 @@ public final class Inspection {
     return new Inspection(day, Map.of());
   }
 
+  /**
+   * An inspection as it was kept.
+   *
+   * @param findings by spot, each made by the item of its spot
+   */
+  public static Inspection kept(LocalDate day, Map<Spot, Finding<?>> findings) {
+    return new Inspection(day, Collections.unmodifiableMap(new LinkedHashMap<>(findings)));
+  }
+
   /** This inspection with one look more. */
   public <A extends Enum<A> & Answer> Inspection with(Item<A> item, Finding<A> finding) {
     return with(item, Lead.FIRST, finding);

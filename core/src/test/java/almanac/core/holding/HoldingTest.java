@@ -4,6 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import almanac.core.figures.Figures;
+import almanac.core.followup.Purpose;
+import almanac.core.followup.Window;
 import almanac.core.inspection.Inspection;
 import almanac.core.inspection.Item;
 import almanac.core.inspection.Pests;
@@ -11,13 +13,13 @@ import almanac.core.inspection.Rot;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 class HoldingTest {
   private static final LocalDate CAME = LocalDate.of(2027, 3, 1);
-  private static final LocalDate TODAY = LocalDate.of(2027, 5, 15);
   private static final Figures FIGURES = Figures.standard();
 
   private static Inspection soak(int day, double in, double out) {
@@ -27,12 +29,13 @@ class HoldingTest {
   }
 
   private static Holding held(Inspection... soaks) {
-    return Holding.of(List.of(soaks), CAME, TODAY, FIGURES);
+    return Holding.of(List.of(soaks), CAME, FIGURES);
   }
 
   @Test
   void withoutAReadingTheFirstSoakIsDue() {
-    assertThat(held().next()).isEqualTo(TODAY);
+    assertThat(held().next()).isEqualTo(new Window(CAME, CAME, CAME.plusDays(3)));
+    assertThat(held().check().purpose()).isEqualTo(Purpose.SOAK);
     assertThat(held().advice().toString()).startsWith("Soak it for an hour");
   }
 
@@ -48,7 +51,7 @@ class HoldingTest {
     assertThat(holding.feedTo().isPresent() ? holding.feedTo().getAsDouble() : null)
         .isEqualTo(feedTo);
     assertThat(holding.flush()).isEqualTo(flush);
-    assertThat(holding.next()).isEqualTo(CAME.plusDays(10L + days));
+    assertThat(holding.next().best()).isEqualTo(CAME.plusDays(10L + days));
     assertThat(holding.soaks().get(0).drop().orElseThrow()).isCloseTo(7.0 - out, within(1e-9));
   }
 
@@ -73,19 +76,40 @@ class HoldingTest {
     return KeptApart.of(List.of(looks), CAME, CAME.plusDays(today), FIGURES);
   }
 
+  @ParameterizedTest(name = "looked at on days {0}: next on day {1}, free on day {2}")
+  @CsvSource({
+    "'', 3, 28",
+    "0, 3, 28",
+    "1, 10, 28",
+    "5, 10, 28",
+    "3 10, 17, 28",
+    "3 10 17, 28, 28",
+    "20, 28, 35",
+    "27, 34, 41",
+    "3 10 17 28, 35, 28"
+  })
+  void fourLooksInFourWeeksAndALateOneServesForAllBeforeIt(String days, int next, int free) {
+    var looks =
+        Stream.of(days.split(" "))
+            .filter(day -> !day.isEmpty())
+            .map(day -> look(Integer.parseInt(day), Pests.NONE))
+            .toArray(Inspection[]::new);
+    var apart = apart(20, looks);
+    assertThat(apart.next().best()).isEqualTo(CAME.plusDays(next));
+    assertThat(apart.next().early()).isEqualTo(CAME.plusDays(next - 2L));
+    assertThat(apart.next().late()).isEqualTo(CAME.plusDays(next + 2L));
+    assertThat(apart.free()).isEqualTo(CAME.plusDays(free));
+    assertThat(apart.check().purpose()).isEqualTo(Purpose.APART);
+  }
+
   @Test
-  void aCleanPlantIsFreeAfterFourWeeks() {
-    assertThat(apart(0).next()).isEqualTo(CAME.plusDays(3));
-    var looks = new ArrayList<Inspection>();
-    for (int day : new int[] {3, 10, 17}) {
-      looks.add(look(day, Pests.NONE));
-    }
-    var third = KeptApart.of(looks, CAME, CAME.plusDays(17), FIGURES);
-    assertThat(third.free()).isEqualTo(CAME.plusDays(28));
-    assertThat(third.next()).isEqualTo(CAME.plusDays(24));
-    assertThat(third.over()).isFalse();
-    looks.add(look(28, Pests.SPRINGTAIL));
-    assertThat(KeptApart.of(looks, CAME, CAME.plusDays(28), FIGURES).over()).isTrue();
+  void aCleanPlantIsFreeAfterFourWeeksIfSomebodyLookedAtTheEnd() {
+    var looks = List.of(look(3, Pests.NONE), look(10, Pests.NONE), look(17, Pests.SPIDER));
+    assertThat(KeptApart.of(looks, CAME, CAME.plusDays(30), FIGURES).over()).isFalse();
+    var all = new ArrayList<>(looks);
+    all.add(look(28, Pests.SPRINGTAIL));
+    assertThat(KeptApart.of(all, CAME, CAME.plusDays(27), FIGURES).over()).isFalse();
+    assertThat(KeptApart.of(all, CAME, CAME.plusDays(28), FIGURES).over()).isTrue();
   }
 
   @Test

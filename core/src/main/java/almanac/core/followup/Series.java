@@ -1,0 +1,13 @@
+package almanac.core.followup;
+
+/** Checks that follow one upon the other; of each series a plant has at most one open. */
+public enum Series {
+  /** Asked for by the last judgement. */
+  AS_JUDGED,
+  /** After a move. */
+  AFTERCARE,
+  /** While it is kept apart from the others. */
+  KEPT_APART,
+  /** While it is held in the pot it came in. */
+  HELD
+}
