@@ -3,6 +3,7 @@ package almanac.app;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import almanac.app.start.RunningApplication;
+import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.RegisterExtension;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -59,6 +60,113 @@ class ArrivalsTest {
     assertThat(rooting.path("holding").isNull()).as("ends by itself when roots show").isTrue();
   }
 
+  private static JsonNode page(JsonNode plant) throws Exception {
+    return APP.get("/api/plants/" + plant.path("id").asLong()).body();
+  }
+
+  private static JsonNode check(JsonNode plant, String purpose) {
+    return plant
+        .path("checks")
+        .valueStream()
+        .filter(check -> check.path("purpose").asString().equals(purpose))
+        .findFirst()
+        .orElse(plant.path("checks").path("none"));
+  }
+
+  private static JsonNode hold(JsonNode plant, boolean held) throws Exception {
+    var answer =
+        APP.put(
+            "/api/plants/%d/hold".formatted(plant.path("id").asLong()),
+            "{\"held\":%s}".formatted(held));
+    assertThat(answer.status()).as("%s", answer.body()).isEqualTo(200);
+    return answer.body();
+  }
+
+  @Test
+  void looksAndSoaksStandInTheDiaryAndAreAnsweredByWhatIsSeen() throws Exception {
+    var plant = arrive("Oncidium Tar Barrel");
+    var apart = check(plant, "APART");
+    assertThat(apart.path("best").asString()).isEqualTo("2027-05-18");
+    assertThat(apart.path("byLooking").asBoolean()).isTrue();
+    assertThat(check(plant, "SOAK").path("urgency").asString()).isEqualTo("DUE");
+    assertThat(APP.get("/api/checks").body().valueStream())
+        .as("with all the others")
+        .anyMatch(due -> due.path("check").path("id").equals(apart.path("id")));
+    var ticked =
+        APP.post(
+            "/api/checks/%d/answer".formatted(apart.path("id").asLong()),
+            "{\"answer\":\"AS_HOPED\"}");
+    assertThat(ticked.status()).isEqualTo(400);
+    assertThat(ticked.fault("answer")).isPresent();
+
+    var soaked = look(plant, "{\"soakPh\":{\"answers\":[],\"measured\":5.8}}");
+    assertThat(check(soaked, "SOAK").path("best").asString()).isEqualTo("2027-05-29");
+    assertThat(check(soaked, "APART").path("best").asString())
+        .as("a soak is no look for pests")
+        .isEqualTo("2027-05-18");
+    var found = look(soaked, "{\"pests\":{\"answers\":[\"SCALE\"]}}");
+    assertThat(check(found, "APART").path("best").asString())
+        .as("weekly once something is found")
+        .isEqualTo("2027-05-22");
+    assertThat(found.path("checks").valueStream().map(each -> each.path("purpose").asString()))
+        .as("one of each")
+        .doesNotHaveDuplicates();
+  }
+
+  @Test
+  void whetherToRepotOrToHoldIsAskedUntilItIsDecided() throws Exception {
+    var undecided =
+        APP.post(
+                "/api/plants",
+                """
+                {"label":"Oncidium Coal Hole","profile":"oncidium","benchId":1,
+                 "pottedOn":"2024-05","mix":[{"component":"BARK_FINE","parts":1}],
+                 "arrivedOn":"2027-05-15","apart":true}""")
+            .body()
+            .path("plant");
+    assertThat(undecided.path("nowOrHold").path("choice").asString()).isEqualTo("LOOK_FIRST");
+    var rootless =
+        look(
+            undecided,
+            "{\"newRoots\":{\"answers\":[\"NONE\"]},\"rootsInPot\":{\"answers\":[\"FIRM\"]}}");
+    assertThat(rootless.path("nowOrHold").path("choice").asString()).isEqualTo("HOLD");
+    assertThat(rootless.path("nowOrHold").path("because"))
+        .isEqualTo(rootless.path("slip").path("advice"));
+
+    var held = hold(rootless, true);
+    assertThat(held.path("nowOrHold").isNull()).isTrue();
+    assertThat(check(held, "SOAK").path("early").asString()).isEqualTo("2027-05-15");
+    assertThat(held.path("journal").valueStream().map(line -> line.path("words").asString()))
+        .contains("Held in the pot it came in");
+    assertThat(check(hold(held, false), "SOAK").isMissingNode()).isTrue();
+
+    var rooting = look(page(rootless), "{\"newRoots\":{\"answers\":[\"NUB\"]}}");
+    assertThat(rooting.path("nowOrHold").path("choice").asString())
+        .as("%s", rooting.path("slip").path("title"))
+        .isEqualTo("REPOT_NOW");
+    APP.post(
+        "/api/plants/%d/repots".formatted(rooting.path("id").asLong()),
+        "{\"on\":\"2027-05-15\",\"mix\":[{\"component\":\"BARK_FINE\",\"parts\":1}]}");
+    assertThat(page(rooting).path("nowOrHold").isNull()).as("it was decided").isTrue();
+  }
+
+  @Test
+  void aRottenNewcomerIsRepottedNowWhateverItsRoots() throws Exception {
+    var plant = arrive("Oncidium Broken Lantern");
+    var freed = hold(plant, false);
+    var rotten =
+        look(
+            freed,
+            "{\"rootsInPot\":{\"answers\":[\"MOSTLY_SOFT\"]},\"newRoots\":{\"answers\":[\"NONE\"]}}");
+    assertThat(rotten.path("nowOrHold").path("choice").asString()).isEqualTo("REPOT_NOW");
+  }
+
+  @Test
+  void nobodyHoldsAPlantThatIsNotThere() throws Exception {
+    assertThat(APP.put("/api/plants/4711/hold", "{\"held\":true}").status()).isEqualTo(404);
+    assertThat(APP.post("/api/instruments/sensor/4711", "").status()).isEqualTo(404);
+  }
+
   @Test
   void thePenWandersAndSettles() throws Exception {
     var early = APP.get("/api/instruments/pen/1?water=SOAK&seconds=2").body();
@@ -75,7 +183,15 @@ class ArrivalsTest {
 
   @Test
   void theSensorGivesTheMeansOfTheYearAndTheScaleTheDaysToDry() throws Exception {
-    var means = APP.get("/api/instruments/sensor/1").body().path("means");
+    assertThat(APP.get("/api/instruments/sensor/1").body().path("days").asInt()).isZero();
+    var fetched = APP.post("/api/instruments/sensor/1", "").body();
+    assertThat(fetched.path("fresh").asInt()).isBetween(365, 366);
+    assertThat(fetched.path("last").asString()).isEqualTo("2027-05-14");
+    assertThat(fetched.path("humidity").asDouble()).isBetween(30.0, 90.0);
+    var again = APP.post("/api/instruments/sensor/1", "").body();
+    assertThat(again.path("fresh").asInt()).as("a day is fetched once").isZero();
+    assertThat(again.path("means")).isEqualTo(fetched.path("means"));
+    var means = fetched.path("means");
     assertThat(means).hasSize(12);
     assertThat(means.path(6).asDouble()).as("July").isGreaterThan(means.path(0).asDouble());
     var scale = APP.get("/api/instruments/scale/1").body();
@@ -91,11 +207,15 @@ class ArrivalsTest {
   void aFaultIsSaidAndTypingIsOffered(String condition, String words) throws Exception {
     var all = "{\"pen\":\"%1$s\",\"sensor\":\"%1$s\",\"scale\":\"%1$s\"}".formatted(condition);
     APP.put("/api/instruments", all);
-    for (var path : new String[] {"pen/1?water=SOAK&seconds=40", "sensor/1", "scale/1"}) {
-      var answer = APP.get("/api/instruments/" + path);
+    for (var answer :
+        List.of(
+            APP.get("/api/instruments/pen/1?water=SOAK&seconds=40"),
+            APP.post("/api/instruments/sensor/2", ""),
+            APP.get("/api/instruments/scale/1"))) {
       assertThat(answer.status()).isEqualTo(503);
       assertThat(answer.body().path("detail").asString()).contains(words);
     }
+    assertThat(APP.get("/api/instruments/sensor/2").body().path("days").asInt()).isZero();
     APP.put("/api/instruments", all.replace(condition, "WORKS"));
     assertThat(APP.get("/api/instruments/scale/1").status()).isEqualTo(200);
   }

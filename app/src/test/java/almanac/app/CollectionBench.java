@@ -43,8 +43,8 @@ class CollectionBench {
     double jdbc = median(3, this::plainly);
     double cold = millis(() -> APP.get("/api/plants"));
     double sorting = median(9, () -> APP.get("/api/plants"));
-    double page = median(40, () -> APP.get("/api/plants/" + (1 + new Random().nextInt(PLANTS))));
-    double saving = median(40, CollectionBench::inspect);
+    double page = median(100, () -> APP.get("/api/plants/" + (1 + new Random().nextInt(PLANTS))));
+    double saving = median(100, CollectionBench::inspect);
     System.gc();
     long used = Runtime.getRuntime().totalMemory() - Runtime.getRuntime().freeMemory();
     say("all history rows by plain JDBC", jdbc, 0);

@@ -23,6 +23,10 @@ class PhotosTest {
   private static final String BORDER = "----picture";
 
   private static RunningApplication.Answer send(byte[] picture) throws Exception {
+    return send(picture, "");
+  }
+
+  private static RunningApplication.Answer send(byte[] picture, String query) throws Exception {
     var body = new ByteArrayOutputStream();
     body.writeBytes(
         ("--%s\r\nContent-Disposition: form-data; name=\"photo\"; filename=\"a.jpg\"\r\n"
@@ -32,7 +36,7 @@ class PhotosTest {
     body.writeBytes(picture);
     body.writeBytes("\r\n--%s--\r\n".formatted(BORDER).getBytes(StandardCharsets.UTF_8));
     return APP.send(
-        APP.request("/api/plants/1/photos")
+        APP.request("/api/plants/1/photos" + query)
             .header("Content-Type", "multipart/form-data; boundary=" + BORDER)
             .POST(HttpRequest.BodyPublishers.ofByteArray(body.toByteArray()))
             .build());
@@ -113,6 +117,50 @@ class PhotosTest {
       assertThat(kept.body().path("takenOn").asString()).as(wild).isEqualTo("2027-05-15");
       assertThat(kept.body().path("datedByPicture").asBoolean()).isFalse();
     }
+  }
+
+  @Test
+  void severalPicturesBelongToOneLook() throws Exception {
+    var body = "{\"on\":\"2027-05-14\",\"looks\":{\"leaves\":{\"answers\":[\"FIRM\"]}}}";
+    long look = APP.post("/api/plants/1/inspections", body).body().path("entryId").asLong();
+    for (int i = 0; i < 2; i++) {
+      var kept = send(jpeg(300, 200), "?look=" + look + "&caption=base");
+      assertThat(kept.body().path("lookId").asLong()).as("%s", kept.body()).isEqualTo(look);
+      assertThat(kept.body().path("caption").asString()).isEqualTo("base");
+    }
+    assertThat(
+            APP.get("/api/plants/1/photos")
+                .body()
+                .valueStream()
+                .filter(photo -> photo.path("lookId").asLong() == look))
+        .hasSize(2);
+    long elsewhere = APP.post("/api/plants/2/inspections", body).body().path("entryId").asLong();
+    var refused = send(jpeg(300, 200), "?look=" + elsewhere);
+    assertThat(refused.status()).isEqualTo(400);
+    assertThat(refused.fault("look")).isPresent();
+    assertThat(send(jpeg(300, 200), "?caption=" + "x".repeat(401)).fault("caption")).isPresent();
+  }
+
+  @Test
+  void theDemoHasPicturesToScaleAtItsLooks() throws Exception {
+    var line =
+        APP.get("/api/plants")
+            .body()
+            .valueStream()
+            .filter(plant -> plant.path("name").asString().equals("Cattleya Weir Song"))
+            .findFirst()
+            .orElseThrow();
+    var photos = APP.get("/api/plants/%d/photos".formatted(line.path("id").asLong())).body();
+    assertThat(photos).hasSize(2);
+    assertThat(photos.path(0).path("takenOn").asString()).isEqualTo("2027-05-10");
+    assertThat(photos.path(0).path("lookId").isNull()).isFalse();
+    var picture =
+        ImageIO.read(new ByteArrayInputStream(download(photos.path(0).path("id").asLong())));
+    assertThat(picture.getWidth()).isEqualTo(photos.path(0).path("width").asInt());
+    int tipOfTheRoot = picture.getRGB(600 - 30 - (int) (55 * 4.5) + 4, 596);
+    assertThat((tipOfTheRoot >> 8) & 0xFF)
+        .as("green at 55 mm from the base, where the rim of 120 mm is 540 pixels wide")
+        .isGreaterThan(tipOfTheRoot >> 16 & 0xFF);
   }
 
   @Test

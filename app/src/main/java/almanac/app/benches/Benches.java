@@ -3,6 +3,7 @@ package almanac.app.benches;
 import static almanac.app.db.Tables.BENCH;
 import static almanac.app.db.Tables.BENCH_MEAN;
 import static almanac.app.db.Tables.PLANT;
+import static almanac.app.db.Tables.SENSOR_DAY;
 import static java.util.stream.Collectors.groupingBy;
 import static java.util.stream.Collectors.mapping;
 import static java.util.stream.Collectors.toList;
@@ -121,6 +122,7 @@ public class Benches {
               .formatted(plants));
     }
     db.deleteFrom(BENCH_MEAN).where(BENCH_MEAN.BENCH_ID.eq(id)).execute();
+    db.deleteFrom(SENSOR_DAY).where(SENSOR_DAY.BENCH_ID.eq(id)).execute();
     if (db.deleteFrom(BENCH).where(BENCH.ID.eq(id)).execute() == 0) {
       throw missing(id);
     }

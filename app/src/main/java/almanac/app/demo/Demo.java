@@ -154,7 +154,9 @@ public class Demo {
                     .bloom(Bloom.SPIKE)
                     .stands(Stability.FIRM)
                     .measured(Item.RIM, -8)
-                    .saw(Item.SMELL, Smell.WOODY));
+                    .saw(Item.SMELL, Smell.WOODY))
+        .picture(3, 0, 0)
+        .picture(0, 6, 0);
     plant("Oncidium Slow Barge", "oncidium", bench, Mix.of(BARK_FINE).and(PERLITE, 1), 20)
         .look(30, look -> look.roots(RootStage.ANCHORED).piece(Piece.TEARS))
         .look(2, look -> look.roots(34).bloom(Bloom.NONE).inPot(RootsInPot.MIXED));
@@ -179,14 +181,17 @@ public class Demo {
   private void highStage(long bench) {
     plant("Cattleya Weir Song", "cattleya-two-leaved", bench, Mix.of(BARK_COARSE), 44)
         .look(21, look -> look.roots(24).piece(Piece.TEARS).stands(Stability.FIRM))
-        .look(5, look -> look.roots(55).bloom(Bloom.NONE).inPot(RootsInPot.MIXED));
+        .look(5, look -> look.roots(55).bloom(Bloom.NONE).inPot(RootsInPot.MIXED))
+        .picture(21, 24, 0)
+        .picture(5, 55, 0);
     plant("Cattleya Copper Bell", "cattleya-one-leaved", bench, Mix.of(BARK_COARSE), 16)
         .look(18, look -> look.piece(Piece.KEEPS_SHAPE).bloom(Bloom.SPIKE).stands(Stability.LOOSE));
     plant("Dendrobium Halyard", "dendrobium-evergreen", bench, Mix.of(BARK_FINE), 11)
         .look(15, look -> look.inPot(RootsInPot.FIRM).saw(Item.LEVEL, Level.SUNK).bloom(Bloom.NONE))
         .look(15, look -> look.roots(RootStage.NONE));
     plant("Vanda Blue Gate", "vanda", bench, Mix.of(CORK_CHARCOAL), 20)
-        .look(8, look -> look.roots(70).bloom(Bloom.OPEN).stands(Stability.FIRM));
+        .look(8, look -> look.roots(70).bloom(Bloom.OPEN).stands(Stability.FIRM))
+        .picture(8, 70, 3);
     plant("Catasetum Old Winch", "catasetum", bench, Mix.of(SPHAGNUM_BEST), 13)
         .repot(34, Mix.of(SPHAGNUM_BEST).and(PERLITE, 1))
         .answer(26, CheckAnswer.AS_HOPED)

@@ -155,6 +155,20 @@ final class DemoPlant {
     return this;
   }
 
+  /** A picture taken at the look of that day. */
+  DemoPlant picture(int daysAgo, double rootMm, int flowers) {
+    var day = today.minusDays(daysAgo);
+    var look =
+        books.journal().one(id).inForce().stream()
+            .filter(line -> line.on().equals(day))
+            .filter(line -> line.content() instanceof JournalEntry.Inspected)
+            .findFirst()
+            .orElseThrow();
+    var caption = "The rim is %.0f mm across.".formatted(DemoPicture.RIM_MM);
+    books.photos().keep(id, DemoPicture.draw(id, rootMm, flowers), caption, look.id(), day, today);
+    return this;
+  }
+
   DemoPlant repot(int daysAgo, Mix mix) {
     var day = today.minusDays(daysAgo);
     var moisture = books.journal().one(id).profile().moisture();

@@ -10,12 +10,12 @@ import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import java.time.LocalDate;
-import java.time.YearMonth;
 import java.util.List;
-import java.util.stream.IntStream;
+import org.jspecify.annotations.Nullable;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -26,10 +26,9 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/instruments")
 class InstrumentsController {
   private static final int LONGEST_SECONDS = 3600;
-  private static final int MONTHS = 12;
 
   private final PhPen pen;
-  private final GrowSpaceSensor sensor;
+  private final SensorLog sensor;
   private final KitchenScale scale;
   private final StandIns standIns;
   private final Settings settings;
@@ -38,7 +37,7 @@ class InstrumentsController {
 
   InstrumentsController(
       PhPen pen,
-      GrowSpaceSensor sensor,
+      SensorLog sensor,
       KitchenScale scale,
       StandIns standIns,
       Settings settings,
@@ -68,8 +67,18 @@ class InstrumentsController {
   /** What the pen shows. */
   record PenReading(double ph, boolean settled) {}
 
-  /** Monthly means of the last year, from January to December. */
-  record SensorYear(List<Double> means, double humidity, double lightHours) {}
+  /**
+   * What a sensor has said.
+   *
+   * @param means °C by month, from January to December; null for a month without a reading
+   */
+  record SensorYear(
+      @Schema(description = "Days that were new") int fresh,
+      @Schema(description = "Days that are kept") int days,
+      List<@Nullable Double> means,
+      @Schema(nullable = true) LocalDate last,
+      @Schema(nullable = true, description = "Of the last day, percent") Double humidity,
+      @Schema(nullable = true, description = "Of the last day") Double lightHours) {}
 
   /** What the scale showed after watering, and the days until dry. */
   record ScaleDays(List<Double> grams, @Schema(nullable = true) Integer daysToDry) {}
@@ -106,16 +115,27 @@ class InstrumentsController {
   }
 
   @GetMapping("/sensor/{benchId}")
-  @Operation(summary = "Monthly means of the last year on a bench, from the grow-space sensor")
+  @Operation(summary = "What the grow-space sensor of a bench has said so far")
   SensorYear sensor(@PathVariable long benchId) {
-    var day = today.get();
-    var means =
-        IntStream.rangeClosed(1, MONTHS)
-            .mapToObj(month -> lastFull(month, day))
-            .map(month -> mean(benchId, month))
-            .toList();
-    var now = sensor.day(benchId, day);
-    return new SensorYear(means, Math.rint(now.humidity()), now.lightHours());
+    return year(benchId, 0);
+  }
+
+  @PostMapping("/sensor/{benchId}")
+  @Operation(summary = "Fetches what the sensor has kept since it was last asked")
+  SensorYear fetch(@PathVariable long benchId) {
+    return year(benchId, sensor.fetch(benchId, today.get()));
+  }
+
+  private SensorYear year(long benchId, int fresh) {
+    var kept = sensor.of(benchId);
+    var last = kept.isEmpty() ? null : kept.get(kept.size() - 1);
+    return new SensorYear(
+        fresh,
+        kept.size(),
+        SensorLog.means(kept),
+        last == null ? null : last.on(),
+        last == null ? null : Math.rint(last.day().humidity()),
+        last == null ? null : Math.rint(last.day().lightHours() * 10) / 10);
   }
 
   @GetMapping("/scale/{plantId}")
@@ -124,19 +144,5 @@ class InstrumentsController {
     var grams = scale.afterWatering(journal.one(plantId).id());
     var days = DryingOut.days(grams);
     return new ScaleDays(grams, days.isPresent() ? days.getAsInt() : null);
-  }
-
-  /** The last time that month was over. */
-  private static YearMonth lastFull(int month, LocalDate day) {
-    var thisYear = YearMonth.of(day.getYear(), month);
-    return thisYear.atEndOfMonth().isBefore(day) ? thisYear : thisYear.minusYears(1);
-  }
-
-  private double mean(long benchId, YearMonth month) {
-    double sum =
-        IntStream.rangeClosed(1, month.lengthOfMonth())
-            .mapToDouble(day -> sensor.day(benchId, month.atDay(day)).celsius())
-            .sum();
-    return Math.rint(sum / month.lengthOfMonth() * 10) / 10;
   }
 }

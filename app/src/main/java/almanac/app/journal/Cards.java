@@ -17,6 +17,7 @@ import almanac.core.profile.Profile;
 import java.time.LocalDate;
 import java.util.Collection;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import org.jooq.DSLContext;
 import org.jspecify.annotations.Nullable;
@@ -140,6 +141,22 @@ public class Cards {
     if (!db.fetchExists(BENCH, BENCH.ID.eq(benchId))) {
       throw new Refused("benchId", "There is no such bench.");
     }
+  }
+
+  /**
+   * Holds a plant in the pot it came in, or no longer.
+   *
+   * @param since the day since which it is held; null to end it
+   */
+  public void hold(long plantId, @Nullable LocalDate since, LocalDate today) {
+    var plant = lock.take(plantId);
+    if (Objects.equals(plant.facts().heldSince(), since)) {
+      return;
+    }
+    db.update(PLANT).set(PLANT.HELD_SINCE, since).where(PLANT.ID.eq(plantId)).execute();
+    changed(
+        plantId, since == null ? "No longer held in its pot" : "Held in the pot it came in", today);
+    diary.newcomer(lock.read(plantId), today);
   }
 
   /** Pulls plants aside for the bench, or puts them back. */

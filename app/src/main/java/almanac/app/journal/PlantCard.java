@@ -77,6 +77,8 @@ final class PlantCard {
     }
     if (was.heldSince() == null && is.heldSince() != null) {
       words.add("Held in the pot it came in");
+    } else if (was.heldSince() != null && is.heldSince() == null) {
+      words.add("No longer held in its pot");
     }
     return words;
   }

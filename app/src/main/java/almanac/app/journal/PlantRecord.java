@@ -185,6 +185,16 @@ public final class PlantRecord {
         .orElseThrow();
   }
 
+  /**
+   * Whether it is still to be said if it is repotted or held: it is kept apart, and neither was
+   * decided.
+   */
+  public boolean undecidedNewcomer() {
+    return facts.apartSince() != null
+        && facts.heldSince() == null
+        && currentPotting().id() == inForce.get(0).id();
+  }
+
   /** The checks that are still to be made, the next one first. */
   public List<BookedCheck> openChecks() {
     return Stream.of(

@@ -4,7 +4,11 @@ import static almanac.app.db.Tables.PHOTO;
 
 import almanac.app.db.tables.records.PhotoRecord;
 import almanac.app.journal.Journal;
+import almanac.app.journal.JournalEntry;
 import almanac.app.web.NotFound;
+import almanac.core.PastDay;
+import almanac.core.Refused;
+import io.swagger.v3.oas.annotations.media.Schema;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
@@ -12,9 +16,11 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import javax.imageio.ImageIO;
 import org.jooq.DSLContext;
+import org.jspecify.annotations.Nullable;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -39,6 +45,7 @@ public class Photos {
   public record Photo(
       long id,
       long plantId,
+      @Schema(nullable = true, description = "The look it was taken at") Long lookId,
       LocalDate takenOn,
       boolean datedByPicture,
       int width,
@@ -55,13 +62,25 @@ public class Photos {
   /**
    * Keeps a photograph of a plant.
    *
-   * @throws almanac.core.Refused if it is no picture, or one that cannot be unpacked
+   * @param lookId the line of its journal that it was taken at, if any
+   * @param takenOn the day it was taken; null for the day the picture names, or else today
+   * @throws Refused if it is no picture, or one that cannot be unpacked, or there is no such look
    */
   @Transactional
-  public Photo keep(long plantId, byte[] bytes, String caption, LocalDate today) {
-    journal.one(plantId);
+  public Photo keep(
+      long plantId,
+      byte[] bytes,
+      String caption,
+      @Nullable Long lookId,
+      @Nullable LocalDate takenOn,
+      LocalDate today) {
+    var plant = journal.one(plantId);
+    if (lookId != null && plant.inForce().stream().noneMatch(line -> isLook(line, lookId))) {
+      throw new Refused("look", "There is no look %d in this plant's journal.".formatted(lookId));
+    }
     var picture = new PictureFile(bytes);
-    var day = picture.takenOn(today);
+    var day =
+        takenOn == null ? picture.takenOn(today) : Optional.of(PastDay.check("on", takenOn, today));
     var plain = picture.plain();
     var size = size(plain);
     var file = UUID.randomUUID().toString();
@@ -69,14 +88,19 @@ public class Photos {
     write(file + THUMBNAIL, picture.thumbnail());
     var row = db.newRecord(PHOTO);
     row.setPlantId(plantId);
+    row.setInspectionId(lookId);
     row.setTakenOn(day.orElse(today));
-    row.setDatedByPicture(day.isPresent());
+    row.setDatedByPicture(takenOn == null && day.isPresent());
     row.setFile(file);
     row.setWidth(size[0]);
     row.setHeight(size[1]);
     row.setCaption(caption);
     row.setAddedOn(today);
     return photo(db.insertInto(PHOTO).set(row).returning().fetchSingle());
+  }
+
+  private static boolean isLook(JournalEntry line, long id) {
+    return line.id() == id && line.content() instanceof JournalEntry.Inspected;
   }
 
   /** Removes a photograph and its files. */
@@ -131,6 +155,7 @@ public class Photos {
     return new Photo(
         row.getId(),
         row.getPlantId(),
+        row.getInspectionId(),
         row.getTakenOn(),
         row.getDatedByPicture(),
         row.getWidth(),

@@ -11,6 +11,7 @@ import jakarta.validation.constraints.Size;
 import java.io.IOException;
 import java.util.List;
 import java.util.concurrent.TimeUnit;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.CacheControl;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
@@ -71,7 +72,8 @@ class PhotosController {
   Photo keep(
       @PathVariable long id,
       @RequestParam("photo") MultipartFile photo,
-      @RequestParam(defaultValue = "") String caption)
+      @RequestParam(defaultValue = "") String caption,
+      @RequestParam(required = false) @Nullable Long look)
       throws IOException {
     if (photo.isEmpty()) {
       throw new Refused("photo", "Choose a photograph.");
@@ -79,7 +81,7 @@ class PhotosController {
     if (caption.length() > LONGEST_CAPTION) {
       throw new Refused("caption", "A caption has at most 400 characters.");
     }
-    return photos.keep(id, photo.getBytes(), caption.strip(), today.get());
+    return photos.keep(id, photo.getBytes(), caption.strip(), look, null, today.get());
   }
 
   @GetMapping("/api/photos/{id}")

@@ -22,6 +22,7 @@ import almanac.core.growth.Growths;
 import almanac.core.history.Arrival;
 import almanac.core.holding.Holding;
 import almanac.core.holding.KeptApart;
+import almanac.core.holding.NowOrHold;
 import almanac.core.inspection.Bloom;
 import java.time.LocalDate;
 import java.util.Comparator;
@@ -70,6 +71,7 @@ public class Pages {
         Growths.of(plant.history().life()).stream().map(Pages::growth).toList(),
         plant.facts().heldSince() == null ? null : holding(plant, plant.facts().heldSince()),
         plant.facts().apartSince() == null ? null : apart(plant, plant.facts().apartSince()),
+        plant.undecidedNewcomer() ? nowOrHold(plant) : null,
         plant.openChecks().stream().map(booked -> check(booked, today.get())).toList(),
         lines(plant, journal.changes(plant.id())));
   }
@@ -92,6 +94,7 @@ public class Pages {
         purpose,
         purpose.title(),
         purpose.lookFor(),
+        purpose.answeredByLooking(),
         window.early(),
         window.best(),
         window.late(),
@@ -158,6 +161,12 @@ public class Pages {
         apart.next().best(),
         apart.free(),
         apart.over());
+  }
+
+  private PlantPage.NowOrHoldView nowOrHold(PlantRecord plant) {
+    var asked =
+        NowOrHold.of(judging.judge(plant, today.get()), !plant.history().inspections().isEmpty());
+    return new PlantPage.NowOrHoldView(asked.choice(), Part.of(asked.because()));
   }
 
   private static PlantPage.Kin kin(Journal.Kin kin) {

@@ -9,6 +9,7 @@ import almanac.app.profiles.DeviationEntry;
 import almanac.app.repots.MixPart;
 import almanac.app.web.Part;
 import almanac.core.followup.Purpose;
+import almanac.core.holding.NowOrHold;
 import almanac.core.inspection.Lead;
 import almanac.core.judgement.Aim;
 import almanac.core.judgement.Approach;
@@ -44,6 +45,8 @@ public record PlantPage(
         HoldingView holding,
     @Schema(nullable = true, description = "While it is kept apart from the others")
         ApartView apart,
+    @Schema(nullable = true, description = "While it is open whether to repot or to hold it")
+        NowOrHoldView nowOrHold,
     @Schema(description = "Checks still to be made, the next one first") List<CheckView> checks,
     @Schema(description = "All that was written down, newest first") List<Line> journal) {
 
@@ -75,6 +78,9 @@ public record PlantPage(
       boolean repotAtNubs,
       LocalDate next,
       List<Part> advice) {}
+
+  /** Whether a new plant is repotted now or held. */
+  public record NowOrHoldView(NowOrHold.Choice choice, List<Part> because) {}
 
   /** One soak test. */
   public record SoakView(
@@ -126,6 +132,7 @@ public record PlantPage(
       Purpose purpose,
       String title,
       String lookFor,
+      @Schema(description = "Whether what is seen or read answers it") boolean byLooking,
       LocalDate early,
       LocalDate best,
       LocalDate late,

@@ -218,6 +218,16 @@ class PlantsController {
     return pages.of(journal.one(id));
   }
 
+  /** Whether a plant is held. */
+  record Hold(boolean held) {}
+
+  @PutMapping("/{id}/hold")
+  @Operation(summary = "Holds a plant in the pot it came in from today on, or no longer")
+  PlantPage hold(@PathVariable long id, @Valid @RequestBody Hold hold) {
+    cards.hold(id, hold.held() ? today.get() : null, today.get());
+    return pages.of(journal.one(id));
+  }
+
   private Profile kind(String key) {
     return kinds
         .named(key)
