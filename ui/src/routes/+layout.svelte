@@ -4,6 +4,7 @@
   import Ribbon from '$lib/shell/Ribbon.svelte';
   import Spine from '$lib/shell/Spine.svelte';
   import Toasts from '$lib/shell/Toasts.svelte';
+  import Unanswered from '$lib/shell/Unanswered.svelte';
   import { show } from '$lib/shell/mode.svelte';
   import type { LayoutProps } from './$types';
 
@@ -18,6 +19,7 @@
     <Spine />
     <div class="body">
       <Ribbon />
+      <Unanswered />
       <main id="page" tabindex="-1">{@render children()}</main>
     </div>
   </div>

@@ -1,4 +1,5 @@
 import createClient from 'openapi-fetch';
+import { answering } from '$lib/shell/answering.svelte';
 import type { components, paths } from './schema';
 
 export type Schemas = components['schemas'];
@@ -23,6 +24,8 @@ export class Problem extends Error {
 }
 
 export const api = createClient<paths>();
+
+api.use({ onResponse: ({ response }) => answering.take(response) });
 
 /** The data of an answer; a problem is thrown with its sentence. */
 export async function answered<T>(

@@ -39,6 +39,12 @@ export const plantPage = (id: () => number) =>
     enabled: id() > 0,
   }));
 
+export const photosOf = (id: () => number) =>
+  createQuery(() => ({
+    queryKey: ['photos', id()],
+    queryFn: () => answered(api.GET('/api/plants/{id}/photos', { params: { path: { id: id() } } })),
+  }));
+
 /** Looks a plant up before it is come to. */
 export function prefetchPlant(client: QueryClient, id: number): void {
   void client.prefetchQuery({

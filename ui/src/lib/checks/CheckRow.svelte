@@ -22,7 +22,34 @@
     { answer: 'CANNOT_TELL', words: 'Cannot tell' },
   ];
   const LOOK: { answer: Answer; words: string }[] = [{ answer: 'AS_HOPED', words: 'Nothing new' }];
-  const byInspection = $derived(check.purpose === 'AS_JUDGED' || check.purpose === 'FIRST_LOOK');
+  const soak = $derived(check.purpose === 'SOAK');
+  const byInspection = $derived(
+    check.purpose === 'AS_JUDGED' || check.purpose === 'FIRST_LOOK' || check.purpose === 'APART',
+  );
+  const answers = $derived(check.byLooking ? [] : byInspection ? LOOK : AFTER_A_MOVE);
+
+  /** A look at a plant that is kept apart, with nothing found. */
+  async function clean() {
+    busy = true;
+    try {
+      const result = await answered(
+        api.POST('/api/plants/{id}/inspections', {
+          params: { path: { id: plantId } },
+          body: {
+            on: today,
+            looks: { pests: { answers: ['NONE'], measured: null } },
+            note: '',
+            corrects: null,
+          },
+        }),
+      );
+      saved(client, 'Looked over, nothing found', result);
+    } catch (problem) {
+      failed(problem);
+    } finally {
+      busy = false;
+    }
+  }
 
   async function answer(found: Answer, words: string) {
     busy = true;
@@ -66,7 +93,13 @@
     {#if byInspection}
       <a class="act small" href="/plants/{plantId}/inspect">Inspect</a>
     {/if}
-    {#each byInspection ? LOOK : AFTER_A_MOVE as { answer: found, words } (found)}
+    {#if soak}
+      <a class="act small" href="/plants/{plantId}/hold">Soak</a>
+    {/if}
+    {#if check.purpose === 'APART'}
+      <button class="act small" disabled={busy} onclick={clean}>Nothing found</button>
+    {/if}
+    {#each answers as { answer: found, words } (found)}
       <button class="act small" disabled={busy} onclick={() => answer(found, words)}>{words}</button
       >
     {/each}

@@ -7,7 +7,7 @@
     value: string;
     hint?: string;
     fault?: string;
-    type?: 'text' | 'date' | 'search';
+    type?: 'text' | 'search';
     inputmode?: 'decimal' | 'numeric' | 'text';
     placeholder?: string;
     disabled?: boolean;

@@ -1,6 +1,8 @@
 <script lang="ts">
   import { useQueryClient } from '@tanstack/svelte-query';
   import type { Schemas } from '$lib/api/client';
+  import { photosOf } from '$lib/api/queries';
+  import { timeline, type Moment } from './timeline';
   import { takeBack } from '$lib/shell/toaster';
   import { partial, short } from '$lib/words/dates';
 
@@ -23,18 +25,26 @@
     { kind: 'POTTING', words: 'pottings' },
     { kind: 'CHECK', words: 'checks' },
     { kind: 'CARD', words: 'card' },
+    { kind: 'PHOTO', words: 'pictures' },
   ];
   const FEW = 12;
   let kind = $state('');
   let whole = $state(false);
-  const lines = $derived(plant.journal.filter((line) => !kind || line.kind === kind));
+  const photos = photosOf(() => plant.id);
+  const moments = $derived(timeline(plant.journal, photos.data ?? []));
+  const shown = $derived(moments.filter((moment) => is(moment, kind)));
+
+  function is(moment: Moment, wanted: string): boolean {
+    if (wanted === 'PHOTO') return moment.photos.length > 0;
+    return !wanted || moment.line?.kind === wanted;
+  }
 </script>
 
 <section class="sheet" aria-labelledby="journal">
   <h2 id="journal">Journal</h2>
   <div class="kinds" role="group" aria-label="Which lines">
     {#each KINDS as each (each.kind)}
-      {#if !each.kind || plant.journal.some((line) => line.kind === each.kind)}
+      {#if moments.some((moment) => is(moment, each.kind))}
         <button
           type="button"
           class="kind"
@@ -45,48 +55,65 @@
     {/each}
   </div>
   <ol>
-    {#each whole ? lines : lines.slice(0, FEW) as line (line.id)}
-      <li class:gone={line.standing !== 'HOLDS'}>
-        <span class="quiet">{short(line.on, today)}</span>
+    {#each whole ? shown : shown.slice(0, FEW) as { key, on, line, photos } (key)}
+      <li>
+        <span class="quiet">{short(on, today)}</span>
         <div>
-          {#if line.standing === 'HOLDS'}
-            <p>{line.words}{line.pottedOn ? `, potted ${partial(line.pottedOn)}` : ''}</p>
-          {:else}
-            <p><del>{line.words}</del></p>
+          {#if photos.length}
+            <p class="pictures">
+              {#each photos as photo (photo.id)}
+                <a href="/plants/{plant.id}/photos?photo={photo.id}">
+                  <img
+                    src="/api/photos/{photo.id}?small=true"
+                    alt="Picture of {short(photo.takenOn, today)}"
+                    loading="lazy"
+                  />
+                </a>
+              {/each}
+            </p>
           {/if}
-          {#if line.note}<p class="note">{line.note}</p>{/if}
-          {#if line.standing === 'CORRECTED'}
-            <p class="quiet">
-              corrected on {short(correctedBy.get(line.id)?.recordedOn ?? line.recordedOn, today)}
-            </p>
-          {:else if line.standing === 'TAKEN_BACK'}
-            <p class="quiet">taken back</p>
+          {#if !line}
+            <span class="sr-only">Photographed</span>
           {:else}
-            {#if line.corrects}<p class="quiet">a correction</p>{/if}
-            <p class="acts">
-              {#if line.kind === 'INSPECTION'}
-                <a
-                  class="link"
-                  href="/plants/{plant.id}/inspect?corrects={line.id}"
-                  aria-label="Correct the inspection of {short(line.on, today)}">Correct</a
-                >
-              {/if}
-              {#if line.id !== first && line.kind !== 'CARD'}
-                <button
-                  class="link"
-                  aria-label="Take back: {line.words}"
-                  onclick={() => takeBack(client, line.id)}>Take back</button
-                >
-              {/if}
-            </p>
+            {#if line.standing === 'HOLDS'}
+              <p>{line.words}{line.pottedOn ? `, potted ${partial(line.pottedOn)}` : ''}</p>
+            {:else}
+              <p><del>{line.words}</del></p>
+            {/if}
+            {#if line.note}<p class="note">{line.note}</p>{/if}
+            {#if line.standing === 'CORRECTED'}
+              <p class="quiet">
+                corrected on {short(correctedBy.get(line.id)?.recordedOn ?? line.recordedOn, today)}
+              </p>
+            {:else if line.standing === 'TAKEN_BACK'}
+              <p class="quiet">taken back</p>
+            {:else}
+              {#if line.corrects}<p class="quiet">a correction</p>{/if}
+              <p class="acts">
+                {#if line.kind === 'INSPECTION'}
+                  <a
+                    class="link"
+                    href="/plants/{plant.id}/inspect?corrects={line.id}"
+                    aria-label="Correct the inspection of {short(line.on, today)}">Correct</a
+                  >
+                {/if}
+                {#if line.id !== first && line.kind !== 'CARD'}
+                  <button
+                    class="link"
+                    aria-label="Take back: {line.words}"
+                    onclick={() => takeBack(client, line.id)}>Take back</button
+                  >
+                {/if}
+              </p>
+            {/if}
           {/if}
         </div>
       </li>
     {/each}
   </ol>
-  {#if !whole && lines.length > FEW}
+  {#if !whole && shown.length > FEW}
     <button type="button" class="link" onclick={() => (whole = true)}
-      >{lines.length - FEW} older lines</button
+      >{shown.length - FEW} older lines</button
     >
   {/if}
 </section>
@@ -129,6 +156,19 @@
   }
   del {
     color: var(--color-ink-2);
+  }
+  .pictures {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 6px;
+    margin-bottom: 4px;
+  }
+  .pictures img {
+    display: block;
+    width: 72px;
+    height: 54px;
+    object-fit: cover;
+    border-radius: 6px;
   }
   .note {
     font-style: italic;

@@ -1,6 +1,7 @@
 <script lang="ts">
-  import { createQuery, useQueryClient } from '@tanstack/svelte-query';
-  import { answered, api, Problem } from '$lib/api/client';
+  import { useQueryClient } from '@tanstack/svelte-query';
+  import { photosOf } from '$lib/api/queries';
+  import { sendPhoto } from './send';
   import { short } from '$lib/words/dates';
 
   interface Props {
@@ -9,11 +10,7 @@
   }
   const { plantId, today }: Props = $props();
   const client = useQueryClient();
-  const query = createQuery(() => ({
-    queryKey: ['photos', plantId],
-    queryFn: () =>
-      answered(api.GET('/api/plants/{id}/photos', { params: { path: { id: plantId } } })),
-  }));
+  const query = photosOf(() => plantId);
   let sending = $state(0);
   let faults = $state<string[]>([]);
 
@@ -22,21 +19,9 @@
     for (const file of files ?? []) {
       sending++;
       try {
-        const form = new FormData();
-        form.append('photo', file);
-        await answered(
-          api.POST('/api/plants/{id}/photos', {
-            params: { path: { id: plantId } },
-            body: form as never,
-            bodySerializer: (body) => body as unknown as FormData,
-          }),
-        );
+        await sendPhoto(plantId, file);
       } catch (failure) {
-        const said =
-          failure instanceof Problem && failure.faults.length
-            ? failure.faults.map((fault) => fault.sentence).join(' ')
-            : String(failure instanceof Error ? failure.message : failure);
-        faults.push(`${file.name}: ${said}`);
+        faults.push(failure instanceof Error ? failure.message : String(failure));
       } finally {
         sending--;
       }

@@ -46,6 +46,8 @@
     MONTHS.map((_, i) => (bench?.means?.[i] == null ? '' : warmthOut(bench.means[i]))),
   );
   let problem = $state<Problem>();
+  /** What the sensor said, in a sentence. */
+  let read = $state('');
 
   const fields = ['name', 'lampHours', 'means'];
 
@@ -80,9 +82,10 @@
     if (!bench) return;
     try {
       const year = await answered(
-        api.GET('/api/instruments/sensor/{benchId}', { params: { path: { benchId: bench.id } } }),
+        api.POST('/api/instruments/sensor/{benchId}', { params: { path: { benchId: bench.id } } }),
       );
-      means = year.means.map(warmthOut);
+      means = year.means.map((mean) => (mean == null ? '' : warmthOut(mean)));
+      read = `${year.days} days read, ${year.fresh} of them new; humidity ${year.humidity} % on the last.`;
     } catch (failure) {
       failed(failure);
     }
@@ -130,6 +133,7 @@
         <button type="button" class="link" onclick={sensor}>Take them from the sensor</button>
       {/if}
     </p>
+    {#if read}<p class="quiet" role="status">{read}</p>{/if}
     <div class="months">
       {#each MONTHS as month, i (month)}
         <label>{month}<input class="input" inputmode="decimal" bind:value={means[i]} /></label>

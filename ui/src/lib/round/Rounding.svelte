@@ -5,7 +5,8 @@
   import { choices, plantPage, prefetchPlant } from '$lib/api/queries';
   import VerdictMark from '$lib/drawings/VerdictMark.svelte';
   import { looked, type TypedLook } from '$lib/forms/LookRow.svelte';
-  import { takeBack } from '$lib/shell/toaster';
+  import { sendPhoto } from '$lib/photos/send';
+  import { failed, takeBack, toaster } from '$lib/shell/toaster';
   import { measuredIn } from '$lib/words/units.svelte';
   import Sentence from '$lib/words/Sentence.svelte';
   import { ago, daysBetween, short } from '$lib/words/dates';
@@ -13,6 +14,8 @@
   import RoundRow from './RoundRow.svelte';
   import { round } from './walk.svelte';
 
+  /** So many plants are looked up before they are come to, in case the program falls silent. */
+  const AHEAD = 12;
   const client = useQueryClient();
   const options = choices();
   const walk = $derived(round.now!);
@@ -84,7 +87,7 @@
   $effect(() => {
     const next = walk.at + 1;
     untrack(() => {
-      for (const each of walk.stops.slice(next, next + 3)) prefetchPlant(client, each.plantId);
+      for (const each of walk.stops.slice(next, next + AHEAD)) prefetchPlant(client, each.plantId);
     });
   });
 
@@ -184,6 +187,21 @@
     await api.PUT('/api/aside', { body: { plants: [stop.plantId], aside } });
     void client.invalidateQueries({ queryKey: ['plant', stop.plantId] });
     void client.invalidateQueries({ queryKey: ['plants'] });
+  }
+
+  /** A picture goes off at once; it stands with the look of its day. */
+  async function photograph(files: FileList | null) {
+    if (!stop) return;
+    const { plantId, name } = stop;
+    for (const file of files ?? []) {
+      try {
+        await sendPhoto(plantId, file);
+        toaster.success({ title: `Picture of ${name} kept`, duration: 4000 });
+      } catch (failure) {
+        failed(failure);
+      }
+    }
+    void client.invalidateQueries({ queryKey: ['photos', plantId] });
   }
 
   function keys(event: KeyboardEvent) {
@@ -332,6 +350,16 @@
           >{stop.asideOn ? 'Aside for the bench' : 'Pull aside'}
           <span class="kbd-hint" aria-hidden="true">P</span></button
         >
+        <label class="act photo">
+          Photograph
+          <input
+            type="file"
+            accept="image/*"
+            capture="environment"
+            class="sr-only"
+            onchange={(event) => void photograph(event.currentTarget.files)}
+          />
+        </label>
         <button type="button" class="act" disabled={walk.at === 0} onclick={() => void undo()}
           >Undo <span class="kbd-hint" aria-hidden="true">U</span></button
         >
@@ -405,6 +433,10 @@
   .stops [aria-current='step'] {
     background: var(--color-plum-wash);
     font-weight: 650;
+  }
+  .photo:focus-within {
+    outline: 2px solid var(--color-plum);
+    outline-offset: 2px;
   }
   .tick {
     color: var(--color-moss);

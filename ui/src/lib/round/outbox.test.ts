@@ -4,7 +4,7 @@ import type { Schemas } from '$lib/api/client';
 
 const post = vi.fn();
 const takeBack = vi.fn();
-vi.mock('openapi-fetch', () => ({ default: () => ({ POST: post }) }));
+vi.mock('openapi-fetch', () => ({ default: () => ({ POST: post, use: vi.fn() }) }));
 vi.mock('$lib/api/queries', () => ({ keep: vi.fn() }));
 vi.mock('$lib/shell/toaster', () => ({ takeBack }));
 

@@ -3,6 +3,7 @@
   import { rulesPage } from '$lib/api/queries';
   import ChoiceField from '$lib/forms/ChoiceField.svelte';
   import { faultOf, otherFaults } from '$lib/forms/faults';
+  import DayField from '$lib/forms/DayField.svelte';
   import FormFault from '$lib/forms/FormFault.svelte';
   import LookRow from '$lib/forms/LookRow.svelte';
   import MixEditor, { typed } from '$lib/forms/MixEditor.svelte';
@@ -123,12 +124,7 @@
   </div>
 
   <div class="three">
-    <TextField
-      label="On the day"
-      type="date"
-      fault={faultOf(problem, 'on')}
-      bind:value={asked.on}
-    />
+    <DayField label="On the day" fault={faultOf(problem, 'on')} bind:value={asked.on} />
     <ChoiceField
       label="By the approach"
       unchosen="as it is"

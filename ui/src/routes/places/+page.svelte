@@ -188,6 +188,7 @@
                   draggable="false"
                   onkeydown={(event) => void keys(event, plant, bench.id, at)}
                 >
+                  <span class="place" aria-label="place {at + 1}">{at + 1}</span>
                   <VerdictMark verdict={plant.verdict} size={15} />
                   {plant.name}
                 </a>
@@ -219,6 +220,12 @@
     margin: 14px 0 0;
     display: grid;
     gap: 12px;
+  }
+  .place {
+    min-width: 18px;
+    color: var(--color-ink-2);
+    font-size: 13px;
+    font-variant-numeric: tabular-nums;
   }
   .row {
     display: flex;

@@ -7,6 +7,7 @@
   import BloomYear from '$lib/drawings/BloomYear.svelte';
   import DaysToDry from '$lib/drawings/DaysToDry.svelte';
   import GrowthChart from '$lib/drawings/GrowthChart.svelte';
+  import NowOrHold from '$lib/holding/NowOrHold.svelte';
   import Photos from '$lib/photos/Photos.svelte';
   import LifeBar from '$lib/drawings/LifeBar.svelte';
   import RootChart from '$lib/drawings/RootChart.svelte';
@@ -79,6 +80,10 @@
         <a class="act go small" href={repotHref}>Log a repot <span class="kbd-hint">R</span></a>
       </div>
     </div>
+
+    {#if plant.nowOrHold}
+      <NowOrHold {plant} asked={plant.nowOrHold} />
+    {/if}
 
     <div class="columns" class:asking>
       <VerdictSlip

@@ -5,10 +5,13 @@
   import { benchList, choices, keep } from '$lib/api/queries';
   import { faultOf, otherFaults } from '$lib/forms/faults';
   import ChoiceField from '$lib/forms/ChoiceField.svelte';
+  import DayField from '$lib/forms/DayField.svelte';
   import Field from '$lib/forms/Field.svelte';
   import FormFault from '$lib/forms/FormFault.svelte';
   import MixEditor, { sent, type TypedPart } from '$lib/forms/MixEditor.svelte';
   import MoistureField from '$lib/forms/MoistureField.svelte';
+  import { NO_POT, sentPot } from '$lib/forms/pot';
+  import PotFields from '$lib/forms/PotFields.svelte';
   import TextField from '$lib/forms/TextField.svelte';
   import Waiting from '$lib/shell/Waiting.svelte';
   import { toaster } from '$lib/shell/toaster';
@@ -27,6 +30,7 @@
   let unknown = $state(false);
   let mix = $state<TypedPart[]>([{ component: 'BARK_MEDIUM', parts: '1' }]);
   let moisture = $state<Schemas['MoistureChoice']['moisture']>('DRIES_BETWEEN');
+  let pot = $state({ ...NO_POT });
   let arrivedOn = $state('');
   let cameRootless = $state(false);
   let cameFrom = $state('');
@@ -45,6 +49,7 @@
     'name',
     'pottedOn',
     'mix',
+    'pot',
     'arrivedOn',
     'cameFrom',
     'price',
@@ -78,6 +83,7 @@
             pottedOn: unknown ? 'unknown' : pottedOn,
             mix: sent(mix),
             moisture,
+            pot: sentPot(pot),
             arrivedOn: arrivedOn || null,
             cameRootless,
             cameFrom,
@@ -177,6 +183,7 @@
       </label>
     </div>
 
+    <PotFields bind:pot pots={options.data?.pots ?? []} {problem} />
     <MixEditor
       bind:mix
       components={options.data?.components ?? []}
@@ -185,9 +192,8 @@
     <MoistureField bind:moisture moistures={options.data?.moistures ?? []} />
 
     <div class="two">
-      <TextField
+      <DayField
         label="Came on"
-        type="date"
         hint="The day it came to you; empty if nobody knows"
         fault={faultOf(problem, 'arrivedOn')}
         bind:value={arrivedOn}

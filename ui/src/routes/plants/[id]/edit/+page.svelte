@@ -6,6 +6,7 @@
   import { benchList, choices, plantList, plantPage } from '$lib/api/queries';
   import ChoiceField from '$lib/forms/ChoiceField.svelte';
   import { faultOf, otherFaults } from '$lib/forms/faults';
+  import DayField from '$lib/forms/DayField.svelte';
   import Field from '$lib/forms/Field.svelte';
   import FormFault from '$lib/forms/FormFault.svelte';
   import TextField from '$lib/forms/TextField.svelte';
@@ -201,9 +202,8 @@
           hint={options.data.approaches.find((each) => each.approach === approach)?.principle}
           bind:value={approach}
         />
-        <TextField
+        <DayField
           label="Came on"
-          type="date"
           hint="Empty if nobody knows"
           fault={faultOf(problem, 'arrivedOn')}
           bind:value={arrivedOn}
@@ -226,16 +226,14 @@
           fault={faultOf(problem, 'card.statusReason')}
           bind:value={card.statusReason}
         />
-        <TextField
+        <DayField
           label="Kept apart since"
-          type="date"
           hint="Empty when it may stand with the others"
           fault={faultOf(problem, 'card.apartSince')}
           bind:value={apart}
         />
-        <TextField
+        <DayField
           label="Held in its pot since"
-          type="date"
           hint="In the pot it came in, until roots show"
           fault={faultOf(problem, 'card.heldSince')}
           bind:value={held}

@@ -177,8 +177,9 @@
             </table>
           {/if}
           <p class="quiet">
-            Next soak {short(plant.holding.next, today)}. Holding ends by itself on the day bumps or
-            nubs are seen.
+            {plant.holding.next < today ? 'Next soak was due' : 'Next soak'}
+            {short(plant.holding.next, today)}. Holding ends by itself on the day bumps or nubs are
+            seen.
           </p>
         {:else}
           <p class="quiet">

@@ -5,10 +5,13 @@
   import { answered, api, Problem, type Schemas } from '$lib/api/client';
   import { choices, plantPage } from '$lib/api/queries';
   import { faultOf, otherFaults } from '$lib/forms/faults';
+  import DayField from '$lib/forms/DayField.svelte';
   import FormFault from '$lib/forms/FormFault.svelte';
   import LookRow, { looked, type TypedLook } from '$lib/forms/LookRow.svelte';
   import { measuredIn, measuredOut } from '$lib/words/units.svelte';
   import TextField from '$lib/forms/TextField.svelte';
+  import PhotoPick from '$lib/photos/PhotoPick.svelte';
+  import { sendPhoto } from '$lib/photos/send';
   import { lastSeen } from '$lib/journal/last';
   import Waiting from '$lib/shell/Waiting.svelte';
   import { failed, saved } from '$lib/shell/toaster';
@@ -31,6 +34,8 @@
   let ready = $state(false);
   let problem = $state<Problem>();
   let busy = $state(false);
+  let files = $state<File[]>([]);
+  let sending = $state('');
 
   // The form is filled once, when plant and choices are there; later answers leave it alone.
   $effect(() => {
@@ -119,6 +124,19 @@
     );
   }
 
+  /** The look is kept by now; a picture that is refused is said, and can be added on its page. */
+  async function sendPhotos(look: number) {
+    for (const [i, file] of files.entries()) {
+      sending = `Keeping picture ${i + 1} of ${files.length}…`;
+      try {
+        await sendPhoto(id, file, look);
+      } catch (failure) {
+        failed(failure);
+      }
+    }
+    if (files.length) void client.invalidateQueries({ queryKey: ['photos', id] });
+  }
+
   async function save(event: SubmitEvent) {
     event.preventDefault();
     busy = true;
@@ -131,6 +149,7 @@
         }),
       );
       saved(client, `Saved. ${result.plant.slip.title}`, result);
+      await sendPhotos(result.entryId);
       await goto(`/plants/${id}`);
     } catch (failure) {
       problem = failure instanceof Problem ? failure : new Problem(String(failure));
@@ -187,11 +206,14 @@
         </details>
       {/each}
       <div class="two">
-        <TextField label="Seen on" type="date" fault={faultOf(problem, 'on')} bind:value={on} />
+        <DayField label="Seen on" fault={faultOf(problem, 'on')} bind:value={on} />
         <TextField label="Note" fault={faultOf(problem, 'note')} bind:value={note} />
       </div>
+      <PhotoPick bind:files />
       <div class="end">
-        <button class="act go" disabled={busy}>{busy ? 'Saving…' : 'Save and judge'}</button>
+        <button class="act go" disabled={busy}
+          >{busy ? sending || 'Saving…' : 'Save and judge'}</button
+        >
         <a class="link" href="/plants/{id}">Back without saving</a>
       </div>
     </form>

@@ -1,8 +1,8 @@
 <script lang="ts">
   import { page } from '$app/state';
-  import { createQuery, useQueryClient } from '@tanstack/svelte-query';
-  import { answered, api } from '$lib/api/client';
-  import { plantPage } from '$lib/api/queries';
+  import { useQueryClient } from '@tanstack/svelte-query';
+  import { api } from '$lib/api/client';
+  import { photosOf, plantPage } from '$lib/api/queries';
   import MeasurePicture from '$lib/photos/MeasurePicture.svelte';
   import SideBySide from '$lib/photos/SideBySide.svelte';
   import Waiting from '$lib/shell/Waiting.svelte';
@@ -12,10 +12,7 @@
   const client = useQueryClient();
   const id = $derived(Number(page.params.id));
   const plant = plantPage(() => id);
-  const query = createQuery(() => ({
-    queryKey: ['photos', id],
-    queryFn: () => answered(api.GET('/api/plants/{id}/photos', { params: { path: { id } } })),
-  }));
+  const query = photosOf(() => id);
   const today = $derived(plant.data?.slip.judgedOn ?? '');
   const asked = $derived(Number(page.url.searchParams.get('photo')) || undefined);
   let one = $state<number>();
@@ -78,7 +75,10 @@
       <p class="quiet">
         Taken {short(shown.takenOn, today)}{shown.datedByPicture
           ? ', by the picture itself'
-          : ', the day it was added'}.
+          : shown.lookId
+            ? ', at a look'
+            : ', the day it was added'}.
+        {shown.caption}
         <button type="button" class="link" onclick={remove}>Remove it</button>
       </p>
     {/if}

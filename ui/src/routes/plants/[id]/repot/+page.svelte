@@ -5,9 +5,12 @@
   import { answered, api, Problem, type Schemas } from '$lib/api/client';
   import { choices, plantPage } from '$lib/api/queries';
   import { faultOf, otherFaults } from '$lib/forms/faults';
+  import DayField from '$lib/forms/DayField.svelte';
   import FormFault from '$lib/forms/FormFault.svelte';
   import MixEditor, { sent, typed, type TypedPart } from '$lib/forms/MixEditor.svelte';
   import MoistureField from '$lib/forms/MoistureField.svelte';
+  import { NO_POT, sentPot, typedPot } from '$lib/forms/pot';
+  import PotFields from '$lib/forms/PotFields.svelte';
   import TextField from '$lib/forms/TextField.svelte';
   import Waiting from '$lib/shell/Waiting.svelte';
   import { saved } from '$lib/shell/toaster';
@@ -23,6 +26,7 @@
   let note = $state('');
   let mix = $state<TypedPart[]>([]);
   let moisture = $state<Schemas['MoistureChoice']['moisture']>('DRIES_BETWEEN');
+  let pot = $state({ ...NO_POT });
   let ready = $state(false);
   let problem = $state<Problem>();
   let busy = $state(false);
@@ -32,10 +36,11 @@
     on = plant.slip.judgedOn;
     mix = typed(plant.potting.mix);
     moisture = plant.potting.moisture;
+    pot = typedPot(plant.potting);
     ready = true;
   });
 
-  const fields = ['on', 'mix', 'note'];
+  const fields = ['on', 'mix', 'note', 'pot'];
 
   async function save(event: SubmitEvent) {
     event.preventDefault();
@@ -45,7 +50,7 @@
       const result = await answered(
         api.POST('/api/plants/{id}/repots', {
           params: { path: { id } },
-          body: { on, mix: sent(mix), moisture, note },
+          body: { on, mix: sent(mix), moisture, pot: sentPot(pot), note },
         }),
       );
       const next = result.plant.checks[0];
@@ -76,7 +81,8 @@
     <div class="columns">
       <form class="sheet" onsubmit={save} novalidate>
         <FormFault sentence={otherFaults(problem, fields)} />
-        <TextField label="Repotted on" type="date" fault={faultOf(problem, 'on')} bind:value={on} />
+        <DayField label="Repotted on" fault={faultOf(problem, 'on')} bind:value={on} />
+        <PotFields bind:pot pots={options.data?.pots ?? []} {problem} />
         <MixEditor
           bind:mix
           components={options.data?.components ?? []}

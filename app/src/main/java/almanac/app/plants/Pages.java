@@ -22,8 +22,8 @@ import almanac.core.growth.Growths;
 import almanac.core.history.Arrival;
 import almanac.core.holding.Holding;
 import almanac.core.holding.KeptApart;
-import almanac.core.holding.NowOrHold;
 import almanac.core.inspection.Bloom;
+import almanac.core.judgement.NowOrHold;
 import java.time.LocalDate;
 import java.util.Comparator;
 import java.util.List;
@@ -165,7 +165,10 @@ public class Pages {
 
   private PlantPage.NowOrHoldView nowOrHold(PlantRecord plant) {
     var asked =
-        NowOrHold.of(judging.judge(plant, today.get()), !plant.history().inspections().isEmpty());
+        NowOrHold.of(
+            judging.judge(plant, today.get()),
+            !plant.history().inspections().isEmpty(),
+            judging.figures());
     return new PlantPage.NowOrHoldView(asked.choice(), Part.of(asked.because()));
   }
 

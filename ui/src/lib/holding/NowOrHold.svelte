@@ -1,0 +1,91 @@
+<script lang="ts">
+  import { useQueryClient } from '@tanstack/svelte-query';
+  import { answered, api, type Schemas } from '$lib/api/client';
+  import { failed, toaster } from '$lib/shell/toaster';
+  import Sentence from '$lib/words/Sentence.svelte';
+
+  interface Props {
+    plant: Schemas['PlantPage'];
+    asked: Schemas['NowOrHoldView'];
+  }
+  const { plant, asked }: Props = $props();
+  const client = useQueryClient();
+  let busy = $state(false);
+
+  const BEST: Record<Schemas['NowOrHoldView']['choice'], string> = {
+    LOOK_FIRST: 'Look first',
+    REPOT_NOW: 'Repot it now',
+    HOLD: 'Hold it in the pot it came in',
+    NEITHER: 'Neither: let it go',
+  };
+
+  async function hold(held: boolean) {
+    busy = true;
+    try {
+      const page = await answered(
+        api.PUT('/api/plants/{id}/hold', { params: { path: { id: plant.id } }, body: { held } }),
+      );
+      client.setQueryData(['plant', plant.id], page);
+      void client.invalidateQueries({ queryKey: ['checks'] });
+      void client.invalidateQueries({ queryKey: ['plants'] });
+      if (held)
+        toaster.success({
+          title: 'Held. Its first soak stands among the checks.',
+          duration: 9000,
+          action: { label: 'Undo', onClick: () => void hold(false) },
+        });
+    } catch (failure) {
+      failed(failure);
+    } finally {
+      busy = false;
+    }
+  }
+</script>
+
+<section class="sheet ask" aria-labelledby="now-or-hold">
+  <div>
+    <h2 id="now-or-hold">Repot now, or hold?</h2>
+    <p>
+      <b>{BEST[asked.choice]}.</b>
+      <Sentence parts={asked.because} today={plant.slip.judgedOn} />
+    </p>
+    <p class="quiet">
+      Now, if its roots grow and it is warm and light enough, or if it is in danger. Else it waits
+      in the pot it came in, with a soak each month, until roots show.
+    </p>
+  </div>
+  <div class="acts">
+    <a class="act" class:go={asked.choice === 'LOOK_FIRST'} href="/plants/{plant.id}/inspect"
+      >Look it over</a
+    >
+    <a class="act" class:go={asked.choice === 'REPOT_NOW'} href="/plants/{plant.id}/repot"
+      >Repot it now</a
+    >
+    <button
+      type="button"
+      class="act"
+      class:go={asked.choice === 'HOLD'}
+      disabled={busy}
+      onclick={() => hold(true)}>Hold it</button
+    >
+  </div>
+</section>
+
+<style>
+  .ask {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 10px 24px;
+    align-items: center;
+    justify-content: space-between;
+    margin-bottom: 16px;
+  }
+  .ask > div:first-child {
+    flex: 1 1 420px;
+  }
+  .acts {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 8px;
+  }
+</style>

@@ -1,0 +1,33 @@
+import { answered, api, Problem, type Schemas } from '$lib/api/client';
+
+/**
+ * Sends one photograph of a plant.
+ *
+ * @param look the line of the journal it was taken at
+ * @throws Error with a sentence that names the file
+ */
+export async function sendPhoto(
+  plantId: number,
+  file: File,
+  look?: number,
+): Promise<Schemas['Photo']> {
+  const form = new FormData();
+  form.append('photo', file);
+  try {
+    return await answered(
+      api.POST('/api/plants/{id}/photos', {
+        params: { path: { id: plantId }, query: look === undefined ? {} : { look } },
+        body: form as never,
+        bodySerializer: (body) => body as unknown as FormData,
+      }),
+    );
+  } catch (failure) {
+    throw new Error(`${file.name}: ${sentence(failure)}`, { cause: failure });
+  }
+}
+
+function sentence(failure: unknown): string {
+  return failure instanceof Problem && failure.faults.length
+    ? failure.faults.map((fault) => fault.sentence).join(' ')
+    : String(failure instanceof Error ? failure.message : failure);
+}

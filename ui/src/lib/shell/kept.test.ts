@@ -1,0 +1,27 @@
+import { expect, test } from 'vitest';
+import { kept, KEPT_HEADER, stamped } from './kept';
+
+test.each(['/api/site', '/api/choices', '/api/benches', '/api/plants/12'])(
+  '%s is kept for a round without the program',
+  (path) => {
+    expect(kept(path)).toBe(true);
+  },
+);
+
+test.each(['/api/plants', '/api/plants/12/photos', '/api/checks', '/plants/12', '/api/siteless'])(
+  '%s is not kept',
+  (path) => {
+    expect(kept(path)).toBe(false);
+  },
+);
+
+test('a kept answer says when it was given, and is otherwise the same', async () => {
+  const answer = new Response('{"a":1}', {
+    headers: { 'content-type': 'application/json', 'content-encoding': 'gzip' },
+  });
+  const copy = await stamped(answer, new Date('2027-05-15T08:30:00Z'));
+  expect(copy.headers.get(KEPT_HEADER)).toBe('2027-05-15T08:30:00.000Z');
+  expect(copy.headers.get('content-type')).toBe('application/json');
+  expect(copy.headers.get('content-encoding')).toBeNull();
+  expect(await copy.json()).toEqual({ a: 1 });
+});
