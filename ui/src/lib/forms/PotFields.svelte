@@ -41,7 +41,7 @@
 <style>
   .pot {
     display: grid;
-    grid-template-columns: repeat(auto-fill, minmax(150px, 1fr));
+    grid-template-columns: repeat(auto-fill, minmax(126px, 1fr));
     gap: 14px;
     align-items: start;
   }

@@ -242,7 +242,10 @@
         : ''}.
     </p>
     {#if outbox.letters.length}
-      <p role="status">{outbox.letters.length} looks are still on their way.</p>
+      <p role="status">
+        {outbox.letters.length === 1 ? 'One look is' : `${outbox.letters.length} looks are`} still on
+        their way.
+      </p>
     {/if}
     <button class="act go" onclick={() => round.end()}>Put it away</button>
     <button class="act" onclick={() => go(walk.stops.length - 1)}>Back to the last plant</button>
@@ -332,7 +335,8 @@
       {/if}
       {#if outbox.unreachable || outbox.letters.length > 1}
         <p class="waiting" role="status">
-          {outbox.letters.length} looks wait here until the program answers; nothing is lost.
+          {outbox.letters.length === 1 ? 'One look waits' : `${outbox.letters.length} looks wait`} here
+          until the program answers; nothing is lost.
         </p>
       {/if}
       {#each outbox.returned as each (each.letter.key)}
@@ -510,7 +514,6 @@
     gap: 8px;
   }
   .acts .act:first-child,
-  .acts .next,
   .hint {
     grid-column: 1 / -1;
   }
@@ -523,6 +526,11 @@
   }
   .hint {
     text-align: center;
+  }
+  @media (hover: none) {
+    .hint {
+      display: none;
+    }
   }
   @media (max-width: 1100px) {
     .round {
@@ -557,9 +565,11 @@
       border-top: 1px solid var(--color-rule);
     }
     .acts .act:first-child {
-      grid-column: auto;
+      grid-column: 1;
+      grid-row: 2;
     }
     .acts .next {
+      grid-column: 2 / -1;
       grid-row: 2;
     }
     .acts .act {

@@ -94,7 +94,8 @@
     </div>
     {#if outbox.letters.length}
       <p class="quiet" role="status">
-        {outbox.letters.length} looks wait in this browser until the program answers.
+        {outbox.letters.length === 1 ? 'One look waits' : `${outbox.letters.length} looks wait`} in this
+        browser until the program answers.
       </p>
     {/if}
   </Waiting>

@@ -29,27 +29,31 @@ final class Browsing implements AutoCloseable {
           "--disable-component-update",
           "--disable-sync");
 
-  private final Playwright playwright;
-  private final Browser browser;
+  private static final Browser BROWSER = launched();
+
   private final BrowserContext context;
   private final Page page;
   private final String address;
   private final List<String> complaints = new ArrayList<>();
 
-  private Browsing(String address, int width, int height, ColorScheme scheme) {
-    this.address = address;
-    this.playwright =
+  /** One browser for all tests, with a clean profile for each; it goes when the tests are done. */
+  private static Browser launched() {
+    var playwright =
         Playwright.create(
             new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
-    this.browser =
-        playwright
-            .chromium()
-            .launch(
-                new BrowserType.LaunchOptions()
-                    .setExecutablePath(Path.of(System.getProperty("almanac.chromium")))
-                    .setArgs(FLAGS));
+    Runtime.getRuntime().addShutdownHook(new Thread(playwright::close));
+    return playwright
+        .chromium()
+        .launch(
+            new BrowserType.LaunchOptions()
+                .setExecutablePath(Path.of(System.getProperty("almanac.chromium")))
+                .setArgs(FLAGS));
+  }
+
+  private Browsing(String address, int width, int height, ColorScheme scheme) {
+    this.address = address;
     this.context =
-        browser.newContext(
+        BROWSER.newContext(
             new Browser.NewContextOptions()
                 .setBaseURL(address)
                 .setColorScheme(scheme)
@@ -66,8 +70,9 @@ final class Browsing implements AutoCloseable {
     page.onPageError(error -> complaints.add("error: " + error));
     page.onRequest(
         request -> {
-          if (!request.url().startsWith(address) && !request.url().startsWith("data:")) {
-            complaints.add("a request left the machine: " + request.url());
+          var url = request.url().replaceFirst("^blob:", "");
+          if (!url.startsWith(address) && !url.startsWith("data:")) {
+            complaints.add("a request left the machine: " + url);
           }
         });
   }
@@ -135,7 +140,7 @@ final class Browsing implements AutoCloseable {
 
   @Override
   public void close() {
-    playwright.close();
+    context.close();
   }
 
   @Override

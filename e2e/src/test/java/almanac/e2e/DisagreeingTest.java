@@ -6,26 +6,12 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
-import java.nio.file.Path;
-import org.junit.jupiter.api.AfterAll;
-import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.api.extension.RegisterExtension;
 
 /** A grower who disagrees sees which look, figure or rule made the difference, and changes it. */
 class DisagreeingTest {
-  @TempDir static Path data;
-  private static RunningAlmanac almanac;
-
-  @BeforeAll
-  static void start() {
-    almanac = RunningAlmanac.start(data, "--demo");
-  }
-
-  @AfterAll
-  static void stop() {
-    almanac.close();
-  }
+  @RegisterExtension static final RunningDemo ALMANAC = new RunningDemo();
 
   private static Page.GetByRoleOptions named(String name) {
     return new Page.GetByRoleOptions().setName(name).setExact(true);
@@ -42,7 +28,7 @@ class DisagreeingTest {
 
   @Test
   void whatIfIsAskedAndForgotten() {
-    try (var browsing = Browsing.desk(almanac.address())) {
+    try (var browsing = Browsing.desk(ALMANAC.address())) {
       openByName(browsing, "Oncidium Slow Barge");
       var page = browsing.page();
       var verdict = page.locator(".slip h2");
@@ -62,7 +48,7 @@ class DisagreeingTest {
 
   @Test
   void aFigureIsFoundFromItsSentenceTriedAndPutBack() {
-    try (var browsing = Browsing.desk(almanac.address())) {
+    try (var browsing = Browsing.desk(ALMANAC.address())) {
       openByName(browsing, "Brassia Lock Keeper");
       var page = browsing.page();
       page.getByRole(AriaRole.LINK, named("need 35: its figure")).click();
@@ -86,7 +72,7 @@ class DisagreeingTest {
 
   @Test
   void aFigureThatMakesNoSenseIsSaidWhereItStands() {
-    try (var browsing = Browsing.desk(almanac.address())) {
+    try (var browsing = Browsing.desk(ALMANAC.address())) {
       var page = browsing.open("/rules");
       page.getByLabel("need.sour, points").fill("500");
       assertThat(page.getByText("need.sour can be from 0.0 to 100.0 points.")).isVisible();
@@ -98,7 +84,7 @@ class DisagreeingTest {
 
   @Test
   void aPlantTakesAnApproachAndAPaceOfItsOwn() {
-    try (var browsing = Browsing.desk(almanac.address())) {
+    try (var browsing = Browsing.desk(ALMANAC.address())) {
       openByName(browsing, "Cattleya Weir Song");
       var page = browsing.page();
       page.keyboard().press("e");

@@ -2,13 +2,10 @@ package almanac.e2e;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.nio.file.Path;
 import java.util.List;
 import java.util.function.Function;
-import org.junit.jupiter.api.AfterAll;
-import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.api.extension.RegisterExtension;
 
 /** Every page of the demo: readable for everybody, in both lights, on a desk and on a phone. */
 class EveryPageTest {
@@ -29,18 +26,7 @@ class EveryPageTest {
           "/kinds",
           "/settings");
 
-  @TempDir static Path data;
-  private static RunningAlmanac almanac;
-
-  @BeforeAll
-  static void start() {
-    almanac = RunningAlmanac.start(data, "--demo");
-  }
-
-  @AfterAll
-  static void stop() {
-    almanac.close();
-  }
+  @RegisterExtension static final RunningDemo ALMANAC = new RunningDemo();
 
   @Test
   void byDay() {
@@ -58,7 +44,7 @@ class EveryPageTest {
   }
 
   private static void look(Function<String, Browsing> through) {
-    try (var browsing = through.apply(almanac.address())) {
+    try (var browsing = through.apply(ALMANAC.address())) {
       for (var path : PAGES) {
         browsing.open(path);
         assertThat(browsing.violations()).as("what axe finds at %s", path).isEmpty();

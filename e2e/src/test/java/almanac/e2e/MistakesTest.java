@@ -6,30 +6,16 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
-import java.nio.file.Path;
-import org.junit.jupiter.api.AfterAll;
-import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.api.extension.RegisterExtension;
 
 /** Mistakes are said where they are, lose nothing, and can be put right later. */
 class MistakesTest {
-  @TempDir static Path data;
-  private static RunningAlmanac almanac;
-
-  @BeforeAll
-  static void start() {
-    almanac = RunningAlmanac.start(data, "--demo");
-  }
-
-  @AfterAll
-  static void stop() {
-    almanac.close();
-  }
+  @RegisterExtension static final RunningDemo ALMANAC = new RunningDemo();
 
   @Test
   void aFormKeepsWhatWasTyped() {
-    try (var browsing = Browsing.desk(almanac.address())) {
+    try (var browsing = Browsing.desk(ALMANAC.address())) {
       var page = browsing.open("/plants/new");
       page.getByLabel("Name on the label").fill("Vanda Gate Paddle");
       page.getByLabel("Kind").selectOption("Vanda");
@@ -55,7 +41,7 @@ class MistakesTest {
 
   @Test
   void aMistakenInspectionIsCorrectedAndTheCorrectionShows() {
-    try (var browsing = Browsing.desk(almanac.address())) {
+    try (var browsing = Browsing.desk(ALMANAC.address())) {
       var page = browsing.open("/plants/6");
       assertThat(page.locator(".slip h2")).hasText("Rescue");
       page.getByRole(AriaRole.LINK, named("Correct the inspection of 14 May")).click();
@@ -75,7 +61,7 @@ class MistakesTest {
 
   @Test
   void whatWasSavedCanBeUndone() {
-    try (var browsing = Browsing.desk(almanac.address())) {
+    try (var browsing = Browsing.desk(ALMANAC.address())) {
       var page = browsing.open("/plants/13");
       var before = page.locator(".slip h2").textContent();
       page.keyboard().press("r");
@@ -91,7 +77,7 @@ class MistakesTest {
 
   @Test
   void severalPestsMayBeThereButNotBesideNone() {
-    try (var browsing = Browsing.desk(almanac.address())) {
+    try (var browsing = Browsing.desk(ALMANAC.address())) {
       var page = browsing.open("/plants/10/inspect");
       page.getByText("Pests and disease").click();
       var pests = page.getByRole(AriaRole.GROUP, named("Pests"));
@@ -109,7 +95,7 @@ class MistakesTest {
 
   @Test
   void anInspectionWorksByKeyboardAlone() {
-    try (var browsing = Browsing.desk(almanac.address())) {
+    try (var browsing = Browsing.desk(ALMANAC.address())) {
       var page = browsing.open("/plants/9");
       page.keyboard().press("i");
       page.getByRole(AriaRole.GROUP, named("Bloom")).getByLabel("not looked at").focus();

@@ -6,28 +6,14 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
-import java.nio.file.Path;
 import java.util.List;
 import java.util.function.Function;
-import org.junit.jupiter.api.AfterAll;
-import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.api.extension.RegisterExtension;
 
 /** Walking round with wet hands: by keys, by touch, and with the line going down. */
 class RoundTest {
-  @TempDir static Path data;
-  private static RunningAlmanac almanac;
-
-  @BeforeAll
-  static void start() {
-    almanac = RunningAlmanac.start(data, "--demo");
-  }
-
-  @AfterAll
-  static void stop() {
-    almanac.close();
-  }
+  @RegisterExtension static final RunningDemo ALMANAC = new RunningDemo();
 
   private static Page.GetByRoleOptions named(String name) {
     return new Page.GetByRoleOptions().setName(name).setExact(true);
@@ -52,7 +38,7 @@ class RoundTest {
 
   @Test
   void byKeysAlone() {
-    try (var browsing = Browsing.desk(almanac.address())) {
+    try (var browsing = Browsing.desk(ALMANAC.address())) {
       var page = walk(browsing, "East sill");
       var first = page.locator(".rows h1").innerText();
       page.locator(".side .slip h2").waitFor();
@@ -74,7 +60,7 @@ class RoundTest {
 
   @Test
   void theSlipChangesAsIsTapped() {
-    try (var browsing = Browsing.desk(almanac.address())) {
+    try (var browsing = Browsing.desk(ALMANAC.address())) {
       var page = walk(browsing, "Sunroom, high stage");
       var verdict = page.locator(".side .slip h2");
       page.getByRole(AriaRole.GROUP, named("Roots in the pot"))
@@ -87,7 +73,7 @@ class RoundTest {
 
   @Test
   void aKnownPlantTakesTwoTapsWhenNothingHasChanged() {
-    try (var browsing = Browsing.phone(almanac.address())) {
+    try (var browsing = Browsing.phone(ALMANAC.address())) {
       var page = walk(browsing, "Cellar shelf under lights");
       int plants = page.locator(".stops li").count();
       for (int i = 0; i < plants; i++) {
@@ -105,7 +91,7 @@ class RoundTest {
   void onAPhoneAndATabletNothingHasToBePushedSideways() {
     List<Function<String, Browsing>> screens = List.of(Browsing::phone, Browsing::tablet);
     for (var screen : screens) {
-      try (var browsing = screen.apply(almanac.address())) {
+      try (var browsing = screen.apply(ALMANAC.address())) {
         walk(browsing, "East sill");
         browsing.fitsTheScreen();
         assertThat(browsing.violations()).isEmpty();
@@ -115,7 +101,7 @@ class RoundTest {
 
   @Test
   void whatIsSeenWhileTheProgramDoesNotAnswerIsSentLaterAndOnce() {
-    try (var browsing = Browsing.desk(almanac.address())) {
+    try (var browsing = Browsing.desk(ALMANAC.address())) {
       var page = walk(browsing, "Sunroom, low stage");
       var plant = page.locator(".rows h1").innerText();
       page.route("**/api/plants/*/inspections", route -> route.abort());

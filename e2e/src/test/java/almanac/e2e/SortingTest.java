@@ -6,26 +6,12 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
-import java.nio.file.Path;
-import org.junit.jupiter.api.AfterAll;
-import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.api.extension.RegisterExtension;
 
 /** All plants at once: piles, filters, several at a time, and where they stand. */
 class SortingTest {
-  @TempDir static Path data;
-  private static RunningAlmanac almanac;
-
-  @BeforeAll
-  static void start() {
-    almanac = RunningAlmanac.start(data, "--demo");
-  }
-
-  @AfterAll
-  static void stop() {
-    almanac.close();
-  }
+  @RegisterExtension static final RunningDemo ALMANAC = new RunningDemo();
 
   private static Page.GetByRoleOptions named(String name) {
     return new Page.GetByRoleOptions().setName(name).setExact(true);
@@ -33,7 +19,7 @@ class SortingTest {
 
   @Test
   void everyPlantIsOnTheFieldAndInOnePile() {
-    try (var browsing = Browsing.desk(almanac.address())) {
+    try (var browsing = Browsing.desk(ALMANAC.address())) {
       var page = browsing.open("/plants");
       assertThat(page.locator(".field svg a")).hasCount(64);
       int piled =
@@ -50,7 +36,7 @@ class SortingTest {
 
   @Test
   void namesOnTheFieldNeverLieOverEachOther() {
-    try (var browsing = Browsing.desk(almanac.address())) {
+    try (var browsing = Browsing.desk(ALMANAC.address())) {
       var page = browsing.open("/plants");
       page.locator(".field svg text").first().waitFor();
       var boxes = page.locator(".field svg text").all().stream().map(Locator::boundingBox).toList();
@@ -72,7 +58,7 @@ class SortingTest {
 
   @Test
   void severalAreChosenAndPulledAside() {
-    try (var browsing = Browsing.desk(almanac.address())) {
+    try (var browsing = Browsing.desk(ALMANAC.address())) {
       var page = browsing.open("/plants");
       page.getByLabel("Choose Miltoniopsis Ferry Rain").check();
       page.getByLabel("Choose Phalaenopsis Tallow Light").check();
@@ -85,7 +71,7 @@ class SortingTest {
 
   @Test
   void aPlantIsMovedByKeysAndFoundOnItsNewBench() {
-    try (var browsing = Browsing.desk(almanac.address())) {
+    try (var browsing = Browsing.desk(ALMANAC.address())) {
       var page = browsing.open("/places");
       var sill =
           page.locator(".benches > li").filter(new Locator.FilterOptions().setHasText("East sill"));

@@ -1,0 +1,133 @@
+package almanac.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Page;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.RegisterExtension;
+
+/** What stands on a plant's card, its tag, and its family. */
+class CardsTest {
+  @RegisterExtension static final RunningDemo ALMANAC = new RunningDemo();
+
+  private static Page edit(Browsing browsing, int plant) {
+    browsing.open("/plants/" + plant + "/edit").getByLabel("Parents").waitFor();
+    return browsing.page();
+  }
+
+  @Test
+  void whatCannotBeIsSaidAtItsFieldAndNothingIsLost() {
+    try (var browsing = Browsing.desk(ALMANAC.address())) {
+      var page = edit(browsing, 12);
+      var number = Find.entry(page, "Number").inputValue();
+      Find.entry(page, "Parents").fill("unknown × unknown");
+      Find.entry(page, "Number").fill(edit(browsing, 13).getByLabel("Number").inputValue());
+      page = edit(browsing, 12);
+      Find.entry(page, "Parents").fill("unknown × unknown");
+      Find.entry(page, "Status").selectOption("lost");
+      Find.button(page, "Save").click();
+      assertThat(page.getByText("Say why: to whom it went")).isVisible();
+      assertThat(Find.entry(page, "Parents")).hasValue("unknown × unknown");
+      Find.entry(page, "Status").selectOption("growing");
+      Find.entry(page, "Kept apart since").fill("9.5.2027");
+      Find.button(page, "Save").click();
+      assertThat(Find.entry(page, "Kept apart since")).hasValue("9.5.2027");
+      assertThat(page.locator(".fault").first()).isVisible();
+      Find.entry(page, "Kept apart since").fill("");
+      Find.button(page, "Save").click();
+      assertThat(Find.region(page, "Its card")).containsText("unknown × unknown");
+      assertThat(page.locator(".where")).containsText(number);
+    }
+  }
+
+  @Test
+  void twoWindowsCannotOverwriteEachOther() {
+    try (var one = Browsing.desk(ALMANAC.address());
+        var other = Browsing.desk(ALMANAC.address())) {
+      var first = edit(one, 14);
+      var second = edit(other, 14);
+      Find.entry(first, "Price").fill("11");
+      Find.button(first, "Save").click();
+      first.locator(".where").waitFor();
+      Find.entry(second, "Notes").fill("written meanwhile");
+      Find.button(second, "Save").click();
+      assertThat(second.getByText("changed in another window")).isVisible();
+      assertThat(Find.entry(second, "Notes")).hasValue("written meanwhile");
+      var now = edit(one, 14);
+      assertThat(Find.entry(now, "Price")).hasValue("11");
+      assertThat(Find.entry(now, "Notes")).hasValue("");
+    }
+  }
+
+  @Test
+  void aDivisionNamesItsMotherAndIsNamedByHer() {
+    try (var browsing = Browsing.desk(ALMANAC.address())) {
+      var mother = edit(browsing, 3);
+      var number = Find.entry(mother, "Number").inputValue();
+      var page = edit(browsing, 15);
+      Find.entry(page, "Divided from").fill(number);
+      Find.button(page, "Save").click();
+      var card = Find.region(page, "Its card");
+      assertThat(card).containsText("Divided from");
+      card.getByText(number).click();
+      assertThat(Find.region(page, "Its card")).containsText("Divided into");
+      assertThat(browsing.violations()).isEmpty();
+      assertThat(browsing.complaints()).isEmpty();
+    }
+  }
+
+  @Test
+  void daysAreTypedTheSameWayInEveryLanguage() {
+    try (var browsing = Browsing.desk(ALMANAC.address())) {
+      var page = browsing.open("/plants/9/inspect");
+      var day = Find.entry(page, "Seen on");
+      assertThat(day).hasValue("2027-05-15");
+      day.press("ArrowDown");
+      assertThat(day).hasValue("2027-05-14");
+      day.fill("-3");
+      day.blur();
+      assertThat(day).hasValue("2027-05-12");
+      day.fill("2027-5-9");
+      Find.group(page, "How it stands")
+          .getByLabel(
+              "firm", new com.microsoft.playwright.Locator.GetByLabelOptions().setExact(true))
+          .check();
+      Find.button(page, "Save and judge").click();
+      assertThat(
+              Find.with(Find.region(page, "Journal").locator("li"), "How it stands: firm").first())
+          .containsText("9 May");
+      assertThat(browsing.complaints()).isEmpty();
+    }
+  }
+
+  @Test
+  void aTagIsPrintedAloneAndAMissingOneIsListed() {
+    try (var browsing = Browsing.desk(ALMANAC.address())) {
+      var page = browsing.open("/tags");
+      assertThat(Find.button(page, "Print 64")).isVisible();
+      page.getByLabel("Bench").selectOption("East sill");
+      int there = page.locator("main ul li").count();
+      assertThat(Find.button(page, "Print " + there)).isVisible();
+      page.getByLabel("Bench").selectOption("all benches");
+
+      browsing.open("/plants/17/inspect").getByText("Tag", new Page.GetByTextOptions()).first();
+      page.locator("details").evaluateAll("all => all.forEach(each => (each.open = true))");
+      Find.group(page, "Tag")
+          .getByLabel(
+              "missing", new com.microsoft.playwright.Locator.GetByLabelOptions().setExact(true))
+          .check();
+      Find.button(page, "Save and judge").click();
+      page.locator(".slip h2").waitFor();
+      browsing.open("/tags").getByLabel("Which tags").selectOption("missing or unreadable (1)");
+      assertThat(page.locator("main ul li")).hasCount(1);
+      assertThat(page.locator("main ul li")).containsText("missing when last seen");
+
+      browsing.open("/plants/17");
+      Find.link(page, "Tag").click();
+      assertThat(page.locator("main ul li")).hasCount(1);
+      assertThat(page.locator("main ul li svg")).isVisible();
+      assertThat(browsing.complaints()).isEmpty();
+    }
+  }
+}

@@ -1,0 +1,36 @@
+package almanac.e2e;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Comparator;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.extension.AfterAllCallback;
+import org.junit.jupiter.api.extension.BeforeAllCallback;
+import org.junit.jupiter.api.extension.ExtensionContext;
+
+/** The packaged program with the demo collection, for all tests of a class. */
+final class RunningDemo implements BeforeAllCallback, AfterAllCallback {
+  private Path data;
+  private RunningAlmanac almanac;
+
+  @Override
+  public void beforeAll(ExtensionContext test) throws IOException {
+    data = Files.createTempDirectory("almanac-e2e");
+    almanac = RunningAlmanac.start(data, "--demo");
+  }
+
+  @Override
+  public void afterAll(ExtensionContext test) throws IOException {
+    almanac.close();
+    try (Stream<Path> files = Files.walk(data)) {
+      for (var file : files.sorted(Comparator.reverseOrder()).toList()) {
+        Files.delete(file);
+      }
+    }
+  }
+
+  String address() {
+    return almanac.address();
+  }
+}
