@@ -55,7 +55,7 @@
     </p>
   </div>
   <div class="acts">
-    <a class="act" class:go={asked.choice === 'LOOK_FIRST'} href="/plants/{plant.id}/inspect"
+    <a class="act" class:go={asked.choice === 'LOOK_FIRST'} href="/plants/{plant.id}/inspect?first"
       >Look it over</a
     >
     <a class="act" class:go={asked.choice === 'REPOT_NOW'} href="/plants/{plant.id}/repot"

@@ -17,6 +17,25 @@ describe('the field of all plants', () => {
     expect(over).toBeLessThan(spots.length / 20);
   });
 
+  it('takes two thousand plants in its stride', () => {
+    const many = Array.from({ length: 2000 }, (_, id) => ({
+      id,
+      x: (id * 37) % 560,
+      y: (id * 91) % 560,
+    }));
+    const began = performance.now();
+    const spots = spread(many, 3, 560, 560);
+    labels(
+      many.map(({ id }) => ({ id, text: `Oncidium Number ${id}` })),
+      spots,
+      3,
+      560,
+      560,
+    );
+    expect(performance.now() - began).toBeLessThan(5000);
+    expect(new Set(spots.map(({ id }) => id)).size).toBe(2000);
+  });
+
   it('keeps every plant in the frame', () => {
     for (const { x, y } of spread([{ id: 1, x: -50, y: 900 }], 6, 560, 560)) {
       expect(x).toBeGreaterThanOrEqual(6);

@@ -10,6 +10,7 @@
   import NowOrHold from '$lib/holding/NowOrHold.svelte';
   import Photos from '$lib/photos/Photos.svelte';
   import LifeBar from '$lib/drawings/LifeBar.svelte';
+  import RimStrip from '$lib/drawings/RimStrip.svelte';
   import RootChart from '$lib/drawings/RootChart.svelte';
   import { lastSeen } from '$lib/journal/last';
   import Journal from '$lib/journal/Journal.svelte';
@@ -127,6 +128,12 @@
             </p>
           {/each}
         </section>
+        {#if plant.room}
+          <section class="sheet" aria-labelledby="rim">
+            <h2 id="rim">Room to the rim</h2>
+            <RimStrip room={plant.room} today={plant.slip.judgedOn} />
+          </section>
+        {/if}
         {#if plant.growths.some((growth) => growth.sizeMm != null)}
           <section class="sheet" aria-labelledby="growths">
             <h2 id="growths">Growths, year by year</h2>

@@ -98,7 +98,7 @@
         title: `${saved.plant.name} added as ${saved.plant.card.number}`,
         duration: 6000,
       });
-      await goto(`/plants/${saved.plant.id}${apart ? '/inspect' : ''}`);
+      await goto(`/plants/${saved.plant.id}${apart ? '/inspect?first' : ''}`);
     } catch (failure) {
       problem = failure instanceof Problem ? failure : new Problem(String(failure));
     } finally {

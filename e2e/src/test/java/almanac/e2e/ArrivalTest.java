@@ -22,7 +22,7 @@ class ArrivalTest {
     Find.entry(page, "Came from").fill("a swap at the lock");
     page.getByLabel("Keep it apart, and look it over now").check();
     Find.button(page, "Add the plant").click();
-    page.getByText("tap what you see").waitFor();
+    page.getByText("photograph it with its tag").waitFor();
     return page;
   }
 

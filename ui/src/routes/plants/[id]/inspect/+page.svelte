@@ -70,14 +70,37 @@
 
   // Open are the parts that decide most; the others are one tap away.
   const OPEN = ['STANDING', 'ROOTS', 'MEDIUM'];
+  const first = $derived(page.url.searchParams.has('first'));
   const sections = $derived.by(() => {
-    const all = options.data?.looks ?? [];
+    const looks = options.data?.looks ?? [];
+    if (!first) return bySection(looks, OPEN);
+    const order = options.data?.firstLook ?? [];
+    return [
+      {
+        key: 'FIRST',
+        title: 'The first look',
+        looks: order.flatMap((item) => looks.find((look) => look.item === item) ?? []),
+        open: true,
+      },
+      ...bySection(
+        looks.filter((look) => !order.includes(look.item)),
+        [],
+      ),
+    ];
+  });
+
+  function bySection(all: Schemas['LookChoice'][], open: string[]) {
     return [...new Set(all.map((look) => look.section))].map((key) => {
       const own = all.filter((look) => look.section === key);
       const known = own.some((look) => wrong?.looks[look.item]);
-      return { key, title: own[0]!.sectionTitle, looks: own, open: known || OPEN.includes(key) };
+      return {
+        key: key as string,
+        title: own[0]!.sectionTitle,
+        looks: own,
+        open: known || open.includes(key),
+      };
     });
-  });
+  }
 
   const fields = $derived(['on', ...Object.keys(looks).map((item) => `looks.${item}`)]);
 
@@ -168,11 +191,14 @@
       <span class="quiet"
         >{wrong
           ? `correcting what was written for ${short(wrong.on, today)}; the old line stays readable`
-          : 'tap what you see; leave the rest as not looked at'}</span
+          : first
+            ? 'photograph it with its tag, then turn it over from the newest growth down'
+            : 'tap what you see; leave the rest as not looked at'}</span
       >
     </div>
     <form class="sheet" onsubmit={save} novalidate>
       <FormFault sentence={otherFaults(problem, fields)} />
+      {#if first}<PhotoPick bind:files />{/if}
       {#each sections as section (section.key)}
         <details open={section.open}>
           <summary>{section.title}</summary>
@@ -209,7 +235,7 @@
         <DayField label="Seen on" fault={faultOf(problem, 'on')} bind:value={on} />
         <TextField label="Note" fault={faultOf(problem, 'note')} bind:value={note} />
       </div>
-      <PhotoPick bind:files />
+      {#if !first}<PhotoPick bind:files />{/if}
       <div class="end">
         <button class="act go" disabled={busy}
           >{busy ? sending || 'Saving…' : 'Save and judge'}</button
@@ -230,6 +256,9 @@
   }
   h1 {
     overflow-wrap: anywhere;
+  }
+  .leads .quiet {
+    font: 400 14px var(--font-sans);
   }
   summary {
     display: flex;

@@ -4,6 +4,7 @@ import almanac.app.benches.BenchKind;
 import almanac.app.journal.PlantStatus;
 import almanac.app.journal.PotType;
 import almanac.app.profiles.Kinds;
+import almanac.core.inspection.FirstLook;
 import almanac.core.inspection.Item;
 import almanac.core.inspection.Lead;
 import almanac.core.inspection.Section;
@@ -41,7 +42,9 @@ class ChoicesController {
       List<ReadyChoice> readyRules,
       List<Named> benchKinds,
       List<Named> statuses,
-      List<Named> pots) {}
+      List<Named> pots,
+      @Schema(description = "What is looked at of a plant that has just come, in its order")
+          List<String> firstLook) {}
 
   /** One of a few names, with its words. */
   record Named(String value, String words) {}
@@ -115,7 +118,8 @@ class ChoicesController {
         Arrays.stream(PlantStatus.values())
             .map(each -> new Named(each.name(), each.words()))
             .toList(),
-        Arrays.stream(PotType.values()).map(each -> new Named(each.name(), each.words())).toList());
+        Arrays.stream(PotType.values()).map(each -> new Named(each.name(), each.words())).toList(),
+        FirstLook.items().stream().map(Item::key).toList());
   }
 
   private static ProfileChoice profile(Profile profile) {

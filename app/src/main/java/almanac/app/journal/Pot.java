@@ -32,6 +32,11 @@ public record Pot(
     }
   }
 
+  /** Whether anything of the pot itself is known. */
+  public boolean noted() {
+    return type != PotType.UNKNOWN || diameterMm != null;
+  }
+
   /** As part of a sentence: {@code clear pot, 120 mm}. */
   public String words() {
     return diameterMm == null ? type.words() : "%s, %.0f mm".formatted(type.words(), diameterMm);

@@ -24,6 +24,7 @@ import almanac.core.holding.Holding;
 import almanac.core.holding.KeptApart;
 import almanac.core.inspection.Bloom;
 import almanac.core.judgement.NowOrHold;
+import almanac.core.potting.RoomToRim;
 import java.time.LocalDate;
 import java.util.Comparator;
 import java.util.List;
@@ -69,6 +70,7 @@ public class Pages {
         potting(plant),
         judging.slip(plant, today.get()),
         Growths.of(plant.history().life()).stream().map(Pages::growth).toList(),
+        RoomToRim.of(plant.history(), plant.profile(), today.get()).map(Pages::room).orElse(null),
         plant.facts().heldSince() == null ? null : holding(plant, plant.facts().heldSince()),
         plant.facts().apartSince() == null ? null : apart(plant, plant.facts().apartSince()),
         plant.undecidedNewcomer() ? nowOrHold(plant) : null,
@@ -161,6 +163,10 @@ public class Pages {
         apart.next().best(),
         apart.free(),
         apart.over());
+  }
+
+  private static PlantPage.RoomView room(RoomToRim room) {
+    return new PlantPage.RoomView(room.seen(), room.mm(), room.stepMm(), room.reached());
   }
 
   private PlantPage.NowOrHoldView nowOrHold(PlantRecord plant) {
@@ -262,7 +268,10 @@ public class Pages {
       looks = LookEntry.of(inspected.inspection());
     } else if (entry.content() instanceof JournalEntry.Potted potted) {
       kind = Kind.POTTING;
-      words = (first ? "Came in %s" : "Repotted into %s").formatted(potted.potting().mix().words());
+      var mix = potted.potting().mix().words();
+      words =
+          (first ? "Came in %s" : "Repotted into %s")
+              .formatted(potted.pot().noted() ? mix + ", " + potted.pot().words() : mix);
       pottedOn = potted.potting().pottedOn().text();
     } else if (entry.content() instanceof JournalEntry.Answered answered) {
       kind = Kind.CHECK;

@@ -41,6 +41,8 @@ public record PlantPage(
     PottingView potting,
     Slip slip,
     @Schema(description = "By lead, the oldest first") List<GrowthView> growths,
+    @Schema(nullable = true, description = "If somebody has measured it since it was potted")
+        RoomView room,
     @Schema(nullable = true, description = "While it is held in the pot it came in")
         HoldingView holding,
     @Schema(nullable = true, description = "While it is kept apart from the others")
@@ -68,6 +70,13 @@ public record PlantPage(
       @Schema(nullable = true) LocalDate asideOn,
       @Schema(nullable = true) LocalDate apartSince,
       @Schema(nullable = true) LocalDate heldSince) {}
+
+  /** How long the lead has room before it reaches the rim. */
+  public record RoomView(
+      LocalDate seen,
+      @Schema(description = "From the lead to the rim, mm; negative past it") double mm,
+      @Schema(description = "How far each growth goes on from the last, mm") double stepMm,
+      @Schema(description = "About when the rim is reached") LocalDate reached) {}
 
   /** How it is held in the pot it came in. */
   public record HoldingView(
