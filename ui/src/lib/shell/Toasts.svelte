@@ -3,7 +3,7 @@
   import { toaster } from './toaster';
 </script>
 
-<Toast.Group {toaster}>
+<Toast.Group {toaster} class="toasts">
   {#snippet children(toast)}
     <Toast {toast} class="toast">
       <Toast.Message>
@@ -28,6 +28,25 @@
     color: #f6eee2;
     box-shadow: 0 10px 30px -12px #0008;
     max-width: min(560px, 92vw);
+    z-index: var(--z-index);
+    translate: var(--x) var(--y);
+    scale: var(--scale);
+    opacity: var(--opacity);
+    transition:
+      translate 0.2s,
+      scale 0.2s,
+      opacity 0.2s;
+  }
+  @media (max-width: 700px) {
+    /* Above the places to go to, which lie at the bottom of a phone. */
+    :global(.toasts) {
+      translate: 0 -66px;
+    }
+  }
+  @media (prefers-reduced-motion: reduce) {
+    :global(.toast) {
+      transition: none;
+    }
   }
   :global(.toast .said) {
     font-size: 15px;

@@ -3,7 +3,7 @@ import type { QueryClient } from '@tanstack/svelte-query';
 import { answered, api, type Schemas } from '$lib/api/client';
 import { keep } from '$lib/api/queries';
 
-export const toaster = createToaster({ placement: 'bottom' });
+export const toaster = createToaster({ placement: 'bottom', overlap: true });
 
 /** Says quietly that something was saved, and offers to take it back. */
 export function saved(client: QueryClient, what: string, result: Schemas['Saved']): void {

@@ -24,21 +24,33 @@ public final class RunningApplication implements BeforeAllCallback, AfterAllCall
   private static final JsonMapper JSON = JsonMapper.builder().build();
 
   private final boolean demo;
+  private final Before before;
   private final HttpClient client = HttpClient.newHttpClient();
   private Path data;
   private ConfigurableApplicationContext context;
   private String address;
 
-  private RunningApplication(boolean demo) {
+  private RunningApplication(boolean demo, Before before) {
     this.demo = demo;
+    this.before = before;
+  }
+
+  /** What is done in the data folder before the application opens it. */
+  public interface Before {
+    void in(Path data) throws Exception;
   }
 
   public static RunningApplication empty() {
-    return new RunningApplication(false);
+    return new RunningApplication(false, data -> {});
   }
 
   public static RunningApplication withDemo() {
-    return new RunningApplication(true);
+    return new RunningApplication(true, data -> {});
+  }
+
+  /** On a data folder that was filled before. */
+  public static RunningApplication over(Before before) {
+    return new RunningApplication(false, before);
   }
 
   /** What was answered. */
@@ -54,8 +66,9 @@ public final class RunningApplication implements BeforeAllCallback, AfterAllCall
   }
 
   @Override
-  public void beforeAll(ExtensionContext test) throws IOException {
+  public void beforeAll(ExtensionContext test) throws Exception {
     data = Files.createTempDirectory("almanac-test");
+    before.in(data);
     var options = new Options(data, demo, false, "127.0.0.1", 0, Optional.of(TODAY));
     context = Main.start(options);
     address = Main.address(options, context);
@@ -101,6 +114,10 @@ public final class RunningApplication implements BeforeAllCallback, AfterAllCall
             .header("Content-Type", "application/json")
             .PUT(HttpRequest.BodyPublishers.ofString(json))
             .build());
+  }
+
+  public Answer delete(String path) throws IOException, InterruptedException {
+    return send(request(path).DELETE().build());
   }
 
   public HttpRequest.Builder request(String path) {

@@ -71,7 +71,8 @@ public record Mix(Map<Component, Double> parts) {
   /**
    * Life used in a month at the temperature the lives are given for, dried between waterings: the
    * fastest component of a quarter of the volume or more governs the whole; smaller amounts count
-   * by volume. Whichever is faster, so that adding what decays never makes a mix last longer.
+   * by volume. Whichever is faster, so that something faster in the place of a part never makes a
+   * mix last longer.
    *
    * @return share of the life, 0 for an inert mix
    */

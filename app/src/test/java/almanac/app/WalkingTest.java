@@ -1,0 +1,122 @@
+package almanac.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import almanac.app.start.RunningApplication;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.RegisterExtension;
+import tools.jackson.databind.JsonNode;
+
+/** The round: who is walked to, in which order, and what each answer would mean. */
+class WalkingTest {
+  @RegisterExtension static final RunningApplication APP = RunningApplication.withDemo();
+
+  private static List<JsonNode> stops(String query) throws Exception {
+    return APP.get("/api/round" + query).body().path("stops").valueStream().toList();
+  }
+
+  private static Set<Long> ids(List<JsonNode> stops) {
+    return stops.stream().map(stop -> stop.path("plantId").asLong()).collect(Collectors.toSet());
+  }
+
+  @Test
+  void theWholeWalkGoesToEveryPlantOnceAndNeverBackToABench() throws Exception {
+    var stops = stops("");
+    assertThat(ids(stops)).hasSize(stops.size()).hasSize(64);
+    var left = new HashSet<String>();
+    var here = "";
+    for (var stop : stops) {
+      var bench = stop.path("benchName").asString();
+      if (!bench.equals(here)) {
+        assertThat(left.add(bench)).as("back to %s", bench).isTrue();
+        here = bench;
+      }
+    }
+  }
+
+  @Test
+  void whatIsDueIsWhoeverHasACheckWhoseTimeHasCome() throws Exception {
+    var due =
+        APP.get("/api/checks")
+            .body()
+            .valueStream()
+            .filter(each -> !each.path("check").path("urgency").asString().equals("LATER"))
+            .map(each -> each.path("plantId").asLong())
+            .collect(Collectors.toSet());
+    assertThat(due).isNotEmpty();
+    assertThat(ids(stops("?due=true"))).isEqualTo(due);
+    var sill = ids(stops("?bench=3"));
+    assertThat(ids(stops("?bench=3&due=true")))
+        .isEqualTo(due.stream().filter(sill::contains).collect(Collectors.toSet()));
+  }
+
+  @Test
+  void severalBenchesAreWalkedTogetherInTheirOrder() throws Exception {
+    var both =
+        stops("?bench=4&bench=1").stream().map(stop -> stop.path("benchId").asLong()).toList();
+    assertThat(both.stream().distinct()).containsExactly(1L, 4L);
+    assertThat(both).hasSize(stops("?bench=1").size() + stops("?bench=4").size());
+    assertThat(stops("?bench=4711")).isEmpty();
+    assertThat(APP.get("/api/round?bench=low").status()).isEqualTo(400);
+  }
+
+  @Test
+  void anAnsweredCheckIsNoLongerDue() throws Exception {
+    var due =
+        APP.get("/api/checks")
+            .body()
+            .valueStream()
+            .filter(each -> each.path("check").path("urgency").asString().equals("DUE"))
+            .filter(each -> !each.path("check").path("byLooking").asBoolean())
+            .findFirst()
+            .orElseThrow();
+    var id = due.path("check").path("id");
+    APP.post("/api/checks/%d/answer".formatted(id.asLong()), "{\"answer\":\"AS_HOPED\"}");
+    assertThat(
+            APP.get("/api/checks").body().valueStream().map(each -> each.path("check").path("id")))
+        .isNotEmpty()
+        .doesNotContain(id);
+  }
+
+  @Test
+  void theSentenceIsSaidAndTheSlipFollowsWithoutSaving() throws Exception {
+    var before = APP.get("/api/plants/6").body();
+    var asked =
+        APP.post(
+                "/api/plants/6/what-if",
+                "{\"looks\":{\"rootsInPot\":{\"answers\":[\"FIRM\"]},\"leaves\":{\"answers\":[\"FIRM\"]}},\"figures\":{}}")
+            .body();
+    assertThat(asked.path("words").asString()).isEqualTo("Leaves: firm; Roots in the pot: firm");
+    assertThat(asked.path("slip").path("verdict"))
+        .isNotEqualTo(before.path("slip").path("verdict"));
+    assertThat(asked.path("changes")).isNotEmpty();
+    assertThat(APP.get("/api/plants/6").body()).isEqualTo(before);
+  }
+
+  @Test
+  void theShortLookIsPartOfWhatCanBeLookedAt() throws Exception {
+    var choices = APP.get("/api/choices").body();
+    var known =
+        choices.path("looks").valueStream().map(look -> look.path("item").asString()).toList();
+    var items =
+        APP.get("/api/round").body().path("items").valueStream().map(JsonNode::asString).toList();
+    assertThat(items).hasSizeBetween(6, 12).doesNotHaveDuplicates().isSubsetOf(known);
+    assertThat(choices.path("firstLook").valueStream().map(JsonNode::asString))
+        .isSubsetOf(known)
+        .contains("pests", "newRoots");
+  }
+
+  @Test
+  void pullingAsideAsksForPlantsThatAreThere() throws Exception {
+    assertThat(APP.put("/api/aside", "{\"plants\":[],\"aside\":true}").fault("plants")).isPresent();
+    assertThat(APP.put("/api/aside", "{\"plants\":[2,4711],\"aside\":true}").status())
+        .isEqualTo(404);
+    assertThat(APP.get("/api/plants/2").body().path("card").path("asideOn").isNull())
+        .as("all or none")
+        .isTrue();
+  }
+}

@@ -1,0 +1,69 @@
+import { expect, test, vi } from 'vitest';
+import type { Schemas } from '$lib/api/client';
+
+vi.mock('$lib/forms/LookRow.svelte', () => ({
+  looked: (look: { answers: string[]; measured: string; forgotten?: boolean }) =>
+    look.answers.length > 0 || look.measured.trim() !== '' || Boolean(look.forgotten),
+}));
+vi.mock('$lib/forms/MixEditor.svelte', () => ({
+  sent: (parts: { component: string; parts: string }[]) =>
+    parts.map(({ component, parts: amount }) => ({ component, parts: Number(amount) })),
+}));
+
+const { asItIs, question } = await import('./asked');
+
+const choices = [
+  { item: 'newRoots', measure: { words: 'longest', unit: 'mm' } },
+  { item: 'smell', measure: null },
+] as unknown as Schemas['LookChoice'][];
+
+test('asking for nothing asks for everything as it is', () => {
+  expect(question(asItIs(['newRoots', 'smell']), choices)).toEqual({
+    on: null,
+    approach: null,
+    aim: null,
+    pottedOn: null,
+    moisture: null,
+    mix: null,
+    looks: {},
+    deviation: null,
+    figures: {},
+  });
+});
+
+test('only what was tapped or typed is asked', () => {
+  const supposed = asItIs(['newRoots', 'smell', 'newRoots/B']);
+  supposed.looks['newRoots'] = { answers: [], measured: '34' };
+  supposed.looks['newRoots/B'] = { answers: ['NUB'], measured: '' };
+  supposed.on = '2027-08-01';
+  supposed.pottedOn = ' 2026-05 ';
+  supposed.mix = [{ component: 'PUMICE', parts: '2' }] as never;
+  expect(question(supposed, choices)).toMatchObject({
+    on: '2027-08-01',
+    pottedOn: '2026-05',
+    mix: [{ component: 'PUMICE', parts: 2 }],
+    looks: {
+      newRoots: { answers: [], measured: 34 },
+      'newRoots/B': { answers: ['NUB'], measured: null },
+    },
+  });
+});
+
+test('a look that is to be forgotten is sent as nothing', () => {
+  const supposed = asItIs(['smell']);
+  supposed.looks['smell'] = { answers: [], measured: '', forgotten: true };
+  expect(question(supposed, choices).looks).toEqual({ smell: null });
+});
+
+test('one trait of its own makes a deviation of it', () => {
+  const supposed = asItIs([]);
+  supposed.traits.rootSpeed = '9';
+  const asked = question(supposed, choices);
+  expect(asked.deviation).toMatchObject({ rootSpeed: 9, readyRule: null, leastGrowths: null });
+});
+
+test('figures are numbers, and what is none is sent as it was typed', () => {
+  const supposed = asItIs([]);
+  supposed.figures = { 'need.sour': '25,5', 'need.mixed': 'much', 'need.rim': ' ' };
+  expect(question(supposed, choices).figures).toEqual({ 'need.sour': 25.5, 'need.mixed': 'much' });
+});
