@@ -11,6 +11,11 @@ class Units {
   warmth = $state<Schemas['UnitsChosen']['warmth']>('C');
   days = $state<Schemas['UnitsChosen']['days']>('WORDS');
 
+  /** As they are chosen now. */
+  get chosen(): Schemas['UnitsChosen'] {
+    return { length: this.length, warmth: this.warmth, days: this.days };
+  }
+
   take(chosen: Schemas['UnitsChosen']): void {
     this.length = chosen.length;
     this.warmth = chosen.warmth;

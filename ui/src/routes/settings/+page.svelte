@@ -38,14 +38,18 @@
     }
   }
 
-  async function write(change: Record<string, string>) {
-    const wanted = { length: units.length, warmth: units.warmth, days: units.days, ...change };
+  async function write(change: Partial<Schemas['UnitsChosen']>) {
+    const before = units.chosen;
+    const wanted: Schemas['UnitsChosen'] = { ...before, ...change };
+    // At once, so that a second choice made meanwhile does not undo the first.
+    units.take(wanted);
     try {
-      const now = await answered(
-        api.PUT('/api/site/units', { body: wanted as Schemas['UnitsChosen'] }),
-      );
-      client.setQueryData(['site'], now);
+      const now = await answered(api.PUT('/api/site/units', { body: wanted }));
+      if (JSON.stringify(now.units) === JSON.stringify(units.chosen)) {
+        client.setQueryData(['site'], now);
+      }
     } catch (failure) {
+      units.take(before);
       failed(failure);
     }
   }
@@ -63,15 +67,14 @@
   ];
 
   async function behave(which: string, condition: string) {
-    if (!instruments.data) return;
+    const before = instruments.data;
+    if (!before) return;
+    const wanted = { ...before, [which]: condition } as Schemas['Instruments'];
+    client.setQueryData(['instruments'], wanted);
     try {
-      const now = await answered(
-        api.PUT('/api/instruments', {
-          body: { ...instruments.data, [which]: condition } as Schemas['Instruments'],
-        }),
-      );
-      client.setQueryData(['instruments'], now);
+      await answered(api.PUT('/api/instruments', { body: wanted }));
     } catch (failure) {
+      client.setQueryData(['instruments'], before);
       failed(failure);
     }
   }

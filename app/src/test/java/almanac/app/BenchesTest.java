@@ -55,12 +55,12 @@ class BenchesTest {
     long cool =
         bench("{\"name\":\"Cool shelf\",\"means\":%s}".formatted(means(14))).path("id").asLong();
     var plant = plantOn(cool, "Oncidium Drip Stone");
-    double before = page(plant).path("slip").path("medium").path("likely").asDouble();
+    double before = page(plant).path("slip").path("medium").path("used").asDouble();
     var hotter =
         APP.put(
             "/api/benches/" + cool, "{\"name\":\"Cool shelf\",\"means\":%s}".formatted(means(28)));
     assertThat(hotter.status()).isEqualTo(200);
-    assertThat(page(plant).path("slip").path("medium").path("likely").asDouble())
+    assertThat(page(plant).path("slip").path("medium").path("used").asDouble())
         .isGreaterThan(before * 1.5);
     var unmeasured = APP.put("/api/benches/" + cool, "{\"name\":\"Cool shelf\"}").body();
     assertThat(unmeasured.path("means").isNull()).isTrue();

@@ -17,8 +17,8 @@ class OlderDataTest {
 
   private static void firstVersion(Path data) throws SQLException {
     var url = "jdbc:h2:file:" + data.resolve("almanac");
-    Flyway.configure().dataSource(url, "", "").target("1").load().migrate();
-    try (var connection = DriverManager.getConnection(url);
+    Flyway.configure().dataSource(url, "sa", "").target("1").load().migrate();
+    try (var connection = DriverManager.getConnection(url, "sa", "");
         var statement = connection.createStatement()) {
       for (var sql :
           new String[] {

@@ -130,6 +130,15 @@ final class Browsing implements AutoCloseable {
             .toList();
   }
 
+  /** What axe finds to be too faint to be read. */
+  List<String> faint() {
+    return new AxeBuilder(page)
+        .withRules(List.of("color-contrast")).analyze().getViolations().stream()
+            .flatMap(rule -> rule.getNodes().stream())
+            .map(node -> node.getHtml())
+            .toList();
+  }
+
   /** Nothing has to be pushed sideways to be seen. */
   void fitsTheScreen() {
     var wider =

@@ -3,6 +3,7 @@ package almanac.e2e;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.microsoft.playwright.options.LoadState;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.RegisterExtension;
@@ -29,6 +30,7 @@ class SettingsTest {
       Find.entry(page, "Lengths").selectOption("inches");
       Find.entry(page, "Temperatures").selectOption("°F");
       Find.entry(page, "Days").selectOption("2027-05-16, the same in every language");
+      page.waitForLoadState(LoadState.NETWORKIDLE);
       browsing.open("/places");
       assertThat(Find.with(page.locator(".benches > li"), "Sunroom, low stage"))
           .containsText("64.4 to 73.4 °F by month");
