@@ -3,15 +3,17 @@
   import { onMount, untrack } from 'svelte';
   import { answered, api, Problem, type Schemas } from '$lib/api/client';
   import { choices, plantPage, prefetchPlant } from '$lib/api/queries';
-  import VerdictMark from '$lib/drawings/VerdictMark.svelte';
   import { looked, type TypedLook } from '$lib/forms/LookRow.svelte';
   import { sendPhoto } from '$lib/photos/send';
   import { failed, takeBack, toaster } from '$lib/shell/toaster';
   import { measuredIn } from '$lib/words/units.svelte';
-  import Sentence from '$lib/words/Sentence.svelte';
-  import { ago, daysBetween, short } from '$lib/words/dates';
+  import { ago, daysBetween } from '$lib/words/dates';
   import { outbox } from './outbox.svelte';
+  import RoundActs from './RoundActs.svelte';
+  import RoundDone from './RoundDone.svelte';
   import RoundRow from './RoundRow.svelte';
+  import SlipNow from './SlipNow.svelte';
+  import StopList from './StopList.svelte';
   import { round } from './walk.svelte';
 
   /** So many plants are looked up before they are come to, in case the program falls silent. */
@@ -226,54 +228,15 @@
     } else return;
     if (event.key.startsWith('Arrow')) event.preventDefault();
   }
-
-  const seen = $derived(Object.values(walk.left).filter((key) => key !== 'passed').length);
-  const minutes = $derived((Date.now() - walk.startedAt) / 60_000);
 </script>
 
 <svelte:window onkeydown={keys} />
 
 {#if !stop}
-  <section class="sheet done">
-    <h1>The round is done</h1>
-    <p>
-      {seen} of {walk.stops.length} plants looked at{walk.stops.length
-        ? `, ${((minutes * 60) / walk.stops.length).toFixed(0)} seconds and ${(walk.taps / walk.stops.length).toFixed(1)} taps each`
-        : ''}.
-    </p>
-    {#if outbox.letters.length}
-      <p role="status">
-        {outbox.letters.length === 1 ? 'One look is' : `${outbox.letters.length} looks are`} still on
-        their way.
-      </p>
-    {/if}
-    <button class="act go" onclick={() => round.end()}>Put it away</button>
-    <button class="act" onclick={() => go(walk.stops.length - 1)}>Back to the last plant</button>
-  </section>
+  <RoundDone back={() => go(walk.stops.length - 1)} />
 {:else}
   <div class="round">
-    <nav class="sheet stops" aria-label="Plants of this round">
-      <h2>{walk.title}</h2>
-      <p class="quiet">{walk.at} of {walk.stops.length} seen</p>
-      <ol>
-        {#each walk.stops as each, i (each.plantId)}
-          {#if Math.abs(i - walk.at) < 40}
-            <li>
-              <button
-                type="button"
-                aria-current={i === walk.at ? 'step' : undefined}
-                onclick={() => go(i)}
-              >
-                <span class="tick" aria-hidden="true">{walk.left[each.plantId] ? '✓' : ''}</span>
-                <span>{each.name}</span>
-                <VerdictMark verdict={each.verdict} size={15} />
-              </button>
-            </li>
-          {/if}
-        {/each}
-      </ol>
-      <button type="button" class="link" onclick={() => round.end()}>End the round</button>
-    </nav>
+    <StopList {go} />
 
     <section class="sheet rows" aria-labelledby="plant">
       <div class="head">
@@ -303,15 +266,13 @@
 
     <div class="side">
       {#if slip}
-        <section class="slip" aria-labelledby="asitstands" aria-live="polite">
-          <p class="quiet" id="asitstands">as it stands</p>
-          <h2><VerdictMark verdict={slip.verdict} size={24} /> {slip.title}</h2>
-          <p><Sentence parts={slip.advice} {today} /></p>
-          {#if would && plant && would.slip.verdict !== plant.slip.verdict}
-            <p class="changed"><b>Changed</b> since you tapped “{tappedSince}”.</p>
-          {/if}
-          {#if slip.care.length}<p class="care">{slip.care[0]}</p>{/if}
-        </section>
+        <SlipNow
+          {slip}
+          {today}
+          changedBy={would && plant && would.slip.verdict !== plant.slip.verdict
+            ? tappedSince
+            : undefined}
+        />
       {:else}
         <p class="quiet" role="status">Looking it up…</p>
       {/if}
@@ -342,108 +303,27 @@
       {#each outbox.returned as each (each.letter.key)}
         <p class="fault" role="alert">{each.letter.name}: {each.sentence}</p>
       {/each}
-      <div class="acts">
-        <button type="button" class="act" onclick={same}
-          >Same as last time <span class="kbd-hint" aria-hidden="true">=</span></button
-        >
-        <button
-          type="button"
-          class="act"
-          aria-pressed={stop.asideOn != null}
-          onclick={() => void pullAside()}
-          >{stop.asideOn ? 'Aside for the bench' : 'Pull aside'}
-          <span class="kbd-hint" aria-hidden="true">P</span></button
-        >
-        <label class="act photo">
-          Photograph
-          <input
-            type="file"
-            accept="image/*"
-            capture="environment"
-            class="sr-only"
-            onchange={(event) => void photograph(event.currentTarget.files)}
-          />
-        </label>
-        <button type="button" class="act" disabled={walk.at === 0} onclick={() => void undo()}
-          >Undo <span class="kbd-hint" aria-hidden="true">U</span></button
-        >
-        <button type="button" class="act go next" disabled={!plant} onclick={next}
-          >{asked.length ? 'Next plant' : 'Pass by'}
-          <span class="kbd-hint" aria-hidden="true">↵</span></button
-        >
-        <p class="quiet hint">
-          <span class="kbd-hint" aria-hidden="true">1</span>–<span
-            class="kbd-hint"
-            aria-hidden="true">9</span
-          >
-          answer ·
-          <span class="kbd-hint" aria-hidden="true">↑</span><span
-            class="kbd-hint"
-            aria-hidden="true">↓</span
-          >
-          row
-          {#if stop.lastSeen && today}· last look {short(stop.lastSeen, today)}{/if}
-        </p>
-      </div>
+      <RoundActs
+        aside={stop.asideOn != null}
+        begun={walk.at > 0}
+        ready={plant !== undefined}
+        looked={asked.length > 0}
+        {same}
+        pullAside={() => void pullAside()}
+        photograph={(files) => void photograph(files)}
+        undo={() => void undo()}
+        {next}
+      />
     </div>
   </div>
 {/if}
 
 <style>
-  .done {
-    display: grid;
-    gap: 12px;
-    justify-items: start;
-    max-width: 520px;
-  }
   .round {
     display: grid;
     grid-template-columns: 186px minmax(0, 1fr) 280px;
     gap: 16px;
     align-items: start;
-  }
-  .stops {
-    position: sticky;
-    top: 12px;
-    max-height: calc(100vh - 24px);
-    overflow: auto;
-    padding: 14px 0;
-  }
-  .stops h2,
-  .stops p,
-  .stops > .link {
-    margin: 0 14px 4px;
-  }
-  ol {
-    list-style: none;
-    padding: 0;
-    margin: 6px 0;
-  }
-  .stops li button {
-    display: grid;
-    grid-template-columns: 16px minmax(0, 1fr) 16px;
-    gap: 6px;
-    align-items: center;
-    width: 100%;
-    min-height: 40px;
-    padding: 4px 12px;
-    border: 0;
-    background: none;
-    color: var(--color-ink);
-    font: 14px var(--font-sans);
-    text-align: left;
-    cursor: pointer;
-  }
-  .stops [aria-current='step'] {
-    background: var(--color-plum-wash);
-    font-weight: 650;
-  }
-  .photo:focus-within {
-    outline: 2px solid var(--color-plum);
-    outline-offset: 2px;
-  }
-  .tick {
-    color: var(--color-moss);
   }
   .rows {
     padding: 14px 18px;
@@ -462,30 +342,6 @@
     gap: 12px;
     position: sticky;
     top: 12px;
-  }
-  .slip {
-    background: var(--color-slip);
-    border: 1px solid var(--color-rule);
-    border-radius: 4px;
-    padding: 14px 18px;
-    box-shadow: 0 10px 24px -18px #0007;
-  }
-  .slip h2 {
-    display: flex;
-    gap: 10px;
-    align-items: center;
-    margin-bottom: 6px;
-  }
-  .changed {
-    margin-top: 6px;
-    color: var(--color-plum);
-    font-size: 14px;
-  }
-  .care {
-    margin-top: 6px;
-    color: var(--color-slate);
-    font-weight: 600;
-    font-size: 14px;
   }
   .quick {
     display: flex;
@@ -508,36 +364,9 @@
     font-size: 14.5px;
     font-family: var(--font-sans);
   }
-  .acts {
-    display: grid;
-    grid-template-columns: 1fr 1fr;
-    gap: 8px;
-  }
-  .acts .act:first-child,
-  .hint {
-    grid-column: 1 / -1;
-  }
-  .acts .act {
-    padding: 0 10px;
-  }
-  .next {
-    min-height: 52px;
-    font-size: 17px;
-  }
-  .hint {
-    text-align: center;
-  }
-  @media (hover: none) {
-    .hint {
-      display: none;
-    }
-  }
   @media (max-width: 1100px) {
     .round {
       grid-template-columns: minmax(0, 1fr) 280px;
-    }
-    .stops {
-      display: none;
     }
   }
   @media (max-width: 760px) {
@@ -547,40 +376,6 @@
     }
     .side {
       display: contents;
-    }
-    .slip {
-      order: -1;
-      padding: 10px 14px;
-    }
-    .slip h2 {
-      font-size: 20px;
-    }
-    .acts {
-      position: fixed;
-      inset: auto 0 66px;
-      z-index: 4;
-      grid-template-columns: 1fr 1fr 1fr;
-      padding: 8px 12px;
-      background: var(--color-leaf);
-      border-top: 1px solid var(--color-rule);
-    }
-    .acts .act:first-child {
-      grid-column: 1;
-      grid-row: 2;
-    }
-    .acts .next {
-      grid-column: 2 / -1;
-      grid-row: 2;
-    }
-    .acts .act {
-      font-size: 13.5px;
-      padding: 0 6px;
-    }
-    .acts .next {
-      font-size: 17px;
-    }
-    .hint {
-      display: none;
     }
   }
 </style>

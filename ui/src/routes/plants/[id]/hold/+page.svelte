@@ -19,14 +19,16 @@
   const rules = rulesPage();
   const plant = $derived(query.data);
   const today = $derived(plant?.slip.judgedOn ?? '');
-  /** A figure of the rules in force; the other value only until they are there. */
-  const figure = $derived((key: string, until: number): number => {
-    const found = (rules.data ?? [])
-      .flatMap((chapter) => chapter.figures)
-      .find((each) => each.key === key);
-    return found ? (found.own ?? found.standard) : until;
-  });
-  const minutes = $derived(figure('hold.soak-minutes', 60));
+  const figures = $derived(
+    new Map(
+      (rules.data ?? [])
+        .flatMap((chapter) => chapter.figures)
+        .map((each) => [each.key, each.own ?? each.standard]),
+    ),
+  );
+  /** A figure of the rules in force; the page is drawn once they are there. */
+  const figure = $derived((key: string): number => figures.get(key)!);
+  const minutes = $derived(figures.get('hold.soak-minutes'));
 
   let inPh = $state('');
   let outPh = $state('');
@@ -42,7 +44,7 @@
     return () => clearInterval(timer);
   });
 
-  const left = $derived(since ? Math.max(0, since + minutes * 60_000 - now) : undefined);
+  const left = $derived(since && minutes ? Math.max(0, since + minutes * 60_000 - now) : undefined);
   let rung = false;
   $effect(() => {
     if (left === 0 && !rung) {
@@ -107,7 +109,7 @@
 <svelte:head><title>Soak test {plant?.name ?? ''} · Mellow Almanac</title></svelte:head>
 
 <Waiting {query}>
-  {#if plant}
+  {#if plant && rules.data}
     <div class="top">
       <h1>{plant.name}</h1>
       <span class="quiet">soak test of the pot it stands in</span>
@@ -159,8 +161,8 @@
             <SoakChart
               soaks={plant.holding.soaks}
               {today}
-              usualFrom={figure('hold.as-usual-from', 6.5)}
-              raisedFrom={figure('hold.raised-from', 6)}
+              usualFrom={figure('hold.as-usual-from')}
+              raisedFrom={figure('hold.raised-from')}
             />
             <table>
               <thead><tr><th>day</th><th>in</th><th>out</th><th>drop</th></tr></thead>
@@ -188,8 +190,8 @@
           </p>
         {/if}
         <p class="quiet">
-          Never feed above pH 7.5. pH solutions burn: gloves and eye protection, as their label
-          says.
+          Never feed above pH {figure('hold.feed-most')}. pH solutions burn: gloves and eye
+          protection, as their label says.
         </p>
       </section>
     </div>
