@@ -1,7 +1,7 @@
 /// <reference types="@sveltejs/kit" />
 /// <reference lib="webworker" />
 import { build, files, version } from '$service-worker';
-import { kept, stamped } from '$lib/shell/kept';
+import { kept, stamped, surplus } from '$lib/shell/kept';
 
 /**
  * Keeps the pages of the program, and what a round needs of its plants, so that a reload while the
@@ -65,7 +65,11 @@ async function said(request: Request): Promise<Response> {
   const cache = await caches.open(SAID);
   try {
     const answer = await fetch(request);
-    if (answer.ok) await cache.put(request, await stamped(answer.clone(), new Date()));
+    if (answer.ok) {
+      await cache.put(request, await stamped(answer.clone(), new Date()));
+      const paths = (await cache.keys()).map((each) => new URL(each.url).pathname);
+      await Promise.all(surplus(paths).map((path) => cache.delete(path)));
+    }
     return answer;
   } catch (failure) {
     const last = await cache.match(request);

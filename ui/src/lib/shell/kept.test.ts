@@ -1,5 +1,5 @@
 import { expect, test } from 'vitest';
-import { kept, KEPT_HEADER, stamped } from './kept';
+import { kept, KEPT_HEADER, MOST_PLANTS, stamped, surplus } from './kept';
 
 test.each(['/api/site', '/api/choices', '/api/benches', '/api/plants/12'])(
   '%s is kept for a round without the program',
@@ -14,6 +14,15 @@ test.each(['/api/plants', '/api/plants/12/photos', '/api/checks', '/plants/12', 
     expect(kept(path)).toBe(false);
   },
 );
+
+test('of too many plants the oldest go, and nothing else does', () => {
+  const plants = Array.from({ length: MOST_PLANTS + 2 }, (_, i) => `/api/plants/${i + 1}`);
+  expect(surplus(['/api/site', ...plants, '/api/choices'])).toEqual([
+    '/api/plants/1',
+    '/api/plants/2',
+  ]);
+  expect(surplus(plants.slice(2))).toEqual([]);
+});
 
 test('a kept answer says when it was given, and is otherwise the same', async () => {
   const answer = new Response('{"a":1}', {

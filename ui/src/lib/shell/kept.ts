@@ -6,6 +6,15 @@ export function kept(path: string): boolean {
   return /^\/api\/(site|choices|benches|plants\/\d+)$/.test(path);
 }
 
+/** So many plants are kept; a bench seldom bears more. */
+export const MOST_PLANTS = 200;
+
+/** Of all that is kept, the oldest first, the plants that are too many. */
+export function surplus(paths: string[]): string[] {
+  const plants = paths.filter((path) => path.startsWith('/api/plants/'));
+  return plants.slice(0, Math.max(0, plants.length - MOST_PLANTS));
+}
+
 /** A copy of an answer that says when it was given. */
 export async function stamped(answer: Response, at: Date): Promise<Response> {
   const headers = new Headers(answer.headers);
