@@ -64,7 +64,8 @@
   @media (max-width: 700px) {
     .app {
       grid-template-columns: minmax(0, 1fr);
-      padding-bottom: 66px;
+      /* So far a page can be pushed up that nothing at its end lies under places or notices. */
+      padding-bottom: 150px;
     }
     main {
       padding: 14px;

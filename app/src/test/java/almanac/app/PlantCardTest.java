@@ -8,6 +8,7 @@ import org.junit.jupiter.api.extension.RegisterExtension;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.JsonNodeFactory;
 import tools.jackson.databind.node.ObjectNode;
 
 /** What stands outside the journal: names, number, kind, arrival, family. */
@@ -20,7 +21,7 @@ class PlantCardTest {
 
   /** All that can be changed of a plant, as it stands. */
   private static ObjectNode entry(JsonNode page) {
-    var entry = (ObjectNode) page.objectNode();
+    var entry = JsonNodeFactory.instance.objectNode();
     entry.set("version", page.path("version"));
     var card = (ObjectNode) page.path("card").deepCopy();
     for (var shown : new String[] {"statusWords", "mother", "daughters", "asideOn"}) {

@@ -75,6 +75,7 @@ class ArrivalTest {
       assertThat(asked).isVisible();
       Find.link(asked, "Look it over").click();
       pick(page, "Newest roots", "nubs");
+      page.evaluate("scrollTo(0, document.body.scrollHeight)");
       Find.button(page, "Save and judge").click();
       assertThat(asked).containsText("Repot it now.");
       browsing.fitsTheScreen();

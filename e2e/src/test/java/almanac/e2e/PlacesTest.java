@@ -5,6 +5,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.LoadState;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.RegisterExtension;
 
@@ -23,8 +25,9 @@ class PlacesTest {
   @Test
   void aPlantIsDraggedToItsNewPlace() {
     try (var browsing = Browsing.desk(ALMANAC.address())) {
+      browsing.page().setViewportSize(1280, 2200);
       var page = browsing.open("/places");
-      page.setViewportSize(1280, 2200);
+      page.waitForLoadState(LoadState.NETWORKIDLE);
       var low = bench(page, "Sunroom, low stage");
       var moved = low.locator("ol a").first();
       var name = nameOf(moved);
@@ -32,6 +35,7 @@ class PlacesTest {
       assertThat(low.locator("ol li").nth(4)).containsText(name);
       assertThat(low.locator("ol li").nth(4)).containsText("5");
       page.reload();
+      page.waitForLoadState(LoadState.NETWORKIDLE);
       assertThat(low.locator("ol li").nth(4)).containsText(name);
 
       var high = bench(page, "Sunroom, high stage");
@@ -82,8 +86,7 @@ class PlacesTest {
 
       Find.button(page, "Change Wash house").click();
       Find.button(page, "Take them from the sensor").click();
-      assertThat(wash.getByRole(com.microsoft.playwright.options.AriaRole.STATUS))
-          .containsText("days read");
+      assertThat(wash.getByRole(AriaRole.STATUS)).containsText("days read");
       assertThat(Find.entry(page, "Jan")).not().hasValue("");
       Find.button(page, "Save").click();
       assertThat(wash).containsText("°C by month");
