@@ -48,6 +48,7 @@
     const { error } = await api.PUT('/api/benches/{id}/plants', {
       params: { path: { id: bench } },
       body: { plants: order[bench]! },
+      keepalive: true,
     });
     if (error) failed(new Error('It could not be moved; it stands where it stood.'));
     await client.invalidateQueries({ queryKey: ['plants'] });
