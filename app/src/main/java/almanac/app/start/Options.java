@@ -5,6 +5,7 @@ import java.nio.file.Path;
 import java.time.DateTimeException;
 import java.time.LocalDate;
 import java.util.Optional;
+import java.util.Set;
 
 /**
  * What the program was told at its start.
@@ -20,6 +21,7 @@ record Options(
     Path data, boolean demo, boolean rehearse, String host, int port, Optional<LocalDate> today) {
   private static final int USUAL_PORT = 8484;
   private static final int LARGEST_PORT = 65_535;
+  private static final Set<String> NEED_A_VALUE = Set.of("--data", "--host", "--port", "--today");
 
   /**
    * Reads {@code --data=DIR --demo --host=ADDRESS --port=N --today=YYYY-MM-DD}.
@@ -37,8 +39,13 @@ record Options(
   }
 
   private Options with(String arg) {
-    var value = arg.substring(arg.indexOf('=') + 1);
-    return switch (arg.substring(0, arg.contains("=") ? arg.indexOf('=') : arg.length())) {
+    int cut = arg.indexOf('=');
+    var name = cut < 0 ? arg : arg.substring(0, cut);
+    var value = cut < 0 ? "" : arg.substring(cut + 1);
+    if (NEED_A_VALUE.contains(name) && value.isBlank()) {
+      throw new StartRefused("%s needs a value; see ./almanac help.".formatted(name));
+    }
+    return switch (name) {
       case "--demo" -> new Options(data, true, rehearse, host, port, today);
       case "--rehearse" -> new Options(data, demo, true, host, port, today);
       case "--data" -> new Options(folder(value), demo, rehearse, host, port, today);
