@@ -11,7 +11,7 @@
   }
   const { soaks, today, usualFrom, raisedFrom }: Props = $props();
 
-  const W = 480;
+  let W = $state(480);
   const H = 170;
   const LEFT = 34;
   const LEAST = 5;
@@ -20,54 +20,58 @@
   const x = $derived(
     (on: string) => LEFT + (daysBetween(soaks[0]!.on, on) / span) * (W - LEFT - 14),
   );
+  const marks = $derived(new Set([LEAST, raisedFrom, usualFrom, 7, MOST]));
   const y = (ph: number) =>
     12 + ((MOST - Math.min(MOST, Math.max(LEAST, ph))) / (MOST - LEAST)) * 126;
 </script>
 
-<svg
-  viewBox="0 0 {W} {H}"
-  width="100%"
-  role="img"
-  aria-label="Soak water: {soaks.map((soak) => `pH ${soak.out} on ${soak.on}`).join(', ')}"
-  font-family="var(--font-sans)"
-  font-size="13"
->
-  <rect
-    x={LEFT}
-    y={y(MOST)}
-    width={W - LEFT}
-    height={y(usualFrom) - y(MOST)}
-    fill="var(--color-moss-wash)"
-  />
-  <rect
-    x={LEFT}
-    y={y(usualFrom)}
-    width={W - LEFT}
-    height={y(raisedFrom) - y(usualFrom)}
-    fill="var(--color-ochre-wash)"
-  />
-  <rect
-    x={LEFT}
-    y={y(raisedFrom)}
-    width={W - LEFT}
-    height={y(LEAST) - y(raisedFrom)}
-    fill="var(--color-clay-wash)"
-  />
-  {#each [5, raisedFrom, usualFrom, 7, 8] as ph (ph)}
-    <text x={LEFT - 6} y={y(ph) + 4} text-anchor="end" fill="var(--color-ink-2)">{ph}</text>
-  {/each}
-  <path
-    d="M{soaks.map((soak) => `${x(soak.on)} ${y(soak.out)}`).join('L')}"
-    fill="none"
-    stroke="var(--color-plum)"
-    stroke-width="2"
-  />
-  {#each soaks as soak, i (i)}
-    {#if soak.in != null}
-      <circle cx={x(soak.on)} cy={y(soak.in)} r="3.5" fill="none" stroke="var(--color-slate)" />
-    {/if}
-    <circle cx={x(soak.on)} cy={y(soak.out)} r="4.5" fill="var(--color-plum)" />
-  {/each}
-  <text x={LEFT} y={H - 8} fill="var(--color-ink-2)">{short(soaks[0]!.on, today)}</text>
-  <text x={W - 4} y={H - 8} text-anchor="end" fill="var(--color-ink-2)">today</text>
-</svg>
+<div bind:clientWidth={W}>
+  <svg
+    viewBox="0 0 {W} {H}"
+    width="100%"
+    height={H}
+    role="img"
+    aria-label="Soak water: {soaks.map((soak) => `pH ${soak.out} on ${soak.on}`).join(', ')}"
+    font-family="var(--font-sans)"
+    font-size="13"
+  >
+    <rect
+      x={LEFT}
+      y={y(MOST)}
+      width={W - LEFT}
+      height={y(usualFrom) - y(MOST)}
+      fill="var(--color-moss-wash)"
+    />
+    <rect
+      x={LEFT}
+      y={y(usualFrom)}
+      width={W - LEFT}
+      height={y(raisedFrom) - y(usualFrom)}
+      fill="var(--color-ochre-wash)"
+    />
+    <rect
+      x={LEFT}
+      y={y(raisedFrom)}
+      width={W - LEFT}
+      height={y(LEAST) - y(raisedFrom)}
+      fill="var(--color-clay-wash)"
+    />
+    {#each marks as ph (ph)}
+      <text x={LEFT - 6} y={y(ph) + 4} text-anchor="end" fill="var(--color-ink-2)">{ph}</text>
+    {/each}
+    <path
+      d="M{soaks.map((soak) => `${x(soak.on)} ${y(soak.out)}`).join('L')}"
+      fill="none"
+      stroke="var(--color-plum)"
+      stroke-width="2"
+    />
+    {#each soaks as soak, i (i)}
+      {#if soak.in != null}
+        <circle cx={x(soak.on)} cy={y(soak.in)} r="3.5" fill="none" stroke="var(--color-slate)" />
+      {/if}
+      <circle cx={x(soak.on)} cy={y(soak.out)} r="4.5" fill="var(--color-plum)" />
+    {/each}
+    <text x={LEFT} y={H - 8} fill="var(--color-ink-2)">{short(soaks[0]!.on, today)}</text>
+    <text x={W - 4} y={H - 8} text-anchor="end" fill="var(--color-ink-2)">today</text>
+  </svg>
+</div>

@@ -17,6 +17,11 @@
   const W = 560;
   const H = 560;
   const MOST_NAMES = 40;
+  const LEGEND = [
+    { fill: 'plum', words: 'Repot now, or a good moment' },
+    { fill: 'ochre', words: 'Wait, or watch' },
+    { fill: 'moss', words: 'Leave alone' },
+  ];
   /** The part of the field that is drawn: opened up about a spot, or the whole. */
   let lens = $state({ x: 0, y: 0, k: 1 });
   let over = $state<Schemas['PlantLine']>();
@@ -48,27 +53,13 @@
   );
   const zx = $derived((readiness: number) => (px(readiness) - lens.x) * lens.k);
   const zy = $derived((need: number) => (py(need) - lens.y) * lens.k);
+  /** What the field says by need and readiness alone. */
   const zones = $derived([
-    { from: [0, bounds.mustFrom], to: [bounds.readyEnough, 100], fill: 'ochre', words: 'Wait' },
-    {
-      from: [bounds.readyEnough, bounds.mustFrom],
-      to: [100, 100],
-      fill: 'plum',
-      words: 'Repot now',
-    },
-    {
-      from: [0, bounds.leaveBelow],
-      to: [bounds.goodMoment, bounds.mustFrom],
-      fill: 'ochre',
-      words: 'Watch',
-    },
-    {
-      from: [bounds.goodMoment, bounds.leaveBelow],
-      to: [100, bounds.mustFrom],
-      fill: 'plum',
-      words: 'A good moment',
-    },
-    { from: [0, 0], to: [100, bounds.leaveBelow], fill: 'moss', words: 'Leave alone' },
+    { from: [0, bounds.mustFrom], to: [bounds.readyEnough, 100], fill: 'ochre' },
+    { from: [bounds.readyEnough, bounds.mustFrom], to: [100, 100], fill: 'plum' },
+    { from: [0, bounds.leaveBelow], to: [bounds.goodMoment, bounds.mustFrom], fill: 'ochre' },
+    { from: [bounds.goodMoment, bounds.leaveBelow], to: [100, bounds.mustFrom], fill: 'plum' },
+    { from: [0, 0], to: [100, bounds.leaveBelow], fill: 'moss' },
   ]);
 
   function open(event: MouseEvent) {
@@ -88,7 +79,7 @@
     Need against readiness of {plants.length} plants; the list beside it says the same.
   </p>
   <svg viewBox="0 0 {W} {H}" aria-hidden="true" ondblclick={open}>
-    {#each zones as zone (zone.words)}
+    {#each zones as zone (zone)}
       <rect
         x={zx(zone.from[0]!)}
         y={zy(zone.to[1]!)}
@@ -136,9 +127,8 @@
     {/each}
   </svg>
   <div class="legend">
-    {#each zones as zone (zone.words)}
-      <span class="zone"><i style="background: var(--color-{zone.fill}-wash)"></i>{zone.words}</span
-      >
+    {#each LEGEND as { fill, words } (fill)}
+      <span class="zone"><i style="background: var(--color-{fill}-wash)"></i>{words}</span>
     {/each}
     {#if lens.k > 1}
       <button type="button" class="act small" onclick={() => (lens = { x: 0, y: 0, k: 1 })}

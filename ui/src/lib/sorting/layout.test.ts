@@ -60,4 +60,19 @@ describe('the field of all plants', () => {
       }
     }
   });
+
+  it('names a plant at the edge above or below where its neighbour leaves no room beside it', () => {
+    const spots = spread(
+      [
+        { id: 1, x: 10, y: 100 },
+        { id: 2, x: 90, y: 100 },
+      ],
+      6,
+      560,
+      560,
+    );
+    const [placed] = labels([{ id: 1, text: 'Miltoniopsis Long Name' }], spots, 6, 560, 560);
+    expect(placed).toMatchObject({ id: 1, x: 0 });
+    expect(Math.abs(placed!.y - 100)).toBeGreaterThan(6);
+  });
 });

@@ -87,11 +87,12 @@ export function labels(
     const spot = byId.get(id);
     if (!spot) continue;
     const wide = text.length * 6.6 + 4;
+    const level = Math.max(0, Math.min(width - wide, spot.x - wide / 2));
     const places = [
       { x: spot.x + radius + 4, y: spot.y },
       { x: spot.x - radius - 4 - wide, y: spot.y },
-      { x: spot.x - wide / 2, y: spot.y - radius - 9 },
-      { x: spot.x - wide / 2, y: spot.y + radius + 9 },
+      { x: level, y: spot.y - radius - 9 },
+      { x: level, y: spot.y + radius + 9 },
     ];
     for (const { x, y } of places) {
       const box = { left: x, right: x + wide, top: y - 8, bottom: y + 8 };

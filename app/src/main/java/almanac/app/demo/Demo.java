@@ -129,8 +129,17 @@ public class Demo {
         .card(
             facts -> facts.apart("a plant fair", "12", null, day.minusDays(60)),
             Optional.of(new Arrival(day.minusDays(64), false)))
-        .look(60, look -> look.measured(Item.SOAK_PH, 6.3).roots(RootStage.NONE))
-        .look(28, look -> look.measured(Item.SOAK_PH, 6.1).roots(RootStage.NONE).bloom(Bloom.NONE));
+        .look(
+            60,
+            look ->
+                look.measured(Item.SOAK_IN, 7.0).measured(Item.SOAK_PH, 6.3).roots(RootStage.NONE))
+        .look(
+            28,
+            look ->
+                look.measured(Item.SOAK_IN, 7.1)
+                    .measured(Item.SOAK_PH, 6.1)
+                    .roots(RootStage.NONE)
+                    .bloom(Bloom.NONE));
     new DemoPlant(books)
         .arrived("Oncidium Penny Post", "oncidium", bench, Mix.of(BARK_FINE), day.minusDays(12))
         .card(
