@@ -24,6 +24,7 @@
       .sort((a, b) => a.on.localeCompare(b.on)),
   );
   const first = $derived(measured[0]);
+  const last = $derived(measured[measured.length - 1]);
   const most = $derived(Math.max(1, ...measured.map((each) => each.days)) * 1.25);
   const span = $derived(first ? Math.max(1, daysBetween(first.on, today)) : 1);
   const x = $derived((on: string) => 8 + (daysBetween(first!.on, on) / span) * (W - 20));
@@ -54,10 +55,10 @@
     {#each measured as each (each.on)}
       <circle cx={x(each.on)} cy={y(each.days)} r="3.5" fill="var(--color-slate)" />
     {/each}
-    <text x="8" y="80" fill="var(--color-ink-2)">{short(first.on, today)}: {first.days} days</text>
-    {#if measured.length > 1}
+    <text x="8" y="80" fill="var(--color-ink-2)">dry in {first.days} days at first</text>
+    {#if last && last !== first}
       <text x={W - 8} y="80" text-anchor="end" fill="var(--color-ink)"
-        >now {measured[measured.length - 1]!.days}</text
+        >{last.days} on {short(last.on, today)}</text
       >
     {/if}
   </svg>

@@ -5,6 +5,8 @@
   import { timeline, type Moment } from './timeline';
   import { takeBack } from '$lib/shell/toaster';
   import { partial, short } from '$lib/words/dates';
+  import { plain } from '$lib/words/sentence';
+  import Sentence from '$lib/words/Sentence.svelte';
 
   interface Props {
     plant: Schemas['PlantPage'];
@@ -27,7 +29,7 @@
     { kind: 'CARD', words: 'card' },
     { kind: 'PHOTO', words: 'pictures' },
   ];
-  const FEW = 12;
+  const FEW = 6;
   let kind = $state('');
   let whole = $state(false);
   const photos = photosOf(() => plant.id);
@@ -76,9 +78,13 @@
             <span class="sr-only">Photographed</span>
           {:else}
             {#if line.standing === 'HOLDS'}
-              <p>{line.words}{line.pottedOn ? `, potted ${partial(line.pottedOn)}` : ''}</p>
+              <p>
+                <Sentence parts={line.words} {today} />{line.pottedOn
+                  ? `, potted ${partial(line.pottedOn)}`
+                  : ''}
+              </p>
             {:else}
-              <p><del>{line.words}</del></p>
+              <p><del><Sentence parts={line.words} {today} /></del></p>
             {/if}
             {#if line.note}<p class="note">{line.note}</p>{/if}
             {#if line.standing === 'CORRECTED'}
@@ -100,7 +106,7 @@
                 {#if line.id !== first && line.kind !== 'CARD'}
                   <button
                     class="link"
-                    aria-label="Take back: {line.words}"
+                    aria-label="Take back: {plain(line.words, today)}"
                     onclick={() => takeBack(client, line.id)}>Take back</button
                   >
                 {/if}

@@ -8,7 +8,7 @@ function line(id: number, on: string, more: Partial<Schemas['Line']> = {}): Sche
     kind: 'INSPECTION',
     on,
     recordedOn: on,
-    words: `line ${id}`,
+    words: [],
     note: '',
     standing: 'HOLDS',
     pottedOn: null,

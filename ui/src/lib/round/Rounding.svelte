@@ -12,6 +12,7 @@
   import RoundActs from './RoundActs.svelte';
   import RoundDone from './RoundDone.svelte';
   import RoundRow from './RoundRow.svelte';
+  import Sentence from '$lib/words/Sentence.svelte';
   import SlipNow from './SlipNow.svelte';
   import StopList from './StopList.svelte';
   import { round } from './walk.svelte';
@@ -260,7 +261,10 @@
       {/each}
       <p class="said" aria-live="polite">
         {#if problem}<span class="fault">{problem.message}</span>
-        {:else if would?.words}“{would.words}.”{/if}
+        {:else if would?.words.length}“<Sentence
+            parts={would.words}
+            today={would.slip.judgedOn}
+          />.”{/if}
       </p>
     </section>
 

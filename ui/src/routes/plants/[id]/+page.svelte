@@ -165,8 +165,10 @@
         <section class="sheet" aria-labelledby="medium">
           <h2 id="medium">Medium</h2>
           <p class="quiet">
-            {plant.potting.mixWords}, {plant.potting.moistureWords}; {plant.potting.potWords};
-            potted {partial(plant.potting.pottedOn)}
+            {plant.potting.mixWords}, {plant.potting.moistureWords};
+            <Sentence parts={plant.potting.potWords} today={plant.slip.judgedOn} />; potted {partial(
+              plant.potting.pottedOn,
+            )}
           </p>
           {#if plant.slip.medium}
             <LifeBar medium={plant.slip.medium} />

@@ -1,5 +1,6 @@
 package almanac.app;
 
+import static almanac.app.start.RunningApplication.words;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import almanac.app.start.RunningApplication;
@@ -90,7 +91,7 @@ class JournalTest {
     var journal = right.body().path("plant").path("journal");
     assertThat(journal.valueStream().map(line -> line.path("standing").asString()))
         .containsExactly("HOLDS", "CORRECTED", "HOLDS");
-    assertThat(journal.path(1).path("words").asString()).contains("mostly soft");
+    assertThat(words(journal.path(1))).contains("mostly soft");
 
     assertThat(inspect(plant, "{\"rootsInPot\":{\"answers\":[\"MIXED\"]}}", correction).status())
         .as("the same mistake is not corrected twice")

@@ -1,5 +1,6 @@
 package almanac.app;
 
+import static almanac.app.start.RunningApplication.words;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import almanac.app.start.RunningApplication;
@@ -63,7 +64,7 @@ class OlderDataTest {
     assertThat(plant.path("potting").path("mixWords").asString()).contains("perlite 1");
     assertThat(plant.path("journal").valueStream().map(line -> line.path("standing").asString()))
         .containsExactly("HOLDS", "CORRECTED", "HOLDS");
-    assertThat(plant.path("journal").path(0).path("words").asString())
+    assertThat(words(plant.path("journal").path(0)))
         .isEqualTo("Newest roots: nubs, 8 mm; Pests: mites, scale");
     assertThat(plant.path("checks").path(0).path("best").asString()).isEqualTo("2027-05-14");
   }

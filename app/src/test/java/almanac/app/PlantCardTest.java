@@ -1,5 +1,6 @@
 package almanac.app;
 
+import static almanac.app.start.RunningApplication.words;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import almanac.app.start.RunningApplication;
@@ -83,7 +84,7 @@ class PlantCardTest {
       cardOf(entry).put(state, "Cattleya " + state);
       assertThat(put(32, entry).body().path("name").asString()).isEqualTo("Cattleya " + state);
     }
-    assertThat(page(32).path("journal").valueStream().map(line -> line.path("words").asString()))
+    assertThat(page(32).path("journal").valueStream().map(line -> words(line)))
         .contains(
             "Believed to be Cattleya believed", "Confirmed on flowering as Cattleya confirmed");
     assertThat(page(32).path("card").path("label").asString())
@@ -140,7 +141,7 @@ class PlantCardTest {
                 .valueStream()
                 .map(check -> check.path("purpose").asString()))
         .doesNotContain("APART", "SOAK");
-    assertThat(page(35).path("journal").valueStream().map(line -> line.path("words").asString()))
+    assertThat(page(35).path("journal").valueStream().map(line -> words(line)))
         .contains(
             "Kept apart from the others", "No longer kept apart", "No longer held in its pot");
   }

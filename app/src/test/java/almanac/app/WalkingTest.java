@@ -1,5 +1,6 @@
 package almanac.app;
 
+import static almanac.app.start.RunningApplication.words;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import almanac.app.start.RunningApplication;
@@ -90,7 +91,7 @@ class WalkingTest {
                 "/api/plants/6/what-if",
                 "{\"looks\":{\"rootsInPot\":{\"answers\":[\"FIRM\"]},\"leaves\":{\"answers\":[\"FIRM\"]}},\"figures\":{}}")
             .body();
-    assertThat(asked.path("words").asString()).isEqualTo("Leaves: firm; Roots in the pot: firm");
+    assertThat(words(asked)).isEqualTo("Leaves: firm; Roots in the pot: firm");
     assertThat(asked.path("slip").path("verdict"))
         .isNotEqualTo(before.path("slip").path("verdict"));
     assertThat(asked.path("changes")).isNotEmpty();

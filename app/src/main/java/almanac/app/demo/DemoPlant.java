@@ -32,6 +32,12 @@ final class DemoPlant {
   /** Quiet plants were last looked at about so many days ago. */
   private static final int LAST_LOOKS = 8;
 
+  /** After so many days no look of the rules is fresh. */
+  private static final int STALE = 130;
+
+  private static final int MONTHS_HERE = 36;
+  private static final double STEP_MM = 20;
+
   private final DemoBooks books;
   private final LocalDate today;
   private long id;
@@ -47,56 +53,69 @@ final class DemoPlant {
     this.id = id;
   }
 
-  DemoPlant potted(String label, String profile, long bench, Mix mix, LocalDate potted) {
-    return add(label, profile, bench, mix, PottedOn.in(YearMonth.from(potted)), potted);
-  }
-
   DemoPlant arrived(String label, String profile, long bench, Mix mix, LocalDate here) {
-    return add(label, profile, bench, mix, PottedOn.unknown(), here);
+    var kind = Profiles.named(profile).orElseThrow();
+    add(
+        new Cards.NewPlant(
+            label,
+            kind,
+            bench,
+            new Potting(PottedOn.unknown(), here, mix, kind.moisture()),
+            Pot.NOT_NOTED,
+            Optional.empty(),
+            "",
+            "",
+            false,
+            false),
+        here);
+    return this;
   }
 
-  /** A plant of many quiet years: potted, looked at through the seasons, and potted again. */
-  DemoPlant quiet(DemoShelf.Row row, long bench, int monthsHere) {
+  /** One of the shelf: newly come, or with its years until now or until its last months. */
+  DemoPlant of(DemoShelf.Row row, long bench) {
+    return switch (row.past()) {
+      case NEWCOMER ->
+          arrived(row.label(), row.kind(), bench, row.mix(), today.minusMonths(row.months()));
+      case TOLD -> lived(row, bench, today.minusDays(STALE));
+      case QUIET -> lived(row, bench, today.minusDays(LAST_LOOKS));
+    };
+  }
+
+  /** Came, was looked at through the seasons, potted in a wider pot, and looked at again. */
+  private DemoPlant lived(DemoShelf.Row row, long bench, LocalDate until) {
     var kind = Profiles.named(row.kind()).orElseThrow();
     var years = new DemoYears(row.label(), kind);
-    var came = today.minusMonths(monthsHere);
-    var moved = today.minusMonths(row.monthsInThePot()).withDayOfMonth(8);
-    var pot =
-        row.diameterMm() == 0
-            ? new Pot(row.pot(), null, null, "")
-            : new Pot(row.pot(), row.diameterMm(), null, "");
+    var moved = today.minusMonths(row.months());
+    var came = today.minusMonths(MONTHS_HERE);
     boolean movedHere = moved.isAfter(came.plusMonths(2));
     var first = movedHere ? came : moved;
-    id =
-        books
-            .cards()
-            .add(
-                new Cards.NewPlant(
-                    row.label(),
-                    kind,
-                    bench,
-                    new Potting(
-                        PottedOn.in(YearMonth.from(first)), first, row.mix(), kind.moisture()),
-                    pot,
-                    Optional.of(new Arrival(came, false)),
-                    "",
-                    "",
-                    false,
-                    false),
-                came)
-            .plant()
-            .id();
+    add(
+        new Cards.NewPlant(
+            row.label(),
+            kind,
+            bench,
+            new Potting(PottedOn.in(YearMonth.from(first)), first, row.mix(), kind.moisture()),
+            movedHere ? narrower(row.pot()) : row.pot(),
+            Optional.of(new Arrival(came, false)),
+            "",
+            "",
+            false,
+            false),
+        came);
     var past = new ArrayList<Recorder.Past>();
     if (movedHere) {
       years.looks(came, moved).forEach(look -> past.add(seen(look)));
       var potting = new Potting(PottedOn.on(moved), moved, row.mix(), kind.moisture());
-      past.add(new Recorder.Past(moved, new JournalEntry.Potted(potting, false, pot)));
+      past.add(new Recorder.Past(moved, new JournalEntry.Potted(potting, false, row.pot())));
     }
-    years
-        .looks(movedHere ? moved : came, today.minusDays(LAST_LOOKS))
-        .forEach(look -> past.add(seen(look)));
+    years.looks(movedHere ? moved : came, until).forEach(look -> past.add(seen(look)));
     books.recorder().bringIn(id, past, today);
     return this;
+  }
+
+  private static Pot narrower(Pot pot) {
+    var mm = pot.diameterMm();
+    return mm == null ? pot : new Pot(pot.type(), mm - STEP_MM, null, "");
   }
 
   private static Recorder.Past seen(Inspection look) {
@@ -123,29 +142,8 @@ final class DemoPlant {
     return this;
   }
 
-  private DemoPlant add(
-      String label, String profile, long bench, Mix mix, PottedOn potted, LocalDate on) {
-    var kind = Profiles.named(profile).orElseThrow();
-    var potting = new Potting(potted, on, mix, kind.moisture());
-    id =
-        books
-            .cards()
-            .add(
-                new Cards.NewPlant(
-                    label,
-                    kind,
-                    bench,
-                    potting,
-                    Pot.NOT_NOTED,
-                    Optional.empty(),
-                    "",
-                    "",
-                    false,
-                    false),
-                on)
-            .plant()
-            .id();
-    return this;
+  private void add(Cards.NewPlant plant, LocalDate on) {
+    id = books.cards().add(plant, on).plant().id();
   }
 
   DemoPlant look(int daysAgo, UnaryOperator<Looking> looks) {

@@ -1,5 +1,6 @@
 package almanac.app.demo;
 
+import almanac.app.journal.Pot;
 import almanac.app.journal.PotType;
 import almanac.core.medium.Component;
 import almanac.core.medium.Mix;
@@ -12,17 +13,20 @@ import java.util.EnumMap;
 import java.util.List;
 import org.springframework.core.io.ClassPathResource;
 
-/** The quiet plants of the demo, read from {@code demo/plants.csv}. */
+/** The plants of the demo, read from {@code demo/plants.csv}. */
 final class DemoShelf {
+  /** What is known of a plant's years here. */
+  enum Past {
+    /** Looked at through the seasons, up to now. */
+    QUIET,
+    /** As quiet, but for the last months, which are told by themselves. */
+    TOLD,
+    /** Came so many months ago; nobody knows when it was potted. */
+    NEWCOMER
+  }
+
   /** One row of the table. */
-  record Row(
-      String label,
-      String kind,
-      String bench,
-      Mix mix,
-      int monthsInThePot,
-      PotType pot,
-      double diameterMm) {}
+  record Row(String label, String kind, String bench, Mix mix, int months, Pot pot, Past past) {}
 
   private DemoShelf() {}
 
@@ -44,8 +48,12 @@ final class DemoShelf {
         cells[2],
         mix(cells[3]),
         Integer.parseInt(cells[4]),
-        PotType.valueOf(cells[5]),
-        Double.parseDouble(cells[6]));
+        pot(cells[5], Double.parseDouble(cells[6])),
+        Past.valueOf(cells[7]));
+  }
+
+  private static Pot pot(String type, double diameterMm) {
+    return new Pot(PotType.valueOf(type), diameterMm == 0 ? null : diameterMm, null, "");
   }
 
   private static Mix mix(String words) {

@@ -1,6 +1,10 @@
 package almanac.app.journal;
 
+import static almanac.core.words.Sentence.say;
+
 import almanac.core.Refused;
+import almanac.core.words.Measure;
+import almanac.core.words.Sentence;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -38,7 +42,9 @@ public record Pot(
   }
 
   /** As part of a sentence: {@code clear pot, 120 mm}. */
-  public String words() {
-    return diameterMm == null ? type.words() : "%s, %.0f mm".formatted(type.words(), diameterMm);
+  public Sentence said() {
+    return diameterMm == null
+        ? say(type.words())
+        : say("{}, {}", type.words(), Measure.MM.of(diameterMm));
   }
 }

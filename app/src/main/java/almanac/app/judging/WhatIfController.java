@@ -79,7 +79,7 @@ class WhatIfController {
   record WouldBe(
       Slip slip,
       List<List<Part>> changes,
-      @Schema(description = "What is taken as seen, in a sentence") String words) {}
+      @Schema(description = "What is taken as seen, in a sentence") List<Part> words) {}
 
   @PostMapping("/api/plants/{id}/what-if")
   @Operation(summary = "The slip as it would be if something were otherwise; nothing is saved")
@@ -93,7 +93,7 @@ class WhatIfController {
     return new WouldBe(
         Judging.slip(situation, approach, figures),
         Differences.between(before, after).stream().map(Part::of).toList(),
-        seen(asked, situation.today(), figures).words());
+        seen(asked, situation.today(), figures).said().map(Part::of).orElse(List.of()));
   }
 
   private Situation situation(PlantRecord plant, WhatIf asked, Figures figures) {

@@ -1,5 +1,7 @@
 package almanac.app.plants;
 
+import static almanac.core.words.Sentence.say;
+
 import almanac.app.inspections.LookEntry;
 import almanac.app.journal.BookedCheck;
 import almanac.app.journal.Journal;
@@ -208,7 +210,7 @@ public class Pages {
         potting.moisture(),
         potting.moisture().words(),
         potted.pot().type(),
-        potted.pot().words(),
+        Part.of(potted.pot().said()),
         potted.pot().diameterMm(),
         potted.pot().depthMm(),
         potted.pot().topLayer());
@@ -240,7 +242,7 @@ public class Pages {
         Kind.CARD,
         change.on(),
         change.on(),
-        change.words(),
+        Part.of(say("{}", change.words())),
         "",
         Standing.HOLDS,
         null,
@@ -260,22 +262,20 @@ public class Pages {
   private static Line line(
       JournalEntry entry, Standing standing, Map<Long, String> titles, boolean first) {
     var kind = Kind.INSPECTION;
-    var words = "";
+    List<Part> words = List.of();
     String pottedOn = null;
     Map<String, LookEntry> looks = Map.of();
     if (entry.content() instanceof JournalEntry.Inspected inspected) {
-      words = inspected.inspection().words();
+      words = inspected.inspection().said().map(Part::of).orElse(words);
       looks = LookEntry.of(inspected.inspection());
     } else if (entry.content() instanceof JournalEntry.Potted potted) {
       kind = Kind.POTTING;
-      var mix = potted.potting().mix().words();
-      words =
-          (first ? "Came in %s" : "Repotted into %s")
-              .formatted(potted.pot().noted() ? mix + ", " + potted.pot().words() : mix);
+      var said = say(first ? "Came in {}" : "Repotted into {}", potted.potting().mix().words());
+      words = Part.of(potted.pot().noted() ? said.and(say(", ")).and(potted.pot().said()) : said);
       pottedOn = potted.potting().pottedOn().text();
     } else if (entry.content() instanceof JournalEntry.Answered answered) {
       kind = Kind.CHECK;
-      words = "%s %s".formatted(titles.get(answered.checkId()), answered.answer().words());
+      words = Part.of(say("{} {}", titles.get(answered.checkId()), answered.answer().words()));
     }
     return new Line(
         entry.id(),

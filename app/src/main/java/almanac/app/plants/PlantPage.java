@@ -130,7 +130,7 @@ public record PlantPage(
       Moisture moisture,
       String moistureWords,
       PotType pot,
-      String potWords,
+      List<Part> potWords,
       @Schema(nullable = true) Double diameterMm,
       @Schema(nullable = true) Double depthMm,
       String topLayer) {}
@@ -160,7 +160,7 @@ public record PlantPage(
       Kind kind,
       LocalDate on,
       LocalDate recordedOn,
-      String words,
+      List<Part> words,
       String note,
       Standing standing,
       @Schema(nullable = true, description = "When it was potted; only for pottings")

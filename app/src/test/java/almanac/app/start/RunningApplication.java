@@ -1,5 +1,7 @@
 package almanac.app.start;
 
+import static java.util.stream.Collectors.joining;
+
 import java.io.IOException;
 import java.net.URI;
 import java.net.http.HttpClient;
@@ -51,6 +53,16 @@ public final class RunningApplication implements BeforeAllCallback, AfterAllCall
   /** On a data folder that was filled before. */
   public static RunningApplication over(Before before) {
     return new RunningApplication(false, before);
+  }
+
+  /** A sentence in parts as plain text. */
+  public static String plain(JsonNode parts) {
+    return parts.valueStream().map(part -> part.path("text").asString()).collect(joining());
+  }
+
+  /** What a line of the journal, or an answer, says. */
+  public static String words(JsonNode of) {
+    return plain(of.path("words"));
   }
 
   /** What was answered. */

@@ -1,13 +1,16 @@
 package almanac.core.inspection;
 
+import static almanac.core.words.Sentence.say;
+
 import almanac.core.words.Answer;
+import almanac.core.words.Sentence;
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.Map;
-import java.util.stream.Collectors;
-import java.util.stream.Stream;
+import java.util.Optional;
 
 /** What was looked at on one day; whatever is absent was not looked at. */
 public final class Inspection {
@@ -91,23 +94,28 @@ public final class Inspection {
     return finding == null ? Look.notLookedAt() : new Look.Seen<>(on, finding);
   }
 
-  /** The inspection as one sentence, such as a grower says at the bench. */
-  public String words() {
+  /** The inspection as one sentence, such as a grower says at the bench; empty if nothing was. */
+  public Optional<Sentence> said() {
     return Item.inLookingOrder().stream()
         .flatMap(item -> Arrays.stream(Lead.values()).map(lead -> new Spot(item, lead)))
         .filter(findings::containsKey)
-        .map(spot -> spot.title() + ": " + words(spot.item(), findings.get(spot)))
-        .collect(Collectors.joining("; "));
+        .map(spot -> said(spot, findings.get(spot)))
+        .reduce((before, next) -> before.and(say("; ")).and(next));
   }
 
-  private static String words(Item<?> item, Finding<?> finding) {
-    var answers = finding.answers().stream().map(Answer.class::cast).map(Answer::words).sorted();
-    var measured =
-        item.measurement().stream()
-            .filter(measurement -> finding.measured().isPresent())
-            .map(
-                measurement ->
-                    measurement.measure().of(finding.measured().orElseThrow()).toString());
-    return Stream.concat(answers, measured).collect(Collectors.joining(", "));
+  private static Sentence said(Spot spot, Finding<?> finding) {
+    var values = new ArrayList<Object>();
+    finding.answers().stream()
+        .map(Answer.class::cast)
+        .map(Answer::words)
+        .sorted()
+        .forEach(values::add);
+    finding
+        .measured()
+        .ifPresent(
+            value -> values.add(spot.item().measurement().orElseThrow().measure().of(value)));
+    var places = String.join(", ", Collections.nCopies(values.size(), "{}"));
+    values.add(0, spot.title());
+    return say("{}: " + places, values.toArray());
   }
 }

@@ -168,6 +168,11 @@ final class Evidence {
     return pick(this::staleOnAnyLead);
   }
 
+  /** Whether it was looked at too long ago to speak for today. */
+  boolean stale(Item<?> item) {
+    return stale(item, Lead.FIRST);
+  }
+
   private boolean staleOnAnyLead(Item<?> item) {
     if (!item.ofALead()) {
       return stale(item, Lead.FIRST);

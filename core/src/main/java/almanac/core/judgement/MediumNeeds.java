@@ -200,7 +200,7 @@ final class MediumNeeds {
                         Item.ROOTS_IN_POT,
                         say("Roots in the pot are mixed, some soft"));
                 case FIRM ->
-                    weighing.against(
+                    weighing.reassured(
                         NeedFigures.ROOTS_MIXED,
                         Item.ROOTS_IN_POT,
                         say("Roots in the pot are firm"));

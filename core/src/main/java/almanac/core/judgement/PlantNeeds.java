@@ -39,7 +39,7 @@ final class PlantNeeds {
             stands -> {
               switch (stands) {
                 case FIRM ->
-                    weighing.against(NeedFigures.LOOSE, Item.STABILITY, say("It stands firm"));
+                    weighing.reassured(NeedFigures.LOOSE, Item.STABILITY, say("It stands firm"));
                 case SLIGHT_WOBBLE -> {
                   weighing.need(NeedFigures.WOBBLE, Item.STABILITY, say("It wobbles a little"));
                   weighing.care(say("Stake it so that its new roots are not rubbed"));

@@ -39,6 +39,13 @@ final class Weighing {
     against(figure.key(), sentence, at(seen));
   }
 
+  /** Speaks against a move while the look is fresh; what was well long ago calms nobody. */
+  void reassured(Figure figure, Item<?> seen, Sentence sentence) {
+    if (!evidence.stale(seen)) {
+      against(figure, seen, sentence);
+    }
+  }
+
   void against(String rule, Sentence sentence, Optional<SeenAt> look) {
     add(rule, Side.AGAINST, Scale.NEED, sentence, 0, look);
   }

@@ -17,6 +17,8 @@ public enum Measure {
   /** Acidity; the number stands alone. */
   PH("");
 
+  private static final char MINUS = '\u2212';
+
   private final String words;
 
   Measure(String words) {
@@ -38,6 +40,9 @@ public enum Measure {
         value == Math.rint(value)
             ? String.format(Locale.ROOT, "%.0f", value)
             : String.format(Locale.ROOT, "%.1f", value);
+    if (value < 0) {
+      number = number.replace('-', MINUS);
+    }
     var one = number.equals("1") && this != MM && this != MM_A_WEEK && words.endsWith("s");
     if (this == PH) {
       return "pH " + number;

@@ -42,7 +42,7 @@ public record Sentence(List<Part> parts) {
   }
 
   public Sentence {
-    parts = List.copyOf(parts);
+    parts = joined(parts);
     if (parts.isEmpty()) {
       throw new IllegalArgumentException("A sentence needs words");
     }
@@ -90,6 +90,20 @@ public record Sentence(List<Part> parts) {
       return part;
     }
     return value instanceof LocalDate day ? new Day(day) : new Words(value.toString());
+  }
+
+  /** Words that stand side by side are one part. */
+  private static List<Part> joined(List<Part> parts) {
+    var joined = new ArrayList<Part>();
+    for (var part : parts) {
+      int last = joined.size() - 1;
+      if (part instanceof Words next && last >= 0 && joined.get(last) instanceof Words before) {
+        joined.set(last, new Words(before.text + next.text));
+      } else {
+        joined.add(part);
+      }
+    }
+    return List.copyOf(joined);
   }
 
   /** This sentence and another as one. */

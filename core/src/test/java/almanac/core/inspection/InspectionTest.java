@@ -35,8 +35,8 @@ class InspectionTest {
             .with(Item.NEW_ROOTS, Lead.B, Item.NEW_ROOTS.saw(RootStage.NUB))
             .with(Item.NEW_ROOTS, Item.NEW_ROOTS.found(List.of("NUB"), 6.0, FIGURES))
             .with(Item.LEAVES, Item.LEAVES.saw(Leaves.FIRM));
-    assertThat(tapped.words())
-        .isEqualTo(
+    assertThat(tapped.said().orElseThrow())
+        .hasToString(
             "Leaves: firm; Newest roots: nubs, 6 mm; Newest roots, lead B: nubs;"
                 + " Pests: mites, scale");
     assertThat(tapped.findings().keySet())

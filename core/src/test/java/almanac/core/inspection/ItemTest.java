@@ -23,8 +23,8 @@ class ItemTest {
     assertThat(inspection.look(Item.NEW_ROOTS, Lead.B).answer()).contains(RootStage.NUB);
     assertThat(inspection.look(Item.NEW_ROOTS).answer()).contains(RootStage.ANCHORED);
     assertThat(inspection.look(Item.NEW_ROOTS, Lead.C)).isInstanceOf(Look.NotLookedAt.class);
-    assertThat(inspection.words())
-        .isEqualTo("Newest roots: in the medium; Newest roots, lead B: nubs");
+    assertThat(inspection.said().orElseThrow())
+        .hasToString("Newest roots: in the medium; Newest roots, lead B: nubs");
   }
 
   @ParameterizedTest
@@ -118,6 +118,6 @@ class ItemTest {
             .with(Item.NEW_ROOTS, Item.NEW_ROOTS.found(List.of("NONE"), null, FIGURES));
     assertThat(inspection.look(Item.NEW_ROOTS).answer()).contains(RootStage.NONE);
     assertThat(inspection.look(Item.BLOOM)).isInstanceOf(Look.NotLookedAt.class);
-    assertThat(inspection.words()).isEqualTo("Newest roots: none");
+    assertThat(inspection.said().orElseThrow()).hasToString("Newest roots: none");
   }
 }

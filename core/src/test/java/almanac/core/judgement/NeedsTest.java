@@ -187,4 +187,22 @@ class NeedsTest {
     assertThat(judged.verdict()).isEqualTo(Verdict.LEAVE);
     assertThat(judged.notLookedAt()).contains(Item.ROOTS_IN_POT).doesNotContain(Item.LEAF_MARKS);
   }
+
+  @ParameterizedTest(name = "{0} {1} days ago: {2}")
+  @CsvSource({
+    "stability, FIRM, 90, true",
+    "stability, FIRM, 91, false",
+    "rootsInPot, FIRM, 120, true",
+    "rootsInPot, FIRM, 121, false",
+    "stability, LOOSE, 91, true",
+    "rootsInPot, MIXED, 121, true"
+  })
+  void whatWasWellLongAgoCalmsNobodyWhatWasBadStands(
+      String item, String answer, int daysAgo, boolean said) {
+    var plant = inStones("oncidium").daysAgo(daysAgo);
+    see(plant, Item.named(item).orElseThrow(), answer);
+    assertThat(plant.judged().reasons())
+        .filteredOn(reason -> reason.look().filter(at -> at.spot().key().equals(item)).isPresent())
+        .hasSize(said ? 1 : 0);
+  }
 }

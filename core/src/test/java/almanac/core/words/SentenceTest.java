@@ -25,9 +25,7 @@ class SentenceTest {
             new Quantity(34, Measure.MM),
             new Words(" on "),
             new Day(DAY),
-            new Words(", "),
-            new Words("short"),
-            new Words("."));
+            new Words(", short."));
     assertThat(said).hasToString("Newest roots 34 mm on 2027-05-16, short.");
   }
 
@@ -57,6 +55,13 @@ class SentenceTest {
   }
 
   @Test
+  void wordsSideBySideAreOnePart() {
+    var sentence = say("Newest roots: {}", "nubs").and(say(", ")).and(say("{}", Measure.MM.of(6)));
+    assertThat(sentence.parts())
+        .containsExactly(new Words("Newest roots: nubs, "), Measure.MM.of(6));
+  }
+
+  @Test
   void anEmptySentenceSaysNothing() {
     assertThatThrownBy(() -> new Sentence(List.of())).isInstanceOf(IllegalArgumentException.class);
     assertThatThrownBy(() -> say("")).isInstanceOf(IllegalArgumentException.class);
@@ -67,7 +72,7 @@ class SentenceTest {
     "MM, 34, 34 mm",
     "MM, 1, 1 mm",
     "MM, 0.5, 0.5 mm",
-    "MM, -8, -8 mm",
+    "MM, -8, \u22128 mm",
     "MM_A_WEEK, 17, 17 mm a week",
     "MONTHS, 1, 1 month",
     "MONTHS, 25, 25 months",

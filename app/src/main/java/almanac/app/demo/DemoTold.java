@@ -1,0 +1,119 @@
+package almanac.app.demo;
+
+import static almanac.core.medium.Component.PERLITE;
+import static almanac.core.medium.Component.SPHAGNUM_BEST;
+
+import almanac.core.followup.CheckAnswer;
+import almanac.core.inspection.Bloom;
+import almanac.core.inspection.Item;
+import almanac.core.inspection.Level;
+import almanac.core.inspection.Parts;
+import almanac.core.inspection.RootsInPot;
+import almanac.core.inspection.Rot;
+import almanac.core.inspection.Smell;
+import almanac.core.inspection.Stability;
+import almanac.core.medium.Mix;
+import almanac.core.medium.Piece;
+import almanac.core.roots.RootStage;
+import java.util.Map;
+import java.util.Objects;
+
+/** What was seen and done in the last months, where it leads to a verdict. */
+final class DemoTold {
+  private final Map<String, DemoPlant> plants;
+
+  /**
+   * @param plants by their labels
+   */
+  DemoTold(Map<String, DemoPlant> plants) {
+    this.plants = plants;
+  }
+
+  void all() {
+    lowStage();
+    highStage();
+    eastSill();
+    cellarShelf();
+  }
+
+  private DemoPlant plant(String label) {
+    return Objects.requireNonNull(plants.get(label), label);
+  }
+
+  private void lowStage() {
+    plant("Brassia Lock Keeper")
+        .look(3, look -> look.roots(RootStage.SWELLING).piece(Piece.KEEPS_SHAPE))
+        .look(
+            0,
+            look ->
+                look.roots(6)
+                    .bloom(Bloom.SPIKE)
+                    .stands(Stability.FIRM)
+                    .measured(Item.RIM, -8)
+                    .saw(Item.SMELL, Smell.WOODY))
+        .picture(3, 0, 0)
+        .picture(0, 6, 0);
+    plant("Oncidium Slow Barge")
+        .look(30, look -> look.roots(RootStage.ANCHORED).piece(Piece.TEARS))
+        .look(2, look -> look.roots(34).bloom(Bloom.NONE).inPot(RootsInPot.MIXED));
+    plant("Encyclia Cordwain")
+        .look(12, look -> look.roots(RootStage.SWELLING).piece(Piece.DENTS))
+        .look(
+            2,
+            look ->
+                look.roots(9)
+                    .inPot(RootsInPot.FIRM)
+                    .saw(Item.PARTS, Parts.BARE_MIDDLE)
+                    .bloom(Bloom.NONE));
+    plant("Oncidium Broken Paddle")
+        .look(3, look -> look.saw(Item.ROT, Rot.WILT_THROUGH).inPot(RootsInPot.MIXED));
+    plant("Zygopetalum Mill Race")
+        .look(40, look -> look.roots(RootStage.NONE).stands(Stability.FIRM).bloom(Bloom.OPEN))
+        .look(9, look -> look.bloom(Bloom.FADING).piece(Piece.KEEPS_SHAPE));
+    plant("Miltoniopsis Ferry Rain")
+        .look(1, look -> look.inPot(RootsInPot.MOSTLY_SOFT).piece(Piece.MUSH).bloom(Bloom.BUDS));
+  }
+
+  private void highStage() {
+    plant("Cattleya Weir Song")
+        .look(21, look -> look.roots(24).piece(Piece.TEARS).stands(Stability.FIRM))
+        .look(5, look -> look.roots(55).bloom(Bloom.NONE).inPot(RootsInPot.MIXED))
+        .picture(21, 24, 0)
+        .picture(5, 55, 0);
+    plant("Cattleya Copper Bell")
+        .look(18, look -> look.piece(Piece.KEEPS_SHAPE).bloom(Bloom.SPIKE).stands(Stability.LOOSE));
+    plant("Dendrobium Halyard")
+        .look(15, look -> look.inPot(RootsInPot.FIRM).saw(Item.LEVEL, Level.SUNK).bloom(Bloom.NONE))
+        .look(15, look -> look.roots(RootStage.NONE));
+    plant("Vanda Blue Gate")
+        .look(8, look -> look.roots(70).bloom(Bloom.OPEN).stands(Stability.FIRM))
+        .picture(8, 70, 3);
+    plant("Catasetum Old Winch")
+        .repot(34, Mix.of(SPHAGNUM_BEST).and(PERLITE, 1))
+        .answer(26, CheckAnswer.AS_HOPED)
+        .look(4, look -> look.roots(RootStage.SHORT).stands(Stability.FIRM));
+  }
+
+  private void eastSill() {
+    plant("Phalaenopsis Tallow Light")
+        .look(6, look -> look.bloom(Bloom.OPEN).stands(Stability.SLIGHT_WOBBLE))
+        .look(1, look -> look.inPot(RootsInPot.MIXED).piece(Piece.MUSH));
+    plant("Phalaenopsis Nine Arches")
+        .look(10, look -> look.roots(RootStage.NUB).bloom(Bloom.FINISHED).piece(Piece.TEARS));
+    plant("Phalaenopsis Small Lantern")
+        .look(25, look -> look.roots(12).bloom(Bloom.BUDS).inPot(RootsInPot.FIRM));
+    plant("Coelogyne Towpath").look(20, look -> look.stands(Stability.FIRM).bloom(Bloom.NONE));
+  }
+
+  private void cellarShelf() {
+    plant("Paphiopedilum Quiet Sluice")
+        .look(11, look -> look.roots(RootStage.ANCHORED).stands(Stability.LOOSE).bloom(Bloom.NONE));
+    plant("Phragmipedium Wet Stair")
+        .look(28, look -> look.measured(Item.RIM, -4).bloom(Bloom.OPEN).roots(RootStage.ANCHORED));
+    plant("Masdevallia Night Ferry")
+        .repot(95, Mix.of(SPHAGNUM_BEST).and(PERLITE, 0.5))
+        .answer(87, CheckAnswer.AS_HOPED)
+        .answer(64, CheckAnswer.AS_HOPED)
+        .look(12, look -> look.roots(RootStage.LONG).inPot(RootsInPot.FIRM));
+  }
+}
