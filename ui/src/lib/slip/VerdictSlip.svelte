@@ -69,7 +69,7 @@
         >
         <span>
           <Sentence parts={reason.sentence} today={slip.judgedOn} />
-          {#if reason.look && reason.look.on !== slip.judgedOn}
+          {#if reason.look && reason.look.on !== slip.judgedOn && !reason.sentence.some((part) => part.day)}
             <span class="quiet">seen {short(reason.look.on, slip.judgedOn)}</span>
           {/if}
         </span>

@@ -51,7 +51,7 @@ record Footing(
         evidence.bloom,
         evidence.daysSinceMove,
         evidence.rootless(),
-        PlantNeeds.dry(evidence),
+        PlantNeeds.thirst(evidence).isPresent(),
         false);
   }
 

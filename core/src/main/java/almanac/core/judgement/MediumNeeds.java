@@ -140,7 +140,6 @@ final class MediumNeeds {
       return;
     }
     double ratio = now.getAsDouble() / first.getAsDouble();
-    double little = of(NeedFigures.LITTLE, evidence) / 100;
     var sentence =
         say(
             "Takes {} to dry, at first {}",
@@ -148,7 +147,16 @@ final class MediumNeeds {
             Measure.DAYS.of(first.getAsDouble()));
     if (ratio > of(MediumFigures.SLOW_TO_DRY, evidence)) {
       weighing.need(NeedFigures.SLOW_TO_DRY, Item.DAYS_TO_DRY, sentence);
-    } else if (ratio < of(NeedFigures.FAST_RATIO, evidence) / 100) {
+    } else if (!evidence.stale(Item.DAYS_TO_DRY)) {
+      driesInThisWeather(evidence, weighing, ratio, sentence);
+    }
+  }
+
+  /** A decayed medium stays slow; the rest comes and goes with the weather. */
+  private static void driesInThisWeather(
+      Evidence evidence, Weighing weighing, double ratio, Sentence sentence) {
+    double little = of(NeedFigures.LITTLE, evidence) / 100;
+    if (ratio < of(NeedFigures.FAST_RATIO, evidence) / 100) {
       fast(evidence, weighing, sentence);
     } else if (ratio >= 1 + little) {
       weighing.noReason("slow-to-dry", Item.DAYS_TO_DRY, say("A little slow to dry is no reason"));

@@ -5,10 +5,12 @@ import static almanac.core.words.Sentence.say;
 import almanac.core.inspection.Bulbs;
 import almanac.core.inspection.GrowthStage;
 import almanac.core.inspection.GrowthTrend;
+import almanac.core.inspection.InspectionFigures;
 import almanac.core.inspection.Item;
 import almanac.core.inspection.LeafMarks;
 import almanac.core.inspection.Leaves;
 import almanac.core.inspection.Level;
+import almanac.core.inspection.Look;
 import almanac.core.inspection.Stability;
 import almanac.core.inspection.Surface;
 import almanac.core.inspection.SurfaceRoots;
@@ -16,6 +18,9 @@ import almanac.core.inspection.Wetness;
 import almanac.core.profile.Ground;
 import almanac.core.profile.ReadyRule;
 import almanac.core.words.Measure;
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.Optional;
 
 /** What the plant above the medium says. Rules: Needs, and reasons that are none. */
 final class PlantNeeds {
@@ -98,7 +103,8 @@ final class PlantNeeds {
     if (surface.saw(Surface.WEEDS) || surface.saw(Surface.MOSS)) {
       weighing.need(NeedFigures.WEEDS, Item.SURFACE, say("Weeds or moss grow in the medium"));
     }
-    if (surface.saw(Surface.ALGAE) || surface.saw(Surface.MOULD)) {
+    var now = evidence.fresh(Item.SURFACE);
+    if (now.saw(Surface.ALGAE) || now.saw(Surface.MOULD)) {
       weighing.care(say("Let more air to the surface and water less often"));
     }
   }
@@ -129,11 +135,13 @@ final class PlantNeeds {
     }
   }
 
+  /** What its water says, if the medium was felt about when the thirst was seen. */
   private static void water(Evidence evidence, Weighing weighing) {
-    if (!dry(evidence)) {
+    var thirst = thirst(evidence);
+    var wet = evidence.look(Item.WETNESS);
+    if (thirst.isEmpty() || !together(thirst.get(), wet, evidence)) {
       return;
     }
-    var wet = evidence.look(Item.WETNESS);
     if (wet.saw(Wetness.WET) || wet.saw(Wetness.MOIST)) {
       weighing.need(
           NeedFigures.DRY_IN_WET,
@@ -146,16 +154,25 @@ final class PlantNeeds {
     }
   }
 
-  /** Wrinkled or shrivelled. */
-  static boolean dry(Evidence evidence) {
+  private static boolean together(LocalDate day, Look<?> look, Evidence evidence) {
+    double most = evidence.figures.of(InspectionFigures.WETNESS);
+    return look.seen()
+        .filter(seen -> Math.abs(ChronoUnit.DAYS.between(seen.on(), day)) <= most)
+        .isPresent();
+  }
+
+  /** When it was seen wrinkled or shrivelled, if that is not long ago. */
+  static Optional<LocalDate> thirst(Evidence evidence) {
     var leaves = evidence.fresh(Item.LEAVES);
-    return leaves.saw(Leaves.WRINKLED)
-        || leaves.saw(Leaves.LIMP)
-        || evidence.fresh(Item.BULBS).saw(Bulbs.SHRIVELLED);
+    if (leaves.saw(Leaves.WRINKLED) || leaves.saw(Leaves.LIMP)) {
+      return leaves.seen().map(Look.Seen::on);
+    }
+    var bulbs = evidence.fresh(Item.BULBS);
+    return bulbs.saw(Bulbs.SHRIVELLED) ? bulbs.seen().map(Look.Seen::on) : Optional.empty();
   }
 
   private static void marks(Evidence evidence, Weighing weighing) {
-    var marks = evidence.look(Item.LEAF_MARKS);
+    var marks = evidence.fresh(Item.LEAF_MARKS);
     if (marks.saw(LeafMarks.TIP_BURN)) {
       weighing.noReason("tip-burn", Item.LEAF_MARKS, say("Burnt leaf tips are no reason"));
       weighing.care(say("Flush the pot and halve the feed"));

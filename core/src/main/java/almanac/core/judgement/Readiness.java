@@ -83,7 +83,8 @@ record Readiness(double least, double most, List<Reason> reasons) {
   private static Reason base(
       Footing footing, List<Figure> bases, double base, Optional<SeenAt> look, Figures figures) {
     if (bases.size() > 1) {
-      return new Reason("readiness", Side.AGAINST, Scale.READINESS, unknown(footing), 0, look);
+      return new Reason(
+          "readiness", Side.AGAINST, Scale.READINESS, unknown(footing, look), 0, look);
     }
     boolean ready = base >= figures.of(JudgementFigures.READY_ENOUGH);
     return new Reason(
@@ -97,12 +98,14 @@ record Readiness(double least, double most, List<Reason> reasons) {
         look);
   }
 
-  private static Sentence unknown(Footing footing) {
-    return say(
+  private static Sentence unknown(Footing footing, Optional<SeenAt> look) {
+    var what =
         footing.rule() == ReadyRule.START_OF_GROWTH
-            ? "Nobody knows how far the newest growth is; it takes a move {}"
-            : "Nobody knows how far the newest roots are; it takes a move {}",
-        footing.rule().words());
+            ? "the newest growth is"
+            : "the newest roots are";
+    return look.map(seen -> say("How far {} nobody has seen since {}", what, seen.on()))
+        .orElseGet(() -> say("Nobody knows how far {}", what))
+        .and(say("; it takes a move {}", footing.rule().words()));
   }
 
   private static Sentence growthSentence(Footing footing) {

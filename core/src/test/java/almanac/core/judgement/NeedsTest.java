@@ -6,12 +6,14 @@ import static org.assertj.core.api.Assertions.within;
 import almanac.core.inspection.GrowthTrend;
 import almanac.core.inspection.Item;
 import almanac.core.inspection.LeafMarks;
+import almanac.core.inspection.Leaves;
 import almanac.core.inspection.Level;
 import almanac.core.inspection.Pests;
 import almanac.core.inspection.RootsCrowding;
 import almanac.core.inspection.RootsInPot;
 import almanac.core.inspection.Rot;
 import almanac.core.inspection.SurfaceRoots;
+import almanac.core.inspection.Wetness;
 import almanac.core.judgement.Reason.Scale;
 import almanac.core.medium.Component;
 import almanac.core.medium.Mix;
@@ -204,5 +206,32 @@ class NeedsTest {
     assertThat(plant.judged().reasons())
         .filteredOn(reason -> reason.look().filter(at -> at.spot().key().equals(item)).isPresent())
         .hasSize(said ? 1 : 0);
+  }
+
+  @ParameterizedTest(name = "{0} {1}: {2}")
+  @CsvSource({
+    "leafMarks, TIP_BURN, Flush the pot and halve the feed",
+    "surface, ALGAE, Let more air to the surface and water less often",
+    "daysToDry, 6, Water it more often",
+    "daysToDry, 10, Wick the pot on absorbent cloth and give less"
+  })
+  void howItIsWateredAndFedFollowsWhatIsSeenNow(String item, String answer, String care) {
+    var plant = inStones("oncidium").daysAgo(150).measured(Item.DAYS_TO_DRY, 8).daysAgo(140);
+    see(plant, Item.named(item).orElseThrow(), answer);
+    assertThat(plant.judged().care()).isEmpty();
+    see(plant.daysAgo(0), Item.named(item).orElseThrow(), answer);
+    assertThat(plant.judged().care()).extracting(Object::toString).containsExactly(care);
+  }
+
+  @ParameterizedTest(name = "wrinkled {0} days ago, wet {1} days ago: {2}")
+  @CsvSource({"10, 10, 25", "10, 12, 25", "10, 8, 25", "10, 13, 0", "0, 3, 0", "31, 31, 0"})
+  void thirstInAWetMediumIsSeenTogether(int leaves, int wet, double points) {
+    var plant =
+        inStones("oncidium")
+            .daysAgo(wet)
+            .saw(Item.WETNESS, Wetness.WET)
+            .daysAgo(leaves)
+            .saw(Item.LEAVES, Leaves.WRINKLED);
+    assertThat(plant.judged().need()).isEqualTo(points);
   }
 }

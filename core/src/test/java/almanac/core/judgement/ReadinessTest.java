@@ -122,4 +122,15 @@ class ReadinessTest {
     assertThat(judged.readiness()).isEqualTo(15);
     assertThat(judged.readinessMost()).isEqualTo(95);
   }
+
+  @Test
+  void rootsSeenLongAgoAreAsGoodAsUnseen() {
+    var judged = of("oncidium").daysAgo(100).saw(Item.NEW_ROOTS, RootStage.NONE).judged();
+    assertThat(judged.readinessMost()).isEqualTo(95);
+    assertThat(judged.reasons())
+        .extracting(reason -> reason.sentence().toString())
+        .contains(
+            "How far the newest roots are nobody has seen since 2027-02-04;"
+                + " it takes a move at the nubs, or once the roots are long enough to branch");
+  }
 }
