@@ -4,6 +4,7 @@
   import ChoiceField from './ChoiceField.svelte';
   import { faultOf } from './faults';
   import type { TypedPot } from './pot';
+  import PotHolds from './PotHolds.svelte';
   import TextField from './TextField.svelte';
 
   interface Props {
@@ -37,6 +38,7 @@
     bind:value={pot.topLayer}
   />
 </div>
+<PotHolds {pot} />
 
 <style>
   .pot {

@@ -10,7 +10,7 @@ const POTTING = {
   topLayer: 'moss',
 } as Schemas['PottingView'];
 
-afterEach(() => units.take({ length: 'MM', warmth: 'C', days: 'WORDS' }));
+afterEach(() => units.take({ length: 'MM', warmth: 'C', volume: 'LITRE', days: 'WORDS' }));
 
 test('a pot is typed over in the unit that is wanted', () => {
   expect(typedPot(POTTING)).toEqual({
@@ -19,7 +19,7 @@ test('a pot is typed over in the unit that is wanted', () => {
     depth: '',
     topLayer: 'moss',
   });
-  units.take({ length: 'INCH', warmth: 'C', days: 'WORDS' });
+  units.take({ length: 'INCH', warmth: 'C', volume: 'LITRE', days: 'WORDS' });
   expect(typedPot(POTTING).diameter).toBe('4.5');
   expect(sentPot(typedPot(POTTING))).toEqual({
     type: 'CLEAR',

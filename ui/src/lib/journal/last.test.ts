@@ -20,7 +20,7 @@ function line(id: number, on: string, answers: string[], measured: number | null
   return { id, on, standing: 'HOLDS' as const, looks: { newRoots: { answers, measured } } };
 }
 
-afterEach(() => units.take({ length: 'MM', warmth: 'C', days: 'WORDS' }));
+afterEach(() => units.take({ length: 'MM', warmth: 'C', volume: 'LITRE', days: 'WORDS' }));
 
 test('the newest look is said with its measure and its day', () => {
   const seen = plant(line(2, '2027-05-10', ['NUB'], 6), line(1, '2027-05-01', ['SHORT']));
@@ -28,7 +28,7 @@ test('the newest look is said with its measure and its day', () => {
 });
 
 test('a measure alone is enough, in the unit that is wanted', () => {
-  units.take({ length: 'CM', warmth: 'C', days: 'WORDS' });
+  units.take({ length: 'CM', warmth: 'C', volume: 'LITRE', days: 'WORDS' });
   expect(lastSeen(plant(line(1, '2026-12-01', [], 34)), roots, 'newRoots')).toBe(
     '3.4 cm, 1 Dec 2026',
   );

@@ -16,7 +16,7 @@ const OWN: Schemas['DeviationEntry'] = {
   rootsHidden: false,
 };
 
-afterEach(() => units.take({ length: 'MM', warmth: 'C', days: 'WORDS' }));
+afterEach(() => units.take({ length: 'MM', warmth: 'C', volume: 'LITRE', days: 'WORDS' }));
 
 test('what is as in the kind stays empty and is sent as nothing', () => {
   const typed = typedTraits({});
@@ -29,7 +29,7 @@ test('what is typed back unchanged is sent as it was', () => {
 });
 
 test('in inches and Fahrenheit it is the same plant', () => {
-  units.take({ length: 'INCH', warmth: 'F', days: 'WORDS' });
+  units.take({ length: 'INCH', warmth: 'F', volume: 'LITRE', days: 'WORDS' });
   const typed = typedTraits(OWN);
   expect(typed.rhizomeStepMm).toBe('1');
   expect(typed.rootSpeed).toBe('0.5');

@@ -29,7 +29,7 @@ test('a sentence is said in mm', () => {
 
 test('and in inches and with days in figures where these are chosen', () => {
   writeIso(true);
-  units.take({ length: 'INCH', warmth: 'F', days: 'ISO' });
+  units.take({ length: 'INCH', warmth: 'F', volume: 'LITRE', days: 'ISO' });
   expect(plain(parts, '2027-05-15')).toBe(
     'Lead and rim: over the rim, −0.31 in; since 2027-05-12 0.67 in a week, used 51 %',
   );

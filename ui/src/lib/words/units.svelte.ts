@@ -5,20 +5,34 @@ const MM = { MM: 1, CM: 10, INCH: 25.4 } as const;
 const NAMES = { MM: 'mm', CM: 'cm', INCH: 'in' } as const;
 const DECIMALS = { MM: 1, CM: 2, INCH: 2 } as const;
 
-/** In what lengths, temperatures and days are written; inside the program it is mm, °C and ISO. */
+/** The small and the large measure of each, in ml. */
+const VOLUMES = {
+  LITRE: [
+    { ml: 1, name: 'ml' },
+    { ml: 1000, name: 'l' },
+  ],
+  US: [
+    { ml: 29.5735, name: 'fl oz' },
+    { ml: 946.353, name: 'qt' },
+  ],
+} as const;
+
+/** In what lengths, temperatures, volumes and days are written; inside the program it is mm, °C and ISO. */
 class Units {
   length = $state<Schemas['UnitsChosen']['length']>('MM');
   warmth = $state<Schemas['UnitsChosen']['warmth']>('C');
+  volume = $state<Schemas['UnitsChosen']['volume']>('LITRE');
   days = $state<Schemas['UnitsChosen']['days']>('WORDS');
 
   /** As they are chosen now. */
   get chosen(): Schemas['UnitsChosen'] {
-    return { length: this.length, warmth: this.warmth, days: this.days };
+    return { length: this.length, warmth: this.warmth, volume: this.volume, days: this.days };
   }
 
   take(chosen: Schemas['UnitsChosen']): void {
     this.length = chosen.length;
     this.warmth = chosen.warmth;
+    this.volume = chosen.volume;
     this.days = chosen.days;
   }
 }
@@ -70,6 +84,14 @@ export function warmthIn(typed: string): number {
   const value = number(typed);
   if (typeof value !== 'number') return value;
   return units.warmth === 'F' ? Number(((value - 32) / 1.8).toFixed(2)) : value;
+}
+
+/** A volume with its unit, as closely as a jug or a cup measures. */
+export function volumeSaid(ml: number): string {
+  const [small, large] = VOLUMES[units.volume];
+  return ml < large.ml
+    ? `${Math.round(ml / small.ml)} ${small.name}`
+    : `${trimmed(ml / large.ml, 1)} ${large.name}`;
 }
 
 /** A measured number in the measure of its item. */

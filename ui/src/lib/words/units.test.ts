@@ -5,11 +5,12 @@ import {
   lengthSaid,
   measuredIn,
   units,
+  volumeSaid,
   warmthIn,
   warmthOut,
 } from './units.svelte';
 
-afterEach(() => units.take({ length: 'MM', warmth: 'C', days: 'WORDS' }));
+afterEach(() => units.take({ length: 'MM', warmth: 'C', volume: 'LITRE', days: 'WORDS' }));
 
 describe('the chosen units', () => {
   it('writes lengths as chosen and sends mm', () => {
@@ -31,6 +32,14 @@ describe('the chosen units', () => {
     units.warmth = 'F';
     expect(warmthOut(20)).toBe('68');
     expect(warmthIn('68')).toBe(20);
+  });
+
+  it('says volumes by the jug', () => {
+    expect(volumeSaid(993)).toBe('993 ml');
+    expect(volumeSaid(1940)).toBe('1.9 l');
+    units.volume = 'US';
+    expect(volumeSaid(575)).toBe('19 fl oz');
+    expect(volumeSaid(1940)).toBe('2 qt');
   });
 
   it('leaves what is no length alone', () => {

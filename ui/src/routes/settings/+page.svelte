@@ -147,6 +147,14 @@
         bind:value={() => units.warmth, (value) => void write({ warmth: value })}
       />
       <ChoiceField
+        label="Volumes"
+        choices={[
+          { value: 'LITRE', words: 'litres and millilitres' },
+          { value: 'US', words: 'US quarts and fluid ounces' },
+        ]}
+        bind:value={() => units.volume, (value) => void write({ volume: value })}
+      />
+      <ChoiceField
         label="Days"
         choices={[
           { value: 'WORDS', words: '16 May' },

@@ -1,7 +1,9 @@
 package almanac.app;
 
+import static almanac.app.start.RunningApplication.plain;
 import static almanac.app.start.RunningApplication.words;
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import almanac.app.start.RunningApplication;
 import org.junit.jupiter.api.Test;
@@ -176,5 +178,16 @@ class PlantCardTest {
     assertThat(refused.status()).as("%s", refused.body()).isEqualTo(400);
     assertThat(refused.fault(field)).as("%s", refused.body()).isPresent();
     assertThat(page(36)).isEqualTo(before);
+  }
+
+  @Test
+  void aPotSaysWhatItHolds() throws Exception {
+    var volume = APP.get("/api/pots/volume?diameterMm=120&depthMm=108");
+    assertThat(volume.body().path("holdsMl").asDouble()).isCloseTo(993, within(1.0));
+    assertThat(APP.get("/api/pots/volume?diameterMm=5&depthMm=108").fault("pot.diameterMm"))
+        .contains("A pot's diameter goes from 20 to 1000 mm.");
+    assertThat(APP.get("/api/pots/volume?diameterMm=wide&depthMm=108").status()).isEqualTo(400);
+    assertThat(plain(page(20).path("potting").path("potWords")))
+        .isEqualTo("clear pot, 120 mm, holds 993 ml");
   }
 }

@@ -11,6 +11,7 @@ import almanac.core.judgement.ReadinessFigures;
 import almanac.core.medium.Component;
 import almanac.core.medium.MediumFigures;
 import almanac.core.medium.Moisture;
+import almanac.core.potting.PottingFigures;
 import almanac.core.profile.ProfileFigures;
 import almanac.core.roots.RootFigures;
 import almanac.core.season.SeasonFigures;
@@ -39,6 +40,7 @@ public final class Rulebook {
         NeedFigures.GROUP,
         ReadinessFigures.GROUP,
         JudgementFigures.GROUP,
+        PottingFigures.GROUP,
         HoldingFigures.GROUP,
         FollowUpFigures.GROUP);
   }

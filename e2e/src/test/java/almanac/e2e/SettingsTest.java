@@ -18,6 +18,7 @@ class SettingsTest {
       var page = browsing.open("/settings");
       Find.entry(page, "Lengths").selectOption("millimetres");
       Find.entry(page, "Temperatures").selectOption("°C");
+      Find.entry(page, "Volumes").selectOption("litres and millilitres");
       Find.entry(page, "Days").selectOption("16 May");
       assertThat(Find.entry(page, "Days")).hasValue("WORDS");
     }
@@ -29,6 +30,7 @@ class SettingsTest {
       var page = browsing.open("/settings");
       Find.entry(page, "Lengths").selectOption("inches");
       Find.entry(page, "Temperatures").selectOption("°F");
+      Find.entry(page, "Volumes").selectOption("US quarts and fluid ounces");
       Find.entry(page, "Days").selectOption("2027-05-16, the same in every language");
       page.waitForLoadState(LoadState.NETWORKIDLE);
       browsing.open("/places");
@@ -36,8 +38,12 @@ class SettingsTest {
           .containsText("64.4 to 73.4 °F by month");
       browsing.open("/plants/7/repot");
       Find.entry(page, "Across the rim").fill("4.5");
+      Find.entry(page, "Depth").fill("4");
+      assertThat(page.locator("main")).containsText("It holds 29 fl oz; 1 qt of loose mix");
       Find.button(page, "Log the repot").click();
+      assertThat(Find.region(page, "Medium")).containsText("4.5 in, holds 29 fl oz");
       assertThat(Find.region(page, "Medium")).containsText("2027-05-15");
+      assertThat(Find.region(page, "Journal")).containsText("4.5 in");
       page.keyboard().press("r");
       assertThat(Find.entry(page, "Across the rim")).hasValue("4.5");
       assertThat(browsing.complaints()).isEmpty();

@@ -115,7 +115,10 @@ final class DemoPlant {
 
   private static Pot narrower(Pot pot) {
     var mm = pot.diameterMm();
-    return mm == null ? pot : new Pot(pot.type(), mm - STEP_MM, null, "");
+    var depth = pot.depthMm();
+    return mm == null || depth == null
+        ? pot
+        : new Pot(pot.type(), mm - STEP_MM, depth - STEP_MM, "");
   }
 
   private static Recorder.Past seen(Inspection look) {

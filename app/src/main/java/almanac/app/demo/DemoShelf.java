@@ -28,6 +28,9 @@ final class DemoShelf {
   /** One row of the table. */
   record Row(String label, String kind, String bench, Mix mix, int months, Pot pot, Past past) {}
 
+  /** Pots are nearly as deep as wide. */
+  private static final double DEPTH = 0.9;
+
   private DemoShelf() {}
 
   static List<Row> rows() {
@@ -53,7 +56,9 @@ final class DemoShelf {
   }
 
   private static Pot pot(String type, double diameterMm) {
-    return new Pot(PotType.valueOf(type), diameterMm == 0 ? null : diameterMm, null, "");
+    return diameterMm == 0
+        ? new Pot(PotType.valueOf(type), null, null, "")
+        : new Pot(PotType.valueOf(type), diameterMm, Math.rint(diameterMm * DEPTH), "");
   }
 
   private static Mix mix(String words) {

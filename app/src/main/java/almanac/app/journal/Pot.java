@@ -3,8 +3,11 @@ package almanac.app.journal;
 import static almanac.core.words.Sentence.say;
 
 import almanac.core.Refused;
+import almanac.core.figures.Figures;
+import almanac.core.potting.PotVolume;
 import almanac.core.words.Measure;
 import almanac.core.words.Sentence;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -46,5 +49,19 @@ public record Pot(
     return diameterMm == null
         ? say(type.words())
         : say("{}, {}", type.words(), Measure.MM.of(diameterMm));
+  }
+
+  /** With what it holds: {@code clear pot, 120 mm, holds 993 ml}. */
+  public Sentence saidInFull(Figures figures) {
+    return holds(figures)
+        .map(volume -> said().and(say(", holds {}", Measure.ML.of(Math.rint(volume.holdsMl())))))
+        .orElseGet(this::said);
+  }
+
+  /** What it holds, if its width and depth were measured. */
+  public Optional<PotVolume> holds(Figures figures) {
+    return diameterMm == null || depthMm == null
+        ? Optional.empty()
+        : Optional.of(PotVolume.of(diameterMm, depthMm, figures));
   }
 }

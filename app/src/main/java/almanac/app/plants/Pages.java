@@ -19,6 +19,7 @@ import almanac.app.profiles.DeviationEntry;
 import almanac.app.repots.MixPart;
 import almanac.app.site.Today;
 import almanac.app.web.Part;
+import almanac.core.figures.Figures;
 import almanac.core.growth.Growth;
 import almanac.core.growth.Growths;
 import almanac.core.history.Arrival;
@@ -69,7 +70,7 @@ public class Pages {
         DeviationEntry.of(plant.own()),
         DeviationEntry.traits(plant.profile()),
         plant.addedOn(),
-        potting(plant),
+        potting(plant, judging.figures()),
         judging.slip(plant, today.get()),
         Growths.of(plant.history().life()).stream().map(Pages::growth).toList(),
         RoomToRim.of(plant.history(), plant.profile(), today.get()).map(Pages::room).orElse(null),
@@ -200,7 +201,7 @@ public class Pages {
         growth.flowers().stream().anyMatch(seen -> seen.what() == Bloom.OPEN));
   }
 
-  private static PottingView potting(PlantRecord plant) {
+  private static PottingView potting(PlantRecord plant, Figures figures) {
     var potted = (JournalEntry.Potted) plant.currentPotting().content();
     var potting = potted.potting();
     return new PottingView(
@@ -210,7 +211,7 @@ public class Pages {
         potting.moisture(),
         potting.moisture().words(),
         potted.pot().type(),
-        Part.of(potted.pot().said()),
+        Part.of(potted.pot().saidInFull(figures)),
         potted.pot().diameterMm(),
         potted.pot().depthMm(),
         potted.pot().topLayer());

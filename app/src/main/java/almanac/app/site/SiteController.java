@@ -37,10 +37,11 @@ class SiteController {
       List<Week> year,
       UnitsChosen units) {}
 
-  /** In what lengths, temperatures and days are written. */
+  /** In what lengths, temperatures, volumes and days are written. */
   record UnitsChosen(
       @NotNull(message = "Choose mm, cm or inches.") LengthUnit length,
       @NotNull(message = "Choose °C or °F.") WarmthUnit warmth,
+      @NotNull(message = "Choose litres or US quarts.") VolumeUnit volume,
       @NotNull(message = "Choose how days are written.") DayWriting days) {}
 
   /** Lengths. */
@@ -54,6 +55,12 @@ class SiteController {
   enum WarmthUnit {
     C,
     F
+  }
+
+  /** Volumes: litres and ml, or US quarts and fluid ounces. */
+  enum VolumeUnit {
+    LITRE,
+    US
   }
 
   /** Days: 16 May, or 2027-05-16 in every language. */
@@ -101,10 +108,11 @@ class SiteController {
   }
 
   @PutMapping("/units")
-  @Operation(summary = "Chooses in what lengths, temperatures and days are written")
+  @Operation(summary = "Chooses in what lengths, temperatures, volumes and days are written")
   SiteView write(@Valid @RequestBody UnitsChosen chosen) {
     settings.set("units.length", chosen.length().name());
     settings.set("units.warmth", chosen.warmth().name());
+    settings.set("units.volume", chosen.volume().name());
     settings.set("units.days", chosen.days().name());
     return site();
   }
@@ -113,6 +121,7 @@ class SiteController {
     return new UnitsChosen(
         settings.get("units.length").map(LengthUnit::valueOf).orElse(LengthUnit.MM),
         settings.get("units.warmth").map(WarmthUnit::valueOf).orElse(WarmthUnit.C),
+        settings.get("units.volume").map(VolumeUnit::valueOf).orElse(VolumeUnit.LITRE),
         settings.get("units.days").map(DayWriting::valueOf).orElse(DayWriting.WORDS));
   }
 }

@@ -6,6 +6,7 @@ import java.util.Locale;
 public enum Measure {
   MM("mm"),
   MM_A_WEEK("mm a week"),
+  ML("ml"),
   PERCENT("%"),
   POINTS("points"),
   DAYS("days"),

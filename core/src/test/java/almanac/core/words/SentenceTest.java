@@ -74,6 +74,7 @@ class SentenceTest {
     "MM, 0.5, 0.5 mm",
     "MM, -8, \u22128 mm",
     "MM_A_WEEK, 17, 17 mm a week",
+    "ML, 1940, 1940 ml",
     "MONTHS, 1, 1 month",
     "MONTHS, 25, 25 months",
     "WEEKS, 1.5, 1.5 weeks",
