@@ -2,7 +2,7 @@
   import type { Schemas } from '$lib/api/client';
   import { HUE } from '$lib/drawings/verdicts';
   import VerdictMark from '$lib/drawings/VerdictMark.svelte';
-  import { labels, spread } from './layout';
+  import { crowded, labels, spread, type Spot } from './layout';
 
   interface Props {
     /** The most urgent first. */
@@ -17,6 +17,8 @@
   const W = 560;
   const H = 560;
   const MOST_NAMES = 40;
+  const CLOSER = 2.5;
+  const CLOSEST = 16;
   const LEGEND = [
     { fill: 'plum', words: 'Repot now, or a good moment' },
     { fill: 'ochre', words: 'Wait, or watch' },
@@ -26,7 +28,6 @@
   let lens = $state({ x: 0, y: 0, k: 1 });
   let over = $state<Schemas['PlantLine']>();
 
-  const radius = $derived(plants.length > 800 ? 4.5 : plants.length > 250 ? 6.5 : 9);
   const px = (readiness: number) => 14 + (readiness / 100) * (W - 28);
   const py = (need: number) => 14 + (1 - need / 100) * (H - 28);
   const inLens = $derived(
@@ -38,12 +39,13 @@
       }))
       .filter(({ x, y }) => lens.k === 1 || (x > -5 && x < W + 5 && y > -5 && y < H + 5)),
   );
+  const radius = $derived(inLens.length > 800 ? 4.5 : inLens.length > 250 ? 6.5 : 9);
   const spots = $derived(spread(inLens, radius + 1, W, H));
   const byId = $derived(new Map(plants.map((plant) => [plant.id, plant])));
   const names = $derived(
     labels(
       plants
-        .slice(0, MOST_NAMES * (lens.k > 1 ? 10 : 1))
+        .slice(0, lens.k > 1 ? plants.length : MOST_NAMES)
         .map((plant) => ({ id: plant.id, text: plant.name })),
       spots,
       radius,
@@ -51,6 +53,7 @@
       H,
     ),
   );
+  const named = $derived(new Set(names.map((name) => name.id)));
   const zx = $derived((readiness: number) => (px(readiness) - lens.x) * lens.k);
   const zy = $derived((need: number) => (py(need) - lens.y) * lens.k);
   /** What the field says by need and readiness alone. */
@@ -62,15 +65,27 @@
     { from: [0, 0], to: [100, bounds.leaveBelow], fill: 'moss' },
   ]);
 
-  function open(event: MouseEvent) {
-    const box = (event.currentTarget as SVGElement).getBoundingClientRect();
-    const x = ((event.clientX - box.left) / box.width) * W;
-    const y = ((event.clientY - box.top) / box.height) * H;
-    const k = lens.k * 2.5;
-    if (k > 16) return;
-    const atX = lens.x + x / lens.k;
-    const atY = lens.y + y / lens.k;
-    lens = { x: atX - W / k / 2, y: atY - H / k / 2, k };
+  const closer = $derived(lens.k * CLOSER);
+
+  function open(spot: Spot) {
+    lens = {
+      x: lens.x + spot.x / lens.k - W / closer / 2,
+      y: lens.y + spot.y / lens.k - H / closer / 2,
+      k: closer,
+    };
+  }
+
+  /** Chooses a plant, opens a crowd about it, or else follows the link to its page. */
+  function clicked(event: MouseEvent, spot: Spot) {
+    const chooses = event.shiftKey || event.ctrlKey || event.metaKey;
+    const opens = closer <= CLOSEST && !named.has(spot.id) && crowded(spot, spots, radius);
+    // After the first of two clicks something else may lie under the second.
+    const second = event.detail > 1;
+    if (!chooses && !opens && !second) return;
+    event.preventDefault();
+    if (second) return;
+    if (chooses) select(spot.id);
+    else open(spot);
   }
 </script>
 
@@ -78,7 +93,7 @@
   <p class="sr-only">
     Need against readiness of {plants.length} plants; the list beside it says the same.
   </p>
-  <svg viewBox="0 0 {W} {H}" aria-hidden="true" ondblclick={open}>
+  <svg viewBox="0 0 {W} {H}" aria-hidden="true">
     {#each zones as zone (zone)}
       <rect
         x={zx(zone.from[0]!)}
@@ -98,12 +113,7 @@
           aria-hidden="true"
           onmouseenter={() => (over = plant)}
           onmouseleave={() => (over = undefined)}
-          onclick={(event) => {
-            if (event.shiftKey || event.ctrlKey || event.metaKey) {
-              event.preventDefault();
-              select(plant.id);
-            }
-          }}
+          onclick={(event) => clicked(event, spot)}
         >
           <circle
             cx={spot.x}
@@ -141,7 +151,7 @@
     <span class="over" aria-live="off">
       {over
         ? `${over.name}: need ${over.need}, readiness ${over.readiness}`
-        : 'need upwards · double-click opens a crowded spot · shift-click chooses'}
+        : 'need upwards · a crowded spot opens up · shift-click chooses'}
     </span>
     <span>roots ready</span>
   </p>
@@ -155,6 +165,7 @@
     touch-action: manipulation;
   }
   svg text {
+    user-select: none;
     pointer-events: none;
     paint-order: stroke;
     stroke: var(--color-leaf);

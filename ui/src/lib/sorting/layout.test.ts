@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { labels, spread } from './layout';
+import { crowded, labels, spread } from './layout';
 
 const crowd = Array.from({ length: 400 }, (_, id) => ({
   id,
@@ -15,6 +15,13 @@ describe('the field of all plants', () => {
       for (let j = i + 1; j < spots.length; j++)
         if (Math.hypot(spots[i]!.x - spots[j]!.x, spots[i]!.y - spots[j]!.y) < 9) over++;
     expect(over).toBeLessThan(spots.length / 20);
+  });
+
+  it('tells a crowd from a few that stand together', () => {
+    const many = spread(crowd, 6, 560, 560);
+    expect(crowded(many[0]!, many, 6)).toBe(true);
+    const few = spread(crowd.slice(0, 4), 6, 560, 560);
+    expect(few.some((spot) => crowded(spot, few, 6))).toBe(false);
   });
 
   it('takes two thousand plants in its stride', () => {

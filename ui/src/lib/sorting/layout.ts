@@ -60,6 +60,17 @@ export function spread(
   return spots;
 }
 
+/** So many others about a spot make a crowd. */
+const CROWD = 4;
+
+/** Whether a spot lies so close among others that one can hardly be picked. */
+export function crowded(spot: Spot, spots: Spot[], radius: number): boolean {
+  const near = radius * 3;
+  return (
+    spots.filter((other) => Math.hypot(other.x - spot.x, other.y - spot.y) < near).length > CROWD
+  );
+}
+
 function overlap(a: Box, b: Box): boolean {
   return a.left < b.right && b.left < a.right && a.top < b.bottom && b.top < a.bottom;
 }

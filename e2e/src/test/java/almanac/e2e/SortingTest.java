@@ -6,6 +6,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.BoundingBox;
+import java.util.Comparator;
+import java.util.List;
+import java.util.regex.Pattern;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.RegisterExtension;
 
@@ -54,6 +59,40 @@ class SortingTest {
         }
       }
     }
+  }
+
+  @Test
+  void aCrowdOpensUpAndAPlantThatStandsAloneIsGoneTo() {
+    try (var browsing = Browsing.desk(ALMANAC.address())) {
+      var page = browsing.open("/plants");
+      var marks = page.locator(".field svg a");
+      marks.first().waitFor();
+      var boxes = marks.all().stream().map(Locator::boundingBox).toList();
+      marks.nth(inTheThickOf(boxes)).dblclick();
+      var whole = page.getByRole(AriaRole.BUTTON, named("The whole field"));
+      assertThat(whole).isVisible();
+      assertThat(page).hasURL(Pattern.compile(".*/plants"));
+      whole.click();
+      assertThat(marks).hasCount(64);
+      marks.first().click();
+      assertThat(page).hasURL(Pattern.compile(".*/plants/\\d+"));
+      assertThat(browsing.complaints()).isEmpty();
+    }
+  }
+
+  /** Which of the marks has the most others close by. */
+  private static int inTheThickOf(List<BoundingBox> marks) {
+    return IntStream.range(0, marks.size())
+        .boxed()
+        .max(
+            Comparator.comparingLong(
+                i ->
+                    marks.stream()
+                        .filter(
+                            other ->
+                                Math.hypot(other.x - marks.get(i).x, other.y - marks.get(i).y) < 30)
+                        .count()))
+        .orElseThrow();
   }
 
   @Test
