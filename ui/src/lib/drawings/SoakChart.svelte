@@ -20,6 +20,11 @@
   const x = $derived(
     (on: string) => LEFT + (daysBetween(soaks[0]!.on, on) / span) * (W - LEFT - 14),
   );
+  const bands = $derived([
+    { from: MOST, to: usualFrom, fill: 'moss' },
+    { from: usualFrom, to: raisedFrom, fill: 'ochre' },
+    { from: raisedFrom, to: LEAST, fill: 'clay' },
+  ]);
   const marks = $derived(new Set([LEAST, raisedFrom, usualFrom, 7, MOST]));
   const y = (ph: number) =>
     12 + ((MOST - Math.min(MOST, Math.max(LEAST, ph))) / (MOST - LEAST)) * 126;
@@ -35,27 +40,15 @@
     font-family="var(--font-sans)"
     font-size="13"
   >
-    <rect
-      x={LEFT}
-      y={y(MOST)}
-      width={W - LEFT}
-      height={y(usualFrom) - y(MOST)}
-      fill="var(--color-moss-wash)"
-    />
-    <rect
-      x={LEFT}
-      y={y(usualFrom)}
-      width={W - LEFT}
-      height={y(raisedFrom) - y(usualFrom)}
-      fill="var(--color-ochre-wash)"
-    />
-    <rect
-      x={LEFT}
-      y={y(raisedFrom)}
-      width={W - LEFT}
-      height={y(LEAST) - y(raisedFrom)}
-      fill="var(--color-clay-wash)"
-    />
+    {#each bands as { from, to, fill } (fill)}
+      <rect
+        x={LEFT}
+        y={y(from)}
+        width={W - LEFT}
+        height={y(to) - y(from)}
+        fill="var(--color-{fill}-wash)"
+      />
+    {/each}
     {#each marks as ph (ph)}
       <text x={LEFT - 6} y={y(ph) + 4} text-anchor="end" fill="var(--color-ink-2)">{ph}</text>
     {/each}

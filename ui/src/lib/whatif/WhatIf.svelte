@@ -12,6 +12,7 @@
   import { TRAITS } from '$lib/kinds/traits';
   import Sentence from '$lib/words/Sentence.svelte';
   import { asItIs, question } from './asked';
+  import { measuredOut, unitOf } from '$lib/words/units.svelte';
 
   interface Props {
     plant: Schemas['PlantPage'];
@@ -46,7 +47,7 @@
     return all.filter((figure) => used.has(figure.key) || figure.key.startsWith('verdict.must'));
   });
   const nothing = JSON.stringify(question(asItIs([]), []));
-  const body = $derived(JSON.stringify(question(asked, choices.looks)));
+  const body = $derived(JSON.stringify(question(asked, choices.looks, figures)));
 
   $effect(() => {
     const wanted = body;
@@ -197,9 +198,11 @@
       {#each figures as figure (figure.key)}
         <TextField
           label={figure.key}
-          hint="{figure.own ?? figure.standard} {figure.unit}: {figure.reason}"
+          hint="{measuredOut(figure.own ?? figure.standard, figure.unit)} {unitOf(
+            figure.unit,
+          )}: {figure.reason}"
           inputmode="decimal"
-          placeholder={String(figure.own ?? figure.standard)}
+          placeholder={measuredOut(figure.own ?? figure.standard, figure.unit)}
           fault={faultOf(problem, figure.key)}
           bind:value={
             () => asked.figures[figure.key] ?? '', (typed) => (asked.figures[figure.key] = typed)

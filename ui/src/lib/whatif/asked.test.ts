@@ -11,6 +11,7 @@ vi.mock('$lib/forms/MixEditor.svelte', () => ({
 }));
 
 const { asItIs, question } = await import('./asked');
+const { units } = await import('$lib/words/units.svelte');
 
 const choices = [
   { item: 'newRoots', measure: { words: 'longest', unit: 'mm' } },
@@ -66,4 +67,19 @@ test('figures are numbers, and what is none is sent as it was typed', () => {
   const supposed = asItIs([]);
   supposed.figures = { 'need.sour': '25,5', 'need.mixed': 'much', 'need.rim': ' ' };
   expect(question(supposed, choices).figures).toEqual({ 'need.sour': 25.5, 'need.mixed': 'much' });
+});
+
+test('lengths among the figures are typed in the chosen unit', () => {
+  units.length = 'INCH';
+  const supposed = asItIs([]);
+  supposed.figures = { 'roots.nub-most': '0.5', 'need.sour': '25' };
+  const rules = [
+    { key: 'roots.nub-most', unit: 'mm' },
+    { key: 'need.sour', unit: 'points' },
+  ] as unknown as Schemas['RuleLine'][];
+  expect(question(supposed, [], rules).figures).toEqual({
+    'roots.nub-most': 12.7,
+    'need.sour': 25,
+  });
+  units.length = 'MM';
 });

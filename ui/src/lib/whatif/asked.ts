@@ -1,7 +1,6 @@
 import type { Schemas } from '$lib/api/client';
 import { looked, type TypedLook } from '$lib/forms/LookRow.svelte';
 import { sent, type TypedPart } from '$lib/forms/MixEditor.svelte';
-import { number } from '$lib/forms/numbers';
 import { measuredIn } from '$lib/words/units.svelte';
 import { sentTraits, typedTraits, type TypedTraits } from '$lib/kinds/traits';
 
@@ -34,8 +33,13 @@ export function asItIs(spots: string[]): Supposed {
 }
 
 /** The question as it is sent. */
-export function question(supposed: Supposed, choices: Schemas['LookChoice'][]): Schemas['WhatIf'] {
+export function question(
+  supposed: Supposed,
+  choices: Schemas['LookChoice'][],
+  rules: Schemas['RuleLine'][] = [],
+): Schemas['WhatIf'] {
   const units = new Map(choices.map((choice) => [choice.item, choice.measure?.unit]));
+  const ruleUnits = new Map(rules.map((figure) => [figure.key, figure.unit]));
   const looks = Object.entries(supposed.looks)
     .filter(([, look]) => looked(look))
     .map(([spot, look]) => [
@@ -52,7 +56,7 @@ export function question(supposed: Supposed, choices: Schemas['LookChoice'][]): 
   const deviates = Object.values(traits).some((trait) => trait !== null);
   const figures = Object.entries(supposed.figures)
     .filter(([, typed]) => typed.trim() !== '')
-    .map(([key, typed]) => [key, number(typed)]);
+    .map(([key, typed]) => [key, measuredIn(typed, ruleUnits.get(key))]);
   return {
     on: supposed.on || null,
     approach: (supposed.approach || null) as Schemas['WhatIf']['approach'],

@@ -53,9 +53,9 @@ export function warmthUnit(): string {
   return units.warmth === 'F' ? '°F' : '°C';
 }
 
-/** The unit that stands behind an entry: lengths as chosen, all else as it is. */
+/** The unit that stands behind an entry: lengths and warmth as chosen, all else as it is. */
 export function unitOf(unit: string): string {
-  return unit === 'mm' ? lengthUnit() : unit;
+  return unit === '°C' ? warmthUnit() : unit.replace(/^mm\b/, lengthUnit());
 }
 
 /** A length as a number in the chosen unit. */
@@ -94,12 +94,18 @@ export function volumeSaid(ml: number): string {
     : `${trimmed(ml / large.ml, 1)} ${large.name}`;
 }
 
-/** A measured number in the measure of its item. */
-export function measuredIn(typed: string, unit: string | undefined): number {
-  return unit === 'mm' ? lengthIn(typed) : number(typed);
+function isLength(unit: string | undefined): boolean {
+  return unit === 'mm' || unit === 'mm a week';
 }
 
-/** A measured number as it is shown beside its unit. */
+/** A typed number in the unit of the program that it stands for. */
+export function measuredIn(typed: string, unit: string | undefined): number {
+  if (isLength(unit)) return lengthIn(typed);
+  return unit === '°C' ? warmthIn(typed) : number(typed);
+}
+
+/** A number of the program as it is shown beside its unit. */
 export function measuredOut(value: number, unit: string | undefined): string {
-  return unit === 'mm' ? lengthOut(value) : String(value);
+  if (isLength(unit)) return lengthOut(value);
+  return unit === '°C' ? warmthOut(value) : String(value);
 }

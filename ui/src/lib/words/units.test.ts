@@ -4,6 +4,8 @@ import {
   lengthOut,
   lengthSaid,
   measuredIn,
+  measuredOut,
+  unitOf,
   units,
   volumeSaid,
   warmthIn,
@@ -46,6 +48,23 @@ describe('the chosen units', () => {
     units.length = 'INCH';
     expect(measuredIn('6.5', '')).toBe(6.5);
     expect(measuredIn('6', 'days')).toBe(6);
+  });
+
+  it('writes every figure in its unit', () => {
+    units.take({ length: 'CM', warmth: 'F', volume: 'LITRE', days: 'WORDS' });
+    expect([unitOf('mm'), unitOf('mm a week'), unitOf('°C'), unitOf('minutes')]).toEqual([
+      'cm',
+      'cm a week',
+      '°F',
+      'minutes',
+    ]);
+    expect([
+      measuredOut(17, 'mm a week'),
+      measuredOut(20, '°C'),
+      measuredOut(60, 'minutes'),
+    ]).toEqual(['1.7', '68', '60']);
+    expect(measuredIn('1.7', 'mm a week')).toBe(17);
+    expect(measuredIn('68', '°C')).toBe(20);
   });
 
   it('sends what is no number as it was typed', () => {

@@ -6,9 +6,9 @@
   import VerdictMark from '$lib/drawings/VerdictMark.svelte';
   import { faultOf, otherFaults } from '$lib/forms/faults';
   import FormFault from '$lib/forms/FormFault.svelte';
-  import { number } from '$lib/forms/numbers';
   import Waiting from '$lib/shell/Waiting.svelte';
   import { toaster } from '$lib/shell/toaster';
+  import { measuredIn, measuredOut, unitOf } from '$lib/words/units.svelte';
 
   const client = useQueryClient();
   const query = rulesPage();
@@ -40,17 +40,24 @@
       .filter((chapter) => chapter.figures.length),
   );
 
+  const unitsByKey = $derived(new Map(all.map((figure) => [figure.key, figure.unit])));
+
+  /** The figure in force as it is written. */
+  function inForce(figure: Schemas['RuleLine']): string {
+    return measuredOut(figure.own ?? figure.standard, figure.unit);
+  }
+
   function values(): Record<string, number> {
     return Object.fromEntries(
       Object.entries(changes).map(([key, typed]) => [
         key,
-        typed === null ? (null as unknown as number) : number(typed),
+        typed === null ? (null as unknown as number) : measuredIn(typed, unitsByKey.get(key)),
       ]),
     );
   }
 
   function type(figure: Schemas['RuleLine'], typed: string) {
-    if (typed.trim() === '' || Number(typed.replace(',', '.')) === (figure.own ?? figure.standard))
+    if (typed.trim() === '' || typed.trim().replace(',', '.') === inForce(figure))
       delete changes[figure.key];
     else changes[figure.key] = typed;
   }
@@ -138,28 +145,31 @@
                   <input
                     class="input"
                     inputmode="decimal"
-                    aria-label="{figure.key}, {figure.unit}"
+                    aria-label="{figure.key}, {unitOf(figure.unit)}"
                     aria-invalid={Boolean(faultOf(problem, figure.key))}
                     class:mine={figure.own != null || figure.key in changes}
                     value={figure.key in changes
-                      ? (changes[figure.key] ?? String(figure.standard))
-                      : String(figure.own ?? figure.standard)}
+                      ? (changes[figure.key] ?? measuredOut(figure.standard, figure.unit))
+                      : inForce(figure)}
                     oninput={(event) => type(figure, event.currentTarget.value)}
                   />
-                  <span class="unit">{figure.unit}</span>
+                  <span class="unit">{unitOf(figure.unit)}</span>
                 </span>
                 <span class="quiet standard">
                   {#if figure.own != null && changes[figure.key] !== null}
-                    default {figure.standard}
+                    default {measuredOut(figure.standard, figure.unit)}
                     <button class="link" onclick={() => (changes[figure.key] = null)}
                       >Put it back</button
                     >
                   {:else if figure.key in changes}
-                    default {figure.standard}
+                    default {measuredOut(figure.standard, figure.unit)}
                     <button class="link" onclick={() => delete changes[figure.key]}>Leave it</button
                     >
                   {:else}
-                    {figure.least} to {figure.most}
+                    {measuredOut(figure.least, figure.unit)} to {measuredOut(
+                      figure.most,
+                      figure.unit,
+                    )}
                   {/if}
                 </span>
                 {#if faultOf(problem, figure.key)}

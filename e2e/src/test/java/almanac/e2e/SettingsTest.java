@@ -36,6 +36,8 @@ class SettingsTest {
       browsing.open("/places");
       assertThat(Find.with(page.locator(".benches > li"), "Sunroom, low stage"))
           .containsText("64.4 to 73.4 °F by month");
+      browsing.open("/rules");
+      assertThat(page.getByLabel("roots.nub-most, in")).hasValue("0.79");
       browsing.open("/plants/7/repot");
       Find.entry(page, "Across the rim").fill("4.5");
       Find.entry(page, "Depth").fill("4");
