@@ -9,13 +9,17 @@
   }
   const { pot }: Props = $props();
 
-  const diameterMm = $derived(lengthIn(pot.diameter));
-  const depthMm = $derived(lengthIn(pot.depth));
+  /** The measures once nobody types any more; half a number is not asked for. */
+  let asked = $state.raw({ diameterMm: 0, depthMm: 0 });
+  $effect(() => {
+    const typed = { diameterMm: lengthIn(pot.diameter), depthMm: lengthIn(pot.depth) };
+    const timer = setTimeout(() => (asked = typed), 200);
+    return () => clearTimeout(timer);
+  });
   const volume = createQuery(() => ({
-    queryKey: ['potVolume', diameterMm, depthMm],
-    queryFn: () =>
-      answered(api.GET('/api/pots/volume', { params: { query: { diameterMm, depthMm } } })),
-    enabled: diameterMm > 0 && depthMm > 0,
+    queryKey: ['potVolume', asked],
+    queryFn: () => answered(api.GET('/api/pots/volume', { params: { query: asked } })),
+    enabled: asked.diameterMm > 0 && asked.depthMm > 0,
     retry: false,
   }));
 </script>

@@ -57,8 +57,8 @@
   }
 
   function type(figure: Schemas['RuleLine'], typed: string) {
-    if (typed.trim() === '' || typed.trim().replace(',', '.') === inForce(figure))
-      delete changes[figure.key];
+    const as = (text: string) => measuredIn(text, figure.unit);
+    if (typed.trim() === '' || as(typed) === as(inForce(figure))) delete changes[figure.key];
     else changes[figure.key] = typed;
   }
 

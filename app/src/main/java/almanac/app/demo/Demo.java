@@ -7,6 +7,7 @@ import static java.util.stream.Collectors.toMap;
 import almanac.app.benches.Bench;
 import almanac.app.benches.BenchKind;
 import almanac.app.benches.Benches;
+import almanac.app.journal.Facts;
 import almanac.app.site.Settings;
 import almanac.app.site.Site;
 import almanac.core.history.Arrival;
@@ -18,6 +19,7 @@ import almanac.core.medium.Mix;
 import almanac.core.roots.RootStage;
 import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
@@ -70,28 +72,19 @@ public class Demo {
       plants.put(row.label(), new DemoPlant(books).of(row, shelves.get(row.bench())));
     }
     new DemoTold(plants).all();
-    swappedTags();
+    swapTags(plants, "Phalaenopsis Mill Light", "Phalaenopsis Ice House");
     arrivals(shelves.get("Cellar shelf under lights"));
   }
 
   /** Two that were repotted on the same day got each other's tags; the flowers told. */
-  private void swappedTags() {
-    swapped("Phalaenopsis Mill Light", "Phalaenopsis Ice House");
-    swapped("Phalaenopsis Ice House", "Phalaenopsis Mill Light");
+  private static void swapTags(Map<String, DemoPlant> plants, String one, String other) {
+    plants.get(one).card(facts -> swapped(facts, other), Optional.empty());
+    plants.get(other).card(facts -> swapped(facts, one), Optional.empty());
   }
 
-  private void swapped(String label, String truly) {
-    books.journal().all().stream()
-        .filter(plant -> plant.facts().label().equals(label))
-        .forEach(
-            plant ->
-                new DemoPlant(books, plant.id())
-                    .card(
-                        facts ->
-                            facts.believedToBe(
-                                truly,
-                                "Tags swapped at the bench; the flowers are those of the other."),
-                        Optional.empty()));
+  private static Facts swapped(Facts facts, String truly) {
+    return facts.believedToBe(
+        truly, "Tags swapped at the bench; the flowers are those of the other.");
   }
 
   /** One that is held in the pot it came in, and one that is kept apart. */

@@ -17,6 +17,7 @@ import almanac.core.inspection.Stability;
 import almanac.core.medium.Mix;
 import almanac.core.medium.Piece;
 import almanac.core.medium.PottedOn;
+import almanac.core.profile.Profile;
 import almanac.core.profile.Profiles;
 import almanac.core.roots.RootStage;
 import almanac.core.words.Answer;
@@ -47,28 +48,10 @@ final class DemoPlant {
     this.today = books.today().get();
   }
 
-  /** A plant that is there already. */
-  DemoPlant(DemoBooks books, long id) {
-    this(books);
-    this.id = id;
-  }
-
   DemoPlant arrived(String label, String profile, long bench, Mix mix, LocalDate here) {
     var kind = Profiles.named(profile).orElseThrow();
-    add(
-        new Cards.NewPlant(
-            label,
-            kind,
-            bench,
-            new Potting(PottedOn.unknown(), here, mix, kind.moisture()),
-            Pot.NOT_NOTED,
-            Optional.empty(),
-            "",
-            "",
-            false,
-            false),
-        here);
-    return this;
+    var potting = new Potting(PottedOn.unknown(), here, mix, kind.moisture());
+    return add(label, kind, bench, potting, Pot.NOT_NOTED, Optional.empty());
   }
 
   /** One of the shelf: newly come, or with its years until now or until its last months. */
@@ -90,18 +73,12 @@ final class DemoPlant {
     boolean movedHere = moved.isAfter(came.plusMonths(2));
     var first = movedHere ? came : moved;
     add(
-        new Cards.NewPlant(
-            row.label(),
-            kind,
-            bench,
-            new Potting(PottedOn.in(YearMonth.from(first)), first, row.mix(), kind.moisture()),
-            movedHere ? narrower(row.pot()) : row.pot(),
-            Optional.of(new Arrival(came, false)),
-            "",
-            "",
-            false,
-            false),
-        came);
+        row.label(),
+        kind,
+        bench,
+        new Potting(PottedOn.in(YearMonth.from(first)), first, row.mix(), kind.moisture()),
+        movedHere ? narrower(row.pot()) : row.pot(),
+        Optional.of(new Arrival(came, false)));
     var past = new ArrayList<Recorder.Past>();
     if (movedHere) {
       years.looks(came, moved).forEach(look -> past.add(seen(look)));
@@ -145,8 +122,12 @@ final class DemoPlant {
     return this;
   }
 
-  private void add(Cards.NewPlant plant, LocalDate on) {
+  private DemoPlant add(
+      String label, Profile kind, long bench, Potting potting, Pot pot, Optional<Arrival> arrival) {
+    var on = arrival.map(Arrival::on).orElse(potting.knownSince());
+    var plant = new Cards.NewPlant(label, kind, bench, potting, pot, arrival, "", "", false, false);
     id = books.cards().add(plant, on).plant().id();
+    return this;
   }
 
   DemoPlant look(int daysAgo, UnaryOperator<Looking> looks) {

@@ -42,7 +42,7 @@ public record Sentence(List<Part> parts) {
   }
 
   public Sentence {
-    parts = joined(parts);
+    parts = List.copyOf(parts);
     if (parts.isEmpty()) {
       throw new IllegalArgumentException("A sentence needs words");
     }
@@ -60,23 +60,29 @@ public record Sentence(List<Part> parts) {
     int from = 0;
     int used = 0;
     for (int at = template.indexOf(PLACE); at >= 0; at = template.indexOf(PLACE, from)) {
-      addWords(parts, template.substring(from, at));
+      append(parts, new Words(template.substring(from, at)));
       if (used == values.length) {
         throw mismatch(template, values.length);
       }
-      parts.add(part(values[used++]));
+      append(parts, part(values[used++]));
       from = at + PLACE.length();
     }
-    addWords(parts, template.substring(from));
+    append(parts, new Words(template.substring(from)));
     if (used != values.length) {
       throw mismatch(template, values.length);
     }
     return new Sentence(parts);
   }
 
-  private static void addWords(List<Part> parts, String words) {
-    if (!words.isEmpty()) {
-      parts.add(new Words(words));
+  /** Words that stand side by side become one part. */
+  private static void append(List<Part> parts, Part next) {
+    int last = parts.size() - 1;
+    if (!(next instanceof Words words)) {
+      parts.add(next);
+    } else if (last >= 0 && parts.get(last) instanceof Words before) {
+      parts.set(last, new Words(before.text + words.text));
+    } else if (!words.text.isEmpty()) {
+      parts.add(words);
     }
   }
 
@@ -92,24 +98,10 @@ public record Sentence(List<Part> parts) {
     return value instanceof LocalDate day ? new Day(day) : new Words(value.toString());
   }
 
-  /** Words that stand side by side are one part. */
-  private static List<Part> joined(List<Part> parts) {
-    var joined = new ArrayList<Part>();
-    for (var part : parts) {
-      int last = joined.size() - 1;
-      if (part instanceof Words next && last >= 0 && joined.get(last) instanceof Words before) {
-        joined.set(last, new Words(before.text + next.text));
-      } else {
-        joined.add(part);
-      }
-    }
-    return List.copyOf(joined);
-  }
-
   /** This sentence and another as one. */
   public Sentence and(Sentence other) {
     var both = new ArrayList<>(parts);
-    both.addAll(other.parts);
+    other.parts.forEach(part -> append(both, part));
     return new Sentence(both);
   }
 
