@@ -3,7 +3,7 @@ package almanac.e2e;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import com.microsoft.playwright.options.LoadState;
+import com.microsoft.playwright.Page;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.RegisterExtension;
@@ -24,15 +24,21 @@ class SettingsTest {
     }
   }
 
+  /** Chooses, and goes on when it is kept. */
+  private static void choose(Page page, String setting, String choice) {
+    page.waitForResponse(
+        response -> response.url().endsWith("/api/site/units"),
+        () -> Find.entry(page, setting).selectOption(choice));
+  }
+
   @Test
   void inchesAreTypedAndRead() {
     try (var browsing = Browsing.desk(ALMANAC.address())) {
       var page = browsing.open("/settings");
-      Find.entry(page, "Lengths").selectOption("inches");
-      Find.entry(page, "Temperatures").selectOption("°F");
-      Find.entry(page, "Volumes").selectOption("US quarts and fluid ounces");
-      Find.entry(page, "Days").selectOption("2027-05-16, the same in every language");
-      page.waitForLoadState(LoadState.NETWORKIDLE);
+      choose(page, "Lengths", "inches");
+      choose(page, "Temperatures", "°F");
+      choose(page, "Volumes", "US quarts and fluid ounces");
+      choose(page, "Days", "2027-05-16, the same in every language");
       browsing.open("/places");
       assertThat(Find.with(page.locator(".benches > li"), "Sunroom, low stage"))
           .containsText("64.4 to 73.4 °F by month");
