@@ -38,11 +38,18 @@
     }
   }
 
-  async function write(change: Partial<Schemas['UnitsChosen']>) {
+  let writing = Promise.resolve();
+
+  function write(change: Partial<Schemas['UnitsChosen']>) {
     const before = units.chosen;
     const wanted: Schemas['UnitsChosen'] = { ...before, ...change };
     // At once, so that a second choice made meanwhile does not undo the first.
     units.take(wanted);
+    // One after the other, so that the last that is sent is the last that is kept.
+    writing = writing.then(() => send(wanted, before));
+  }
+
+  async function send(wanted: Schemas['UnitsChosen'], before: Schemas['UnitsChosen']) {
     try {
       const now = await answered(api.PUT('/api/site/units', { body: wanted }));
       if (JSON.stringify(now.units) === JSON.stringify(units.chosen)) {
@@ -136,7 +143,7 @@
           { value: 'CM', words: 'centimetres' },
           { value: 'INCH', words: 'inches' },
         ]}
-        bind:value={() => units.length, (value) => void write({ length: value })}
+        bind:value={() => units.length, (value) => write({ length: value })}
       />
       <ChoiceField
         label="Temperatures"
@@ -144,7 +151,7 @@
           { value: 'C', words: '°C' },
           { value: 'F', words: '°F' },
         ]}
-        bind:value={() => units.warmth, (value) => void write({ warmth: value })}
+        bind:value={() => units.warmth, (value) => write({ warmth: value })}
       />
       <ChoiceField
         label="Volumes"
@@ -152,7 +159,7 @@
           { value: 'LITRE', words: 'litres and millilitres' },
           { value: 'US', words: 'US quarts and fluid ounces' },
         ]}
-        bind:value={() => units.volume, (value) => void write({ volume: value })}
+        bind:value={() => units.volume, (value) => write({ volume: value })}
       />
       <ChoiceField
         label="Days"
@@ -160,7 +167,7 @@
           { value: 'WORDS', words: '16 May' },
           { value: 'ISO', words: '2027-05-16, the same in every language' },
         ]}
-        bind:value={() => units.days, (value) => void write({ days: value })}
+        bind:value={() => units.days, (value) => write({ days: value })}
       />
     </section>
     <section class="sheet fields" aria-labelledby="instruments">
