@@ -4,9 +4,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import almanac.app.start.RunningApplication;
 import java.util.ArrayList;
-import java.util.List;
-import java.util.concurrent.Callable;
-import java.util.concurrent.Executors;
 import java.util.concurrent.atomic.AtomicBoolean;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.RegisterExtension;
@@ -113,27 +110,5 @@ class ReadingWhileWritingTest {
       assertThat(ids.stream().distinct()).hasSize(1);
     }
     assertThat(looksIn(APP.get("/api/plants/" + plant).body())).isEqualTo(before + 1);
-  }
-
-  /** Several at once, gone when the test is done. */
-  private static final class Pool implements AutoCloseable {
-    private final java.util.concurrent.ExecutorService threads;
-
-    Pool(int size) {
-      threads = Executors.newFixedThreadPool(size);
-    }
-
-    <T> List<java.util.concurrent.Future<T>> start(int times, Callable<T> task) {
-      var started = new ArrayList<java.util.concurrent.Future<T>>();
-      for (int i = 0; i < times; i++) {
-        started.add(threads.submit(task));
-      }
-      return started;
-    }
-
-    @Override
-    public void close() {
-      threads.shutdownNow();
-    }
   }
 }

@@ -10,6 +10,7 @@ import static java.util.stream.Collectors.toList;
 
 import almanac.app.db.tables.records.BenchRecord;
 import almanac.app.site.ReadAnew;
+import almanac.app.store.Remembered;
 import almanac.app.web.Conflict;
 import almanac.app.web.NotFound;
 import almanac.core.Refused;
@@ -23,38 +24,26 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Transactional;
-import org.springframework.transaction.event.TransactionPhase;
-import org.springframework.transaction.event.TransactionalEventListener;
 
 /** The benches of the collection. */
 @Repository
 public class Benches {
   private final DSLContext db;
   private final ApplicationEventPublisher events;
-  private volatile @Nullable List<Bench> known;
+  private final Remembered<List<Bench>> known = new Remembered<>(this::read);
 
-  Benches(DSLContext db, ApplicationEventPublisher events) {
+  public Benches(DSLContext db, ApplicationEventPublisher events) {
     this.db = db;
     this.events = events;
   }
 
   /** All benches in the order of the walk. */
   public List<Bench> all() {
-    var all = known;
-    if (all == null) {
-      all = read();
-      known = all;
-    }
-    return all;
-  }
-
-  @TransactionalEventListener(phase = TransactionPhase.AFTER_COMPLETION, fallbackExecution = true)
-  void forget(ReadAnew event) {
-    known = null;
+    return known.get();
   }
 
   private void changed(String what) {
-    known = null;
+    known.written();
     events.publishEvent(new ReadAnew(what));
   }
 

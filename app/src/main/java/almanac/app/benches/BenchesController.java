@@ -62,7 +62,9 @@ class BenchesController {
 
   /** The order of the walk. */
   record Walk(
-      @NotNull(message = "Name every bench once, in the order of the walk.") List<Long> benches) {}
+      @NotNull(message = "Name every bench once, in the order of the walk.")
+          List<@NotNull(message = "Name every bench once, in the order of the walk.") Long>
+              benches) {}
 
   @GetMapping
   @Operation(summary = "All benches")

@@ -157,7 +157,13 @@ final class DemoPlant {
     books
         .recorder()
         .repot(
-            id, new Potting(PottedOn.on(day), day, mix, moisture), Pot.NOT_NOTED, false, "", day);
+            id,
+            new Potting(PottedOn.on(day), day, mix, moisture),
+            Pot.NOT_NOTED,
+            false,
+            null,
+            "",
+            day);
     return this;
   }
 

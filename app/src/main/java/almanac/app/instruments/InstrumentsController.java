@@ -11,8 +11,8 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Map;
 import org.jspecify.annotations.Nullable;
-import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -93,12 +93,13 @@ class InstrumentsController {
   }
 
   @PutMapping
-  @Transactional
   @Operation(summary = "Chooses how the stand-in instruments behave")
-  public Instruments choose(@Valid @RequestBody Instruments chosen) {
-    settings.set(StandIns.PEN, chosen.pen().name());
-    settings.set(StandIns.SENSOR, chosen.sensor().name());
-    settings.set(StandIns.SCALE, chosen.scale().name());
+  Instruments choose(@Valid @RequestBody Instruments chosen) {
+    settings.setAll(
+        Map.of(
+            StandIns.PEN, chosen.pen().name(),
+            StandIns.SENSOR, chosen.sensor().name(),
+            StandIns.SCALE, chosen.scale().name()));
     return chosen;
   }
 

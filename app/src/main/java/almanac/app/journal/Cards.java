@@ -3,7 +3,6 @@ package almanac.app.journal;
 import static almanac.app.db.Tables.BENCH;
 import static almanac.app.db.Tables.PLANT;
 import static almanac.app.db.Tables.PLANT_CHANGE;
-import static org.jooq.impl.DSL.length;
 import static org.jooq.impl.DSL.max;
 
 import almanac.app.web.Conflict;
@@ -31,6 +30,9 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional
 public class Cards {
+  /** Nobody adds so many plants a year that a turn has more digits. */
+  private static final String TURN = "\\d{1,6}";
+
   private final DSLContext db;
   private final Lines lines;
   private final Diary diary;
@@ -77,7 +79,7 @@ public class Cards {
             .fetchSingle()
             .value1();
     lock.fresh(plantId);
-    var line = lines.potting(plantId, plant.potting(), plant.pot(), false, today, "", today);
+    var line = lines.potting(plantId, plant.potting(), plant.pot(), false, today, null, "", today);
     return new Written(diary.plan(lock.read(plantId), today, today), line.id());
   }
 
@@ -118,6 +120,8 @@ public class Cards {
     row.setArrivedOn(change.arrival().map(Arrival::on).orElse(null));
     row.setCameRootless(change.arrival().map(Arrival::rootless).orElse(false));
     row.setVersion(version + 1);
+    row.setStand(plant.facts().stand());
+    row.setAsideOn(plant.facts().asideOn());
     db.update(PLANT).set(row).where(PLANT.ID.eq(plantId)).execute();
     Deviations.write(db, plantId, change.own());
     PlantCard.changes(plant, change).forEach(words -> changed(plantId, words, today));
@@ -153,7 +157,11 @@ public class Cards {
     if (Objects.equals(plant.facts().heldSince(), since)) {
       return;
     }
-    db.update(PLANT).set(PLANT.HELD_SINCE, since).where(PLANT.ID.eq(plantId)).execute();
+    db.update(PLANT)
+        .set(PLANT.HELD_SINCE, since)
+        .set(PLANT.VERSION, PLANT.VERSION.plus(1))
+        .where(PLANT.ID.eq(plantId))
+        .execute();
     changed(
         plantId, since == null ? "No longer held in its pot" : "Held in the pot it came in", today);
     diary.newcomer(lock.read(plantId), today);
@@ -162,7 +170,11 @@ public class Cards {
   /** Pulls plants aside for the bench, or puts them back. */
   public void setAside(Collection<Long> plantIds, @Nullable LocalDate on) {
     plantIds.forEach(lock::take);
-    db.update(PLANT).set(PLANT.ASIDE_ON, on).where(PLANT.ID.in(plantIds)).execute();
+    db.update(PLANT)
+        .set(PLANT.ASIDE_ON, on)
+        .set(PLANT.VERSION, PLANT.VERSION.plus(1))
+        .where(PLANT.ID.in(plantIds).and(PLANT.ASIDE_ON.isDistinctFrom(on)))
+        .execute();
   }
 
   /**
@@ -182,12 +194,14 @@ public class Cards {
     int stand = 0;
     for (var id : plantIds) {
       var plant = lock.take(id);
+      boolean moves = plant.bench().id() != benchId;
       db.update(PLANT)
           .set(PLANT.BENCH_ID, benchId)
           .set(PLANT.STAND, ++stand)
+          .set(PLANT.VERSION, PLANT.VERSION.plus(moves ? 1 : 0))
           .where(PLANT.ID.eq(id))
           .execute();
-      if (plant.bench().id() != benchId) {
+      if (moves) {
         changed(id, "Moved from %s to %s".formatted(plant.bench().name(), name), today);
       }
     }
@@ -214,17 +228,24 @@ public class Cards {
     return last == null ? 0 : last;
   }
 
-  /** Numbers run by year: 26-001, 26-002, and so on. */
+  /**
+   * Numbers run by year: 26-001, 26-002, and so on. What a collector has numbered otherwise, such
+   * as 26-001a, is passed by.
+   */
   private String nextNumber(LocalDate today) {
     var year = "%02d-".formatted(today.getYear() % 100);
-    var last =
-        db.select(PLANT.NUMBER)
+    int last =
+        db
+            .select(PLANT.NUMBER)
             .from(PLANT)
             .where(PLANT.NUMBER.startsWith(year))
-            .orderBy(length(PLANT.NUMBER).desc(), PLANT.NUMBER.desc())
-            .limit(1)
-            .fetchOptional(PLANT.NUMBER);
-    int next = last.map(number -> Integer.parseInt(number.substring(year.length())) + 1).orElse(1);
-    return year + "%03d".formatted(next);
+            .fetch(PLANT.NUMBER)
+            .stream()
+            .map(number -> number.substring(year.length()))
+            .filter(turn -> turn.matches(TURN))
+            .mapToInt(Integer::parseInt)
+            .max()
+            .orElse(0);
+    return year + "%03d".formatted(last + 1);
   }
 }

@@ -3,6 +3,7 @@ package almanac.app.journal;
 import static almanac.app.db.Tables.PLANT;
 import static almanac.app.db.Tables.PLANT_CHANGE;
 
+import almanac.app.store.Writing;
 import almanac.app.web.NotFound;
 import java.time.LocalDate;
 import java.util.List;
@@ -24,7 +25,7 @@ public class Journal {
 
   /** Every plant that ever was in the collection, in the order of their numbers. */
   public List<PlantRecord> everybody() {
-    return ReadPlants.writing() ? rows.all() : known.all(rows::all, rows::some);
+    return Writing.now() ? rows.all() : known.all();
   }
 
   /** Every plant that still stands on a bench, in the order of their numbers. */
@@ -39,9 +40,7 @@ public class Journal {
    */
   public PlantRecord one(long plantId) {
     var plant =
-        ReadPlants.writing()
-            ? rows.some(List.of(plantId)).stream().findFirst()
-            : known.one(plantId, rows::some);
+        Writing.now() ? rows.some(List.of(plantId)).stream().findFirst() : known.one(plantId);
     return plant.orElseThrow(() -> new NotFound("There is no plant %d.".formatted(plantId)));
   }
 

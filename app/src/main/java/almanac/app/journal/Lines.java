@@ -52,9 +52,10 @@ class Lines {
       Pot pot,
       boolean inFlower,
       LocalDate on,
+      @Nullable Long corrects,
       String note,
       LocalDate today) {
-    long id = line(plantId, "POTTING", on, null, note, null, today);
+    long id = line(plantId, "POTTING", on, corrects, note, null, today);
     db.insertInto(POTTING)
         .set(POTTING.ENTRY_ID, id)
         .set(POTTING.POTTED_ON, potting.pottedOn().text())
@@ -76,7 +77,7 @@ class Lines {
                     .set(POTTING_PART.PARTS, parts)
                     .execute());
     var content = new JournalEntry.Potted(potting, inFlower, pot);
-    return new JournalEntry(id, on, today, null, note, content);
+    return new JournalEntry(id, on, today, corrects, note, content);
   }
 
   JournalEntry answer(

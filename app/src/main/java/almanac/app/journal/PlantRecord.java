@@ -1,6 +1,8 @@
 package almanac.app.journal;
 
 import almanac.app.benches.Bench;
+import almanac.core.followup.CheckAnswer;
+import almanac.core.followup.Purpose;
 import almanac.core.followup.Series;
 import almanac.core.history.Arrival;
 import almanac.core.history.PlantHistory;
@@ -10,8 +12,9 @@ import almanac.core.profile.Deviation;
 import almanac.core.profile.Profile;
 import java.time.LocalDate;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
-import java.util.Objects;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -157,15 +160,47 @@ public final class PlantRecord {
   }
 
   private static List<JournalEntry> holding(List<JournalEntry> entries) {
-    var superseded =
-        entries.stream()
-            .map(JournalEntry::supersedes)
-            .filter(Objects::nonNull)
-            .collect(Collectors.toSet());
+    var superseded = superseded(entries);
     return entries.stream()
-        .filter(entry -> !superseded.contains(entry.id()))
+        .filter(entry -> !superseded.containsKey(entry.id()))
         .filter(entry -> !(entry.content() instanceof JournalEntry.Withdrawn))
         .toList();
+  }
+
+  /**
+   * By the id of each superseded line, the line that corrects it or strikes it out. A line that was
+   * itself superseded supersedes nothing any more: what it stood against holds again.
+   */
+  public Map<Long, JournalEntry> superseded() {
+    return superseded(entries);
+  }
+
+  private static Map<Long, JournalEntry> superseded(List<JournalEntry> entries) {
+    var superseded = new HashMap<Long, JournalEntry>();
+    for (int i = entries.size() - 1; i >= 0; i--) {
+      var entry = entries.get(i);
+      if (entry.supersedes() != null && !superseded.containsKey(entry.id())) {
+        superseded.put(entry.supersedes(), entry);
+      }
+    }
+    return superseded;
+  }
+
+  /** Whether a line, or the one that it corrects, tells what the plant stood in when it came. */
+  public boolean cameIn(JournalEntry line) {
+    var first = entries.get(0).id();
+    var corrected = new HashMap<Long, Long>();
+    entries.forEach(
+        entry -> {
+          if (entry.supersedes() != null) {
+            corrected.put(entry.id(), entry.supersedes());
+          }
+        });
+    Long root = line.id();
+    while (corrected.containsKey(root)) {
+      root = corrected.get(root);
+    }
+    return root == first;
   }
 
   /** The history the rules judge by. */
@@ -190,9 +225,7 @@ public final class PlantRecord {
    * decided.
    */
   public boolean undecidedNewcomer() {
-    return facts.apartSince() != null
-        && facts.heldSince() == null
-        && currentPotting().id() == inForce.get(0).id();
+    return facts.apartSince() != null && facts.heldSince() == null && cameIn(currentPotting());
   }
 
   /** The checks that are still to be made, the next one first. */
@@ -205,6 +238,23 @@ public final class PlantRecord {
         .flatMap(Optional::stream)
         .sorted(Comparator.comparing(booked -> booked.check().window().best()))
         .toList();
+  }
+
+  /** How a check after a move was answered. */
+  record AnsweredCheck(Purpose purpose, CheckAnswer answer) {}
+
+  /** The newest answer, from a day on, to a check after a move. */
+  Optional<AnsweredCheck> lastAnsweredSince(LocalDate day) {
+    var purposes =
+        checks.stream().collect(Collectors.toMap(BookedCheck::id, each -> each.check().purpose()));
+    return inForce.stream()
+        .filter(line -> !line.on().isBefore(day))
+        .map(JournalEntry::content)
+        .filter(JournalEntry.Answered.class::isInstance)
+        .map(JournalEntry.Answered.class::cast)
+        .filter(answer -> purposes.get(answer.checkId()).series() == Series.AFTERCARE)
+        .map(answer -> new AnsweredCheck(purposes.get(answer.checkId()), answer.answer()))
+        .reduce((earlier, later) -> later);
   }
 
   /** The next check after the last move. */

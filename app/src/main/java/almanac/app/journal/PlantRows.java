@@ -14,6 +14,7 @@ import almanac.app.benches.Benches;
 import almanac.app.db.tables.records.BookedCheckRecord;
 import almanac.app.db.tables.records.DeviationRecord;
 import almanac.app.profiles.Kinds;
+import almanac.app.store.Writing;
 import almanac.core.followup.Check;
 import almanac.core.followup.Purpose;
 import almanac.core.followup.Window;
@@ -28,6 +29,9 @@ import java.util.Map;
 import java.util.Optional;
 import org.jooq.DSLContext;
 import org.springframework.stereotype.Repository;
+import org.springframework.transaction.PlatformTransactionManager;
+import org.springframework.transaction.TransactionDefinition;
+import org.springframework.transaction.support.TransactionTemplate;
 
 /** Reads plants with their journals, in the same number of statements for one as for all. */
 @Repository
@@ -35,21 +39,31 @@ class PlantRows {
   private final DSLContext db;
   private final Benches benches;
   private final Kinds kinds;
+  private final TransactionTemplate asOfNow;
 
-  PlantRows(DSLContext db, Benches benches, Kinds kinds) {
+  PlantRows(DSLContext db, Benches benches, Kinds kinds, PlatformTransactionManager transactions) {
     this.db = db;
     this.benches = benches;
     this.kinds = kinds;
+    asOfNow = new TransactionTemplate(transactions);
+    asOfNow.setReadOnly(true);
+    // H2's name for: all statements see the database as it was when the first one ran.
+    asOfNow.setIsolationLevel(TransactionDefinition.ISOLATION_SERIALIZABLE);
   }
 
   /** Every plant, in the order of their numbers. */
   List<PlantRecord> all() {
-    return read(Whose.ANYBODY);
+    return whole(Whose.ANYBODY);
   }
 
   /** Those of the given ids, in the order of their numbers. */
   List<PlantRecord> some(Collection<Long> ids) {
-    return read(new Whose(ids));
+    return whole(new Whose(ids));
+  }
+
+  /** Who writes sees what it wrote; who reads sees each plant whole, whatever is written. */
+  private List<PlantRecord> whole(Whose whose) {
+    return Writing.now() ? read(whose) : asOfNow.execute(status -> read(whose));
   }
 
   private List<PlantRecord> read(Whose whose) {

@@ -15,11 +15,11 @@ import almanac.core.followup.Purpose;
 import almanac.core.history.Potting;
 import almanac.core.inspection.Inspection;
 import almanac.core.inspection.Item;
-import almanac.core.medium.PottedOn;
 import almanac.core.roots.RootStage;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.jooq.DSLContext;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -97,7 +97,11 @@ public class Recorder {
   }
 
   private PlantRecord noLongerHeld(long plantId) {
-    db.update(PLANT).setNull(PLANT.HELD_SINCE).where(PLANT.ID.eq(plantId)).execute();
+    db.update(PLANT)
+        .setNull(PLANT.HELD_SINCE)
+        .set(PLANT.VERSION, PLANT.VERSION.plus(1))
+        .where(PLANT.ID.eq(plantId))
+        .execute();
     return lock.read(plantId);
   }
 
@@ -127,7 +131,14 @@ public class Recorder {
     if (past.content() instanceof JournalEntry.Potted potted) {
       var line =
           lines.potting(
-              plant.id(), potted.potting(), potted.pot(), potted.inFlower(), past.on(), "", today);
+              plant.id(),
+              potted.potting(),
+              potted.pot(),
+              potted.inFlower(),
+              past.on(),
+              null,
+              "",
+              today);
       return moved(plant.and(line), line, potted.inFlower(), today);
     }
     return past.content() instanceof JournalEntry.Inspected inspected
@@ -142,25 +153,69 @@ public class Recorder {
         .orElse(plant);
   }
 
-  /** Writes down a move into fresh medium; its clock starts anew and the aftercare begins. */
+  /**
+   * Writes down a move into fresh medium; its clock starts anew and the aftercare begins.
+   *
+   * @param corrects the line it takes the place of, if it is a correction
+   */
   public Written repot(
-      long plantId, Potting potting, Pot pot, boolean inFlower, String note, LocalDate today) {
+      long plantId,
+      Potting potting,
+      Pot pot,
+      boolean inFlower,
+      @Nullable Long corrects,
+      String note,
+      LocalDate today) {
     var plant = lock.take(plantId);
-    var before = plant.history().potting();
-    var day = potting.knownSince();
-    refuseBeforeArrival("on", day, plant);
-    if (before.pottedOn() instanceof PottedOn.Between known && day.isBefore(known.earliest())) {
-      throw new Refused(
-          "on", "This lies before its present potting of %s.".formatted(before.pottedOn().text()));
+    var wrong = corrects == null ? null : holding(plant, corrects);
+    if (wrong != null && !(wrong.content() instanceof JournalEntry.Potted)) {
+      throw new Conflict("That line of the journal is not a potting.");
     }
-    var line = lines.potting(plantId, potting, pot, inFlower, day, note, today);
+    boolean cameIn = wrong != null && plant.cameIn(wrong);
+    var day = cameIn ? wrong.on() : potting.knownSince();
+    if (!cameIn) {
+      refuseBeforeArrival("on", day, plant);
+    }
+    Pottings.refuseOutOfOrder(plant, wrong, potting);
+    var line = lines.potting(plantId, potting, pot, inFlower, day, corrects, note, today);
+    if (wrong == null) {
+      atTheBench(plant);
+    }
+    var written = lock.read(plantId);
+    var after =
+        cameIn || written.currentPotting().id() != line.id()
+            ? written
+            : wrong == null
+                ? moved(written, line, inFlower, today)
+                : movedOtherwise(written, line, inFlower, today);
+    return new Written(diary.plan(after, today, today), line.id());
+  }
+
+  /** A move that was corrected: what was answered since stays answered. */
+  private PlantRecord movedOtherwise(
+      PlantRecord plant, JournalEntry line, boolean inFlower, LocalDate today) {
+    return plant
+        .lastAnsweredSince(line.on())
+        .map(
+            last ->
+                Aftercare.next(
+                    last.purpose(), last.answer(), line.on(), inFlower, today, judging.figures()))
+        .orElseGet(() -> Aftercare.first(line.on(), inFlower, today, judging.figures()))
+        .map(check -> diary.book(plant, line.id(), check))
+        .orElse(plant);
+  }
+
+  /** Whoever is repotted is no longer pulled aside for it, or held. */
+  private void atTheBench(PlantRecord plant) {
+    if (plant.facts().asideOn() == null && plant.facts().heldSince() == null) {
+      return;
+    }
     db.update(PLANT)
         .setNull(PLANT.ASIDE_ON)
         .setNull(PLANT.HELD_SINCE)
-        .where(PLANT.ID.eq(plantId))
+        .set(PLANT.VERSION, PLANT.VERSION.plus(1))
+        .where(PLANT.ID.eq(plant.id()))
         .execute();
-    var after = moved(lock.read(plantId), line, inFlower, today);
-    return new Written(diary.plan(after, today, today), line.id());
   }
 
   /**
@@ -188,7 +243,10 @@ public class Recorder {
     return new Written(diary.plan(answered, today, today.plusDays(1)), line.id());
   }
 
-  /** Strikes out a line that should not have been written; it stays readable. */
+  /**
+   * Strikes out a line that should not have been written; it stays readable. To strike out what
+   * struck a line out puts that line back.
+   */
   public Written withdraw(long entryId, LocalDate today) {
     Long plantId =
         db.select(ENTRY.PLANT_ID).from(ENTRY).where(ENTRY.ID.eq(entryId)).fetchOne(ENTRY.PLANT_ID);
@@ -196,7 +254,7 @@ public class Recorder {
       throw new NotFound("There is no line %d in any journal.".formatted(entryId));
     }
     var plant = lock.take(plantId);
-    var line = holding(plant, entryId);
+    var line = strikable(plant, entryId);
     boolean onlyPotting =
         line.content() instanceof JournalEntry.Potted
             && plant.inForce().stream()
@@ -245,7 +303,18 @@ public class Recorder {
   }
 
   private static JournalEntry holding(PlantRecord plant, long entryId) {
-    return plant.inForce().stream()
+    return inForce(plant.inForce().stream(), entryId);
+  }
+
+  /** A line that holds, or one that strikes another out. */
+  private static JournalEntry strikable(PlantRecord plant, long entryId) {
+    var superseded = plant.superseded();
+    return inForce(
+        plant.entries().stream().filter(line -> !superseded.containsKey(line.id())), entryId);
+  }
+
+  private static JournalEntry inForce(Stream<JournalEntry> lines, long entryId) {
+    return lines
         .filter(line -> line.id() == entryId)
         .findFirst()
         .orElseThrow(

@@ -124,7 +124,8 @@ record OpenSituation(
           @NotBlank(message = "Say when it was potted: a day, a month, a year, or unknown.")
           @Size(max = 40, message = "Say when it was potted: a day, a month, a year, or unknown.")
           String pottedOn,
-      @NotEmpty(message = "A mix needs at least one component.") List<@Valid MixPart> mix,
+      @NotEmpty(message = "A mix needs at least one component.")
+          List<@NotNull(message = "Give a component and its parts.") @Valid MixPart> mix,
       @Schema(nullable = true, description = "How wet it is kept; without it, as its kind wants")
           @Nullable Moisture moisture) {}
 

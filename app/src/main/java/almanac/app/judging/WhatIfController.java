@@ -66,7 +66,7 @@ class WhatIfController {
           @Size(max = 40, message = "Say when it was potted: a day, a month, a year, or unknown.")
           String pottedOn,
       @Schema(nullable = true) @Size(min = 1, message = "A mix needs at least one component.")
-          List<@Valid MixPart> mix,
+          List<@NotNull(message = "Give a component and its parts.") @Valid MixPart> mix,
       @Schema(nullable = true) Moisture moisture,
       @Schema(nullable = true) Approach approach,
       @Schema(nullable = true) Aim aim,

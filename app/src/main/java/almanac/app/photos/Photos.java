@@ -5,11 +5,11 @@ import static almanac.app.db.Tables.PHOTO;
 import almanac.app.db.tables.records.PhotoRecord;
 import almanac.app.journal.Journal;
 import almanac.app.journal.JournalEntry;
+import almanac.app.store.Writing;
 import almanac.app.web.NotFound;
 import almanac.core.PastDay;
 import almanac.core.Refused;
 import io.swagger.v3.oas.annotations.media.Schema;
-import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
@@ -18,7 +18,6 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
-import javax.imageio.ImageIO;
 import org.jooq.DSLContext;
 import org.jspecify.annotations.Nullable;
 import org.springframework.beans.factory.annotation.Value;
@@ -64,27 +63,31 @@ public class Photos {
    *
    * @param lookId the line of its journal that it was taken at, if any
    * @param takenOn the day it was taken; null for the day the picture names, or else today
-   * @throws Refused if it is no picture, or one that cannot be unpacked, or there is no such look
+   * @param sentKey given by who sends it; what was kept under the same key is not kept again
+   * @throws Refused if there is no such look
    */
   @Transactional
-  public Photo keep(
+  Photo keep(
       long plantId,
-      byte[] bytes,
+      PictureFile picture,
       String caption,
       @Nullable Long lookId,
       @Nullable LocalDate takenOn,
+      @Nullable String sentKey,
       LocalDate today) {
     var plant = journal.one(plantId);
+    var before = sentKey == null ? null : db.fetchOne(PHOTO, PHOTO.SENT_KEY.eq(sentKey));
+    if (before != null) {
+      return photo(before);
+    }
     if (lookId != null && plant.inForce().stream().noneMatch(line -> isLook(line, lookId))) {
       throw new Refused("look", "There is no look %d in this plant's journal.".formatted(lookId));
     }
-    var picture = new PictureFile(bytes);
     var day =
         takenOn == null ? picture.takenOn(today) : Optional.of(PastDay.check("on", takenOn, today));
-    var plain = picture.plain();
-    var size = size(plain);
     var file = UUID.randomUUID().toString();
-    write(file + PICTURE, plain);
+    Writing.unlessItHolds(() -> delete(file));
+    write(file + PICTURE, picture.plain());
     write(file + THUMBNAIL, picture.thumbnail());
     var row = db.newRecord(PHOTO);
     row.setPlantId(plantId);
@@ -92,25 +95,42 @@ public class Photos {
     row.setTakenOn(day.orElse(today));
     row.setDatedByPicture(takenOn == null && day.isPresent());
     row.setFile(file);
-    row.setWidth(size[0]);
-    row.setHeight(size[1]);
+    row.setWidth(picture.width());
+    row.setHeight(picture.height());
     row.setCaption(caption);
     row.setAddedOn(today);
+    row.setSentKey(sentKey);
     return photo(db.insertInto(PHOTO).set(row).returning().fetchSingle());
+  }
+
+  /** Keeps a photograph of which the day is known, such as one of the demo. */
+  @Transactional
+  public Photo keep(
+      long plantId,
+      byte[] bytes,
+      String caption,
+      @Nullable Long lookId,
+      LocalDate takenOn,
+      LocalDate today) {
+    return keep(plantId, new PictureFile(bytes), caption, lookId, takenOn, null, today);
   }
 
   private static boolean isLook(JournalEntry line, long id) {
     return line.id() == id && line.content() instanceof JournalEntry.Inspected;
   }
 
-  /** Removes a photograph and its files. */
+  /** Removes a photograph, and its files once that holds. */
   @Transactional
   public void remove(long id) {
-    var row = row(id);
+    var file = row(id).getFile();
     db.deleteFrom(PHOTO).where(PHOTO.ID.eq(id)).execute();
+    Writing.onceItHolds(() -> delete(file));
+  }
+
+  private void delete(String file) {
     try {
-      Files.deleteIfExists(folder.resolve(row.getFile() + PICTURE));
-      Files.deleteIfExists(folder.resolve(row.getFile() + THUMBNAIL));
+      Files.deleteIfExists(folder.resolve(file + PICTURE));
+      Files.deleteIfExists(folder.resolve(file + THUMBNAIL));
     } catch (IOException e) {
       throw new UncheckedIOException(e);
     }
@@ -137,15 +157,6 @@ public class Photos {
     try {
       Files.createDirectories(folder);
       Files.write(folder.resolve(name), bytes);
-    } catch (IOException e) {
-      throw new UncheckedIOException(e);
-    }
-  }
-
-  private static int[] size(byte[] plain) {
-    try {
-      var image = ImageIO.read(new ByteArrayInputStream(plain));
-      return new int[] {image.getWidth(), image.getHeight()};
     } catch (IOException e) {
       throw new UncheckedIOException(e);
     }

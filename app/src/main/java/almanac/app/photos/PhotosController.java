@@ -5,6 +5,7 @@ import almanac.app.site.Today;
 import almanac.core.Refused;
 import almanac.core.picture.Measured;
 import io.swagger.v3.oas.annotations.Operation;
+import io.swagger.v3.oas.annotations.Parameter;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
@@ -21,6 +22,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
@@ -29,6 +31,7 @@ import org.springframework.web.multipart.MultipartFile;
 @RestController
 class PhotosController {
   private static final int LONGEST_CAPTION = 400;
+  private static final int LONGEST_KEY = 60;
 
   private final Photos photos;
   private final Today today;
@@ -51,11 +54,11 @@ class PhotosController {
   record ToMeasure(
       @NotNull(message = "Set two points of the known length.")
           @Size(min = 2, max = 2, message = "Set two points of the known length.")
-          List<@Valid PicturePoint> known,
+          List<@NotNull(message = "Set every point.") @Valid PicturePoint> known,
       @NotNull(message = "Say how long it is.") Double knownMm,
       @NotNull(message = "Set points along what is to be measured.")
           @Size(max = 500, message = "At most 500 points.")
-          List<@Valid PicturePoint> path) {}
+          List<@NotNull(message = "Set every point.") @Valid PicturePoint> path) {}
 
   /** A length with its uncertainty. */
   record LengthRead(double mm, double plusMinusMm) {}
@@ -73,7 +76,9 @@ class PhotosController {
       @PathVariable long id,
       @RequestParam("photo") MultipartFile photo,
       @RequestParam(defaultValue = "") String caption,
-      @RequestParam(required = false) @Nullable Long look)
+      @RequestParam(required = false) @Nullable Long look,
+      @Parameter(hidden = true) @RequestHeader(name = "Idempotency-Key", required = false)
+          @Nullable String key)
       throws IOException {
     if (photo.isEmpty()) {
       throw new Refused("photo", "Choose a photograph.");
@@ -81,7 +86,11 @@ class PhotosController {
     if (caption.length() > LONGEST_CAPTION) {
       throw new Refused("caption", "A caption has at most 400 characters.");
     }
-    return photos.keep(id, photo.getBytes(), caption.strip(), look, null, today.get());
+    if (key != null && key.length() > LONGEST_KEY) {
+      throw new Refused("Idempotency-Key", "A key has at most 60 characters.");
+    }
+    var picture = new PictureFile(photo.getBytes());
+    return photos.keep(id, picture, caption.strip(), look, null, key, today.get());
   }
 
   @GetMapping("/api/photos/{id}")

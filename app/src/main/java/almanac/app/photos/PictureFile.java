@@ -25,17 +25,34 @@ final class PictureFile {
   private static final LocalDate FIRST_DIGITAL = LocalDate.of(1990, 1, 1);
 
   private final byte[] bytes;
-  private int longest;
+  private final byte[] plain;
+  private final byte[] thumbnail;
+  private final int width;
+  private final int height;
 
   /**
-   * @throws Refused if it is no picture, or one too large to be unpacked
+   * Looks a picture over and unpacks it.
+   *
+   * @throws Refused if it is no picture, is damaged, or is too large to be unpacked
    */
   PictureFile(byte[] bytes) {
     this.bytes = bytes;
-    refuseUnreadable();
+    try {
+      int longest = longestEdge();
+      plain = scaled(Math.min(LONGEST_EDGE, longest));
+      thumbnail = scaled(Math.min(THUMBNAIL_EDGE, longest));
+      var image = ImageIO.read(new ByteArrayInputStream(plain));
+      width = image.getWidth();
+      height = image.getHeight();
+    } catch (Refused refused) {
+      throw refused;
+    } catch (IOException | RuntimeException damaged) {
+      // The readers of pictures fail in many ways over what they were not made for.
+      throw new Refused("photo", "This picture is damaged and cannot be read. Nothing was kept.");
+    }
   }
 
-  private void refuseUnreadable() {
+  private int longestEdge() throws IOException {
     try (var input = ImageIO.createImageInputStream(new ByteArrayInputStream(bytes))) {
       var readers = ImageIO.getImageReaders(input);
       if (!readers.hasNext()) {
@@ -45,18 +62,16 @@ final class PictureFile {
       try {
         reader.setInput(input, true, true);
         long pixels = (long) reader.getWidth(0) * reader.getHeight(0);
-        longest = Math.max(reader.getWidth(0), reader.getHeight(0));
         if (pixels > MOST_PIXELS) {
           throw new Refused(
               "photo",
               "This picture says it has %d × %d pixels; at most 120 million are unpacked."
                   .formatted(reader.getWidth(0), reader.getHeight(0)));
         }
+        return Math.max(reader.getWidth(0), reader.getHeight(0));
       } finally {
         reader.dispose();
       }
-    } catch (IOException e) {
-      throw new Refused("photo", "This picture is damaged and cannot be read.");
     }
   }
 
@@ -73,33 +88,37 @@ final class PictureFile {
       return day.isAfter(today) || day.isBefore(FIRST_DIGITAL)
           ? Optional.empty()
           : Optional.of(day);
-    } catch (ImageProcessingException | IOException e) {
+    } catch (ImageProcessingException | IOException | RuntimeException e) {
       return Optional.empty();
     }
   }
 
   /** The picture upright and without anything that was written into it, such as where it was. */
   byte[] plain() {
-    return scaled(LONGEST_EDGE);
+    return plain;
   }
 
   byte[] thumbnail() {
-    return scaled(THUMBNAIL_EDGE);
+    return thumbnail;
   }
 
-  /** Never larger than it came. */
-  private byte[] scaled(int most) {
-    int edge = Math.min(most, longest);
-    try {
-      var out = new ByteArrayOutputStream();
-      Thumbnails.of(new ByteArrayInputStream(bytes))
-          .size(edge, edge)
-          .outputFormat("jpg")
-          .outputQuality(QUALITY)
-          .toOutputStream(out);
-      return out.toByteArray();
-    } catch (IOException e) {
-      throw new Refused("photo", "This picture is damaged and cannot be read.");
-    }
+  /** Pixels across the plain picture. */
+  int width() {
+    return width;
+  }
+
+  /** Pixels from top to bottom of the plain picture. */
+  int height() {
+    return height;
+  }
+
+  private byte[] scaled(int edge) throws IOException {
+    var out = new ByteArrayOutputStream();
+    Thumbnails.of(new ByteArrayInputStream(bytes))
+        .size(edge, edge)
+        .outputFormat("jpg")
+        .outputQuality(QUALITY)
+        .toOutputStream(out);
+    return out.toByteArray();
   }
 }

@@ -34,7 +34,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.OptionalDouble;
-import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
@@ -218,11 +217,7 @@ public class Pages {
   }
 
   private static List<Line> lines(PlantRecord plant, List<Journal.Change> changes) {
-    var first = plant.entries().get(0);
-    var successors =
-        plant.entries().stream()
-            .filter(entry -> entry.supersedes() != null)
-            .collect(Collectors.toMap(JournalEntry::supersedes, Function.identity()));
+    var superseded = plant.superseded();
     var titles =
         plant.checks().stream()
             .collect(Collectors.toMap(BookedCheck::id, booked -> booked.check().purpose().title()));
@@ -230,7 +225,8 @@ public class Pages {
         plant.entries().stream()
             .filter(entry -> !(entry.content() instanceof JournalEntry.Withdrawn))
             .map(
-                entry -> line(entry, standing(successors.get(entry.id())), titles, entry == first));
+                entry ->
+                    line(entry, standing(superseded.get(entry.id())), titles, plant.cameIn(entry)));
     return Stream.concat(journal, changes.stream().map(Pages::line))
         .sorted(Comparator.comparing(Line::on).thenComparing(Line::id).reversed())
         .toList();

@@ -104,7 +104,8 @@ class PlantsController {
           @Size(max = 40, message = "Say when it was potted: a day, a month, a year, or unknown.")
           @Schema(description = "A day, a month, a year, or unknown", example = "2026-05")
           String pottedOn,
-      @NotEmpty(message = "A mix needs at least one component.") List<@Valid MixPart> mix,
+      @NotEmpty(message = "A mix needs at least one component.")
+          List<@NotNull(message = "Give a component and its parts.") @Valid MixPart> mix,
       @Schema(nullable = true, description = "How wet it is kept; without it, as its kind wants")
           Moisture moisture,
       @Schema(nullable = true, description = "The pot itself; not noted unless given") PotEntry pot,

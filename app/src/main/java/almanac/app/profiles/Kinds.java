@@ -5,6 +5,7 @@ import static almanac.app.db.Tables.PLANT;
 
 import almanac.app.db.tables.records.OwnProfileRecord;
 import almanac.app.site.ReadAnew;
+import almanac.app.store.Remembered;
 import almanac.app.web.Conflict;
 import almanac.app.web.NotFound;
 import almanac.core.medium.Moisture;
@@ -22,21 +23,18 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
 import org.jooq.DSLContext;
-import org.jspecify.annotations.Nullable;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import org.springframework.transaction.event.TransactionPhase;
-import org.springframework.transaction.event.TransactionalEventListener;
 
 /** The kinds of plants this collection knows. */
 @Service
 public class Kinds {
   private final DSLContext db;
   private final ApplicationEventPublisher events;
-  private volatile @Nullable Map<String, Profile> known;
+  private final Remembered<Map<String, Profile>> known = new Remembered<>(this::read);
 
-  Kinds(DSLContext db, ApplicationEventPublisher events) {
+  public Kinds(DSLContext db, ApplicationEventPublisher events) {
     this.events = events;
     this.db = db;
   }
@@ -58,7 +56,7 @@ public class Kinds {
     write(profile, row);
     db.deleteFrom(OWN_PROFILE).where(OWN_PROFILE.PROFILE.eq(profile.key())).execute();
     db.executeInsert(row);
-    known = null;
+    known.written();
     events.publishEvent(new ReadAnew("kind"));
   }
 
@@ -78,26 +76,21 @@ public class Kinds {
           "%d plants are of this kind; give them another one first.".formatted(plants));
     }
     db.deleteFrom(OWN_PROFILE).where(OWN_PROFILE.PROFILE.eq(key)).execute();
-    known = null;
+    known.written();
     events.publishEvent(new ReadAnew("kind"));
   }
 
-  @TransactionalEventListener(phase = TransactionPhase.AFTER_COMPLETION, fallbackExecution = true)
-  void forget(ReadAnew event) {
-    known = null;
+  private Map<String, Profile> byKey() {
+    return known.get();
   }
 
-  private Map<String, Profile> byKey() {
-    var all = known;
-    if (all == null) {
-      all = new LinkedHashMap<>();
-      for (var profile : Profiles.standard()) {
-        all.put(profile.key(), profile);
-      }
-      for (var row : db.selectFrom(OWN_PROFILE).orderBy(OWN_PROFILE.NAME)) {
-        all.put(row.getProfile(), read(row));
-      }
-      known = all;
+  private Map<String, Profile> read() {
+    var all = new LinkedHashMap<String, Profile>();
+    for (var profile : Profiles.standard()) {
+      all.put(profile.key(), profile);
+    }
+    for (var row : db.selectFrom(OWN_PROFILE).orderBy(OWN_PROFILE.NAME)) {
+      all.put(row.getProfile(), read(row));
     }
     return all;
   }

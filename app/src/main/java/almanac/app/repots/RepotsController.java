@@ -9,6 +9,7 @@ import almanac.app.plants.Pages;
 import almanac.app.plants.Saved;
 import almanac.app.site.Today;
 import almanac.core.PastDay;
+import almanac.core.Refused;
 import almanac.core.history.Potting;
 import almanac.core.inspection.Bloom;
 import almanac.core.inspection.Item;
@@ -22,6 +23,7 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -47,13 +49,22 @@ class RepotsController {
   /** A move into fresh medium. */
   record Repot(
       @NotNull(message = "Say on which day it was repotted.") LocalDate on,
-      @NotEmpty(message = "A mix needs at least one component.") List<@Valid MixPart> mix,
+      @NotEmpty(message = "A mix needs at least one component.")
+          List<@NotNull(message = "Give a component and its parts.") @Valid MixPart> mix,
       @Schema(nullable = true, description = "How wet it is kept; without it, as its kind wants")
           Moisture moisture,
       @Schema(nullable = true, description = "The same pot as before unless given") @Valid
           PotEntry pot,
       @Schema(nullable = true) @Size(max = 2000, message = "A note has at most 2000 characters.")
-          String note) {}
+          String note,
+      @Schema(nullable = true, description = "The line of the journal that this corrects")
+          Long corrects,
+      @Schema(
+              nullable = true,
+              description =
+                  "Only to correct what a plant came in: a day, a month, a year, or unknown")
+          @Size(max = 40, message = "Say when it was potted: a day, a month, a year, or unknown.")
+          String pottedOn) {}
 
   @PostMapping("/api/plants/{id}/repots")
   @ResponseStatus(HttpStatus.CREATED)
@@ -61,10 +72,21 @@ class RepotsController {
   Saved repot(@PathVariable long id, @Valid @RequestBody Repot repot) {
     var plant = journal.one(id);
     var day = PastDay.check("on", repot.on(), today.get());
+    var wrong =
+        plant.inForce().stream()
+            .filter(line -> Objects.equals(line.id(), repot.corrects()))
+            .findFirst();
+    boolean cameIn = wrong.filter(plant::cameIn).isPresent();
+    if (repot.pottedOn() != null && !cameIn) {
+      throw new Refused(
+          "pottedOn", "Only what a plant came in can have been potted some other day.");
+    }
     var potting =
         new Potting(
-            PottedOn.on(day),
-            day,
+            repot.pottedOn() == null
+                ? PottedOn.on(day)
+                : PottedOn.entered("pottedOn", repot.pottedOn(), today.get()),
+            cameIn ? wrong.get().on() : day,
             MixPart.mix(repot.mix()),
             repot.moisture() == null ? plant.profile().moisture() : repot.moisture());
     boolean inFlower =
@@ -75,6 +97,7 @@ class RepotsController {
             potting,
             pot(plant, repot.pot()),
             inFlower,
+            repot.corrects(),
             repot.note() == null ? "" : repot.note(),
             today.get()));
   }

@@ -1,8 +1,8 @@
 package almanac.app.rules;
 
 import almanac.app.site.Settings;
+import almanac.app.store.Remembered;
 import almanac.core.judgement.Approach;
-import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -12,24 +12,22 @@ public class CollectionApproach {
   private static final String APPROACH = "approach";
 
   private final Settings settings;
-  private volatile @Nullable Approach inForce;
+  private final Remembered<Approach> inForce;
 
   CollectionApproach(Settings settings) {
     this.settings = settings;
+    inForce =
+        new Remembered<>(
+            () -> settings.get(APPROACH).map(Approach::valueOf).orElse(Approach.HOUSE_RULES));
   }
 
   public Approach get() {
-    var known = inForce;
-    if (known == null) {
-      known = settings.get(APPROACH).map(Approach::valueOf).orElse(Approach.HOUSE_RULES);
-      inForce = known;
-    }
-    return known;
+    return inForce.get();
   }
 
   @Transactional
   public void choose(Approach approach) {
+    inForce.written();
     settings.set(APPROACH, approach.name());
-    inForce = approach;
   }
 }

@@ -2,6 +2,7 @@ package almanac.app.rules;
 
 import static almanac.app.db.Tables.OWN_FIGURE;
 
+import almanac.app.store.Remembered;
 import almanac.core.Refused;
 import almanac.core.Rulebook;
 import almanac.core.figures.Figure;
@@ -17,7 +18,8 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class Rules {
   private final DSLContext db;
-  private volatile @Nullable Figures inForce;
+  private final Remembered<Figures> inForce =
+      new Remembered<>(() -> with(Figures.standard(), kept()));
 
   Rules(DSLContext db) {
     this.db = db;
@@ -25,12 +27,7 @@ public class Rules {
 
   /** The figures in force. */
   public Figures figures() {
-    var known = inForce;
-    if (known == null) {
-      known = with(Figures.standard(), kept());
-      inForce = known;
-    }
-    return known;
+    return inForce.get();
   }
 
   /** The collector's own values, by the keys of their figures. */
@@ -66,7 +63,8 @@ public class Rules {
    */
   @Transactional
   public void change(Map<String, @Nullable Double> changes) {
-    var changed = tried(changes);
+    tried(changes);
+    inForce.written();
     changes.forEach(
         (key, value) -> {
           db.deleteFrom(OWN_FIGURE).where(OWN_FIGURE.FIGURE.eq(key)).execute();
@@ -77,7 +75,6 @@ public class Rules {
                 .execute();
           }
         });
-    inForce = changed;
   }
 
   private Map<String, Double> kept() {

@@ -2,9 +2,11 @@ package almanac.app.site;
 
 import static almanac.app.db.Tables.SETTING;
 
+import java.util.Map;
 import java.util.Optional;
 import org.jooq.DSLContext;
 import org.springframework.stereotype.Repository;
+import org.springframework.transaction.annotation.Transactional;
 
 /** What the collector has set, by name. */
 @Repository
@@ -22,6 +24,13 @@ public class Settings {
         .fetchOptional(SETTING.CONTENT);
   }
 
+  /** Sets several, all or none. */
+  @Transactional
+  public void setAll(Map<String, String> contents) {
+    contents.forEach(this::set);
+  }
+
+  /** Sets one, as a part of what the present transaction writes. */
   public void set(String name, String content) {
     db.mergeInto(SETTING)
         .using(db.selectOne())

@@ -1,7 +1,7 @@
 package almanac.app.site;
 
+import almanac.app.store.Remembered;
 import almanac.core.season.LightYear;
-import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -14,20 +14,20 @@ public class Site {
   private static final double LATITUDE_UNTIL_SET = 50;
 
   private final Settings settings;
-  private volatile @Nullable LightYear light;
+  private final Remembered<LightYear> light;
 
   Site(Settings settings) {
     this.settings = settings;
+    light =
+        new Remembered<>(
+            () ->
+                LightYear.at(
+                    settings.get(LATITUDE).map(Double::valueOf).orElse(LATITUDE_UNTIL_SET)));
   }
 
   /** Day lengths at the site. */
   public LightYear light() {
-    var known = light;
-    if (known == null) {
-      known = LightYear.at(settings.get(LATITUDE).map(Double::valueOf).orElse(LATITUDE_UNTIL_SET));
-      light = known;
-    }
-    return known;
+    return light.get();
   }
 
   /** Whether the collector has said where the plants stand. */
@@ -35,11 +35,15 @@ public class Site {
     return settings.get(LATITUDE).isPresent();
   }
 
-  /** Moves the site; judgements follow at once. */
+  /**
+   * Moves the site; judgements follow at once.
+   *
+   * @throws almanac.core.Refused if there is no such latitude
+   */
   @Transactional
   public void moveTo(double latitude) {
-    var moved = LightYear.at(latitude);
+    light.written();
+    LightYear.at(latitude);
     settings.set(LATITUDE, String.valueOf(latitude));
-    light = moved;
   }
 }

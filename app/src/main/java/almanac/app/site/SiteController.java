@@ -7,6 +7,7 @@ import jakarta.validation.constraints.DecimalMin;
 import jakarta.validation.constraints.NotNull;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Map;
 import java.util.stream.IntStream;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PutMapping;
@@ -110,10 +111,12 @@ class SiteController {
   @PutMapping("/units")
   @Operation(summary = "Chooses in what lengths, temperatures, volumes and days are written")
   SiteView write(@Valid @RequestBody UnitsChosen chosen) {
-    settings.set("units.length", chosen.length().name());
-    settings.set("units.warmth", chosen.warmth().name());
-    settings.set("units.volume", chosen.volume().name());
-    settings.set("units.days", chosen.days().name());
+    settings.setAll(
+        Map.of(
+            "units.length", chosen.length().name(),
+            "units.warmth", chosen.warmth().name(),
+            "units.volume", chosen.volume().name(),
+            "units.days", chosen.days().name()));
     return site();
   }
 

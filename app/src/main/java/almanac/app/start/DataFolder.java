@@ -1,11 +1,14 @@
 package almanac.app.start;
 
 import java.io.IOException;
+import java.io.PrintStream;
 import java.nio.channels.FileChannel;
 import java.nio.channels.OverlappingFileLockException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
 import java.nio.file.StandardOpenOption;
+import java.sql.SQLException;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -18,58 +21,105 @@ final class DataFolder {
   private static final List<FileChannel> HELD = new ArrayList<>();
 
   private final Path folder;
+  private final Database database;
 
   private DataFolder(Path folder) {
     this.folder = folder;
+    this.database = new Database(folder);
   }
 
   /**
-   * Opens a folder, makes it if it is not there, and keeps others out until the program ends.
+   * Opens a folder, makes it if it is not there, and keeps others out until the program ends. Its
+   * database is whole and up to date afterwards.
    *
+   * @param out where something that takes long is announced
    * @throws StartRefused if it cannot be used, is in use, or holds a collection of the other kind
    */
-  static DataFolder open(Path folder, boolean demo) {
+  static DataFolder open(Path folder, boolean demo, PrintStream out) {
+    var opened = new DataFolder(folder);
     try {
       Files.createDirectories(folder);
       var channel =
           FileChannel.open(
               folder.resolve("almanac.lock"), StandardOpenOption.CREATE, StandardOpenOption.WRITE);
-      if (channel.tryLock() == null) {
+      try {
+        if (channel.tryLock() == null) {
+          throw inUse(folder);
+        }
+        opened.prepare(demo, out);
+      } catch (IOException | RuntimeException refused) {
         channel.close();
-        throw inUse(folder);
+        throw refused;
       }
       HELD.add(channel);
-      keepKind(folder, demo ? DEMO : OWN);
     } catch (OverlappingFileLockException e) {
       throw inUse(folder);
     } catch (IOException e) {
       throw new StartRefused(
           "The data folder %s cannot be read and written (%s).".formatted(folder, reason(e)));
     }
-    return new DataFolder(folder);
+    return opened;
   }
 
-  /** The address of the database; what is committed is on the disk before anybody is told so. */
+  private void prepare(boolean demo, PrintStream out) throws IOException {
+    boolean marked = marked(demo);
+    database.prepare(marked, out);
+    if (!marked) {
+      mark(demo);
+    }
+  }
+
   String databaseUrl() {
-    return "jdbc:h2:file:" + folder.resolve("almanac") + ";WRITE_DELAY=0";
+    return database.url();
   }
 
   Path logFile() {
     return folder.resolve("almanac.log");
   }
 
-  private static void keepKind(Path folder, String kind) throws IOException {
-    var mark = folder.resolve("collection");
-    if (!Files.exists(mark)) {
-      Files.writeString(mark, kind);
-    } else if (!Files.readString(mark).strip().equals(kind)) {
-      throw new StartRefused(
-          kind.equals(DEMO)
-              ? "%s holds a collection of your own; the demo does not mix with it."
-                  .formatted(folder)
-              : "%s holds the demo collection; choose another folder with --data."
-                  .formatted(folder));
+  private Path markFile() {
+    return folder.resolve("collection");
+  }
+
+  /**
+   * Whether the folder says that it holds a collection of this kind; a broken mark says nothing.
+   */
+  private boolean marked(boolean demo) throws IOException {
+    if (!Files.exists(markFile())) {
+      return false;
     }
+    var kind = Files.readString(markFile()).strip();
+    if (kind.isEmpty()) {
+      return false;
+    }
+    refuseOther(kind, demo);
+    return true;
+  }
+
+  /** Written last, so that a folder with a mark has a collection. */
+  private void mark(boolean demo) throws IOException {
+    try {
+      var content = Schema.content(folder.resolve(Database.NAME));
+      if (content.plants() > 0) {
+        refuseOther(content.demo() ? DEMO : OWN, demo);
+      }
+    } catch (SQLException e) {
+      throw new StartRefused(
+          "The collection in %s cannot be read: %s.".formatted(folder, Sentences.of(e)));
+    }
+    var writing = folder.resolve("collection.new");
+    Files.writeString(writing, demo ? DEMO : OWN);
+    Files.move(writing, markFile(), StandardCopyOption.ATOMIC_MOVE);
+  }
+
+  private void refuseOther(String kind, boolean demo) {
+    if (kind.equals(DEMO) == demo) {
+      return;
+    }
+    throw new StartRefused(
+        demo
+            ? "%s holds a collection of your own; the demo does not mix with it.".formatted(folder)
+            : "%s holds the demo collection; choose another folder with --data.".formatted(folder));
   }
 
   private static StartRefused inUse(Path folder) {
@@ -78,7 +128,6 @@ final class DataFolder {
   }
 
   private static String reason(IOException e) {
-    var kind = e.getClass().getSimpleName().replace("Exception", "");
-    return kind.replaceAll("([a-z])([A-Z])", "$1 $2").toLowerCase(java.util.Locale.ROOT);
+    return Sentences.words(e.getClass().getSimpleName());
   }
 }

@@ -1,6 +1,8 @@
 package almanac.app.start;
 
 import almanac.app.MellowAlmanac;
+import ch.qos.logback.classic.Level;
+import ch.qos.logback.classic.LoggerContext;
 import java.io.IOException;
 import java.io.PrintStream;
 import java.net.InetAddress;
@@ -8,6 +10,8 @@ import java.net.InetSocketAddress;
 import java.net.ServerSocket;
 import java.util.HashMap;
 import java.util.Map;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.web.server.context.WebServerApplicationContext;
 import org.springframework.context.ConfigurableApplicationContext;
@@ -39,7 +43,8 @@ public final class Main {
   /** Starts with the given options; the context is closed by its own shutdown hook. */
   static ConfigurableApplicationContext start(Options options) {
     refuseTakenPort(options);
-    var folder = DataFolder.open(options.data(), options.demo());
+    silentUntilStarted();
+    var folder = DataFolder.open(options.data(), options.demo(), System.out);
     Map<String, Object> properties = new HashMap<>();
     properties.put("spring.datasource.url", folder.databaseUrl());
     properties.put("logging.file.name", folder.logFile().toString());
@@ -54,6 +59,15 @@ public final class Main {
         properties.entrySet().stream()
             .map(each -> "--%s=%s".formatted(each.getKey(), each.getValue()));
     return new SpringApplication(MellowAlmanac.class).run(arguments.toArray(String[]::new));
+  }
+
+  /** The log is set up with the program; what libraries say before then is for nobody. */
+  private static void silentUntilStarted() {
+    System.setProperty("org.jooq.no-logo", "true");
+    System.setProperty("org.jooq.no-tips", "true");
+    if (LoggerFactory.getILoggerFactory() instanceof LoggerContext logs) {
+      logs.getLogger(Logger.ROOT_LOGGER_NAME).setLevel(Level.OFF);
+    }
   }
 
   static String address(Options options, ConfigurableApplicationContext context) {
@@ -73,13 +87,8 @@ public final class Main {
   }
 
   private static String sentence(RuntimeException failure) {
-    Throwable cause = failure;
-    while (cause.getCause() != null) {
-      cause = cause.getCause();
-    }
-    var first = String.valueOf(cause.getMessage()).lines().findFirst().orElse("");
     return "Mellow Almanac cannot open its data: %s (more in almanac.log in the data folder)."
-        .formatted(first.length() > 200 ? first.substring(0, 200) + "…" : first);
+        .formatted(Sentences.of(failure));
   }
 
   private static void say(PrintStream out, String sentence) {

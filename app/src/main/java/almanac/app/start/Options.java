@@ -21,6 +21,11 @@ record Options(
     Path data, boolean demo, boolean rehearse, String host, int port, Optional<LocalDate> today) {
   private static final int USUAL_PORT = 8484;
   private static final int LARGEST_PORT = 65_535;
+
+  /** Histories of the demo reach years back and checks lie years ahead, with room for both. */
+  private static final LocalDate FIRST_DAY = LocalDate.of(1950, 1, 1);
+
+  private static final LocalDate LAST_DAY = LocalDate.of(2150, 12, 31);
   private static final Set<String> NEED_A_VALUE = Set.of("--data", "--host", "--port", "--today");
 
   /**
@@ -79,7 +84,13 @@ record Options(
 
   private static LocalDate day(String value) {
     try {
-      return LocalDate.parse(value);
+      var day = LocalDate.parse(value);
+      if (day.isBefore(FIRST_DAY) || day.isAfter(LAST_DAY)) {
+        throw new StartRefused(
+            "--today=%s lies too far off; give a day from %s to %s."
+                .formatted(value, FIRST_DAY, LAST_DAY));
+      }
+      return day;
     } catch (DateTimeException e) {
       throw new StartRefused("--today=%s is not a day such as 2027-05-15.".formatted(value));
     }

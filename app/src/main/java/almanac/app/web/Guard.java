@@ -11,6 +11,7 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.springframework.beans.factory.annotation.Value;
+import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
 import org.springframework.web.filter.OncePerRequestFilter;
 
@@ -19,9 +20,11 @@ import org.springframework.web.filter.OncePerRequestFilter;
  * browser, can neither read the collection nor write into it.
  */
 @Component
+@Order(0)
 class Guard extends OncePerRequestFilter {
-  private static final long LARGEST_BODY = 1_000_000;
+  private static final int LARGEST_BODY = 1_000_000;
   private static final long LARGEST_PHOTO = 31_000_000;
+  private static final Set<String> READING = Set.of("GET", "HEAD", "OPTIONS");
 
   private final Set<String> names;
 
@@ -42,15 +45,27 @@ class Guard extends OncePerRequestFilter {
     } else if (fromElsewhere(request)) {
       refuse(response, HttpServletResponse.SC_FORBIDDEN, "Another site's page may not write here.");
     } else if (request.getContentLengthLong() > largest(request)) {
-      refuse(
-          response,
-          HttpServletResponse.SC_REQUEST_ENTITY_TOO_LARGE,
-          photo(request)
-              ? "A photograph has at most 30 MB; this one is larger. Nothing was kept."
-              : "This is too much at once.");
-    } else {
+      refuseTooMuch(request, response);
+    } else if (photo(request) || READING.contains(request.getMethod())) {
       chain.doFilter(request, response);
+    } else {
+      var body = request.getInputStream().readNBytes(LARGEST_BODY + 1);
+      if (body.length > LARGEST_BODY) {
+        refuseTooMuch(request, response);
+      } else {
+        chain.doFilter(new WholeRequest(request, body), response);
+      }
     }
+  }
+
+  private static void refuseTooMuch(HttpServletRequest request, HttpServletResponse response)
+      throws IOException {
+    refuse(
+        response,
+        HttpServletResponse.SC_REQUEST_ENTITY_TOO_LARGE,
+        photo(request)
+            ? "A photograph has at most 30 MB; this one is larger. Nothing was kept."
+            : "This is too much at once.");
   }
 
   private static boolean photo(HttpServletRequest request) {

@@ -7,6 +7,8 @@ import org.springframework.context.annotation.Configuration;
 import org.springframework.core.io.ClassPathResource;
 import org.springframework.core.io.Resource;
 import org.springframework.http.CacheControl;
+import org.springframework.http.MediaType;
+import org.springframework.web.servlet.config.annotation.ContentNegotiationConfigurer;
 import org.springframework.web.servlet.config.annotation.ResourceHandlerRegistry;
 import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
 import org.springframework.web.servlet.resource.EncodedResourceResolver;
@@ -16,6 +18,15 @@ import org.springframework.web.servlet.resource.PathResourceResolver;
 @Configuration
 class Interface implements WebMvcConfigurer {
   private static final String FILES = "classpath:/static/";
+
+  /**
+   * Programs are answered in JSON, whatever they say they like; else a write would be refused after
+   * it.
+   */
+  @Override
+  public void configureContentNegotiation(ContentNegotiationConfigurer negotiation) {
+    negotiation.ignoreAcceptHeader(true).defaultContentType(MediaType.APPLICATION_JSON);
+  }
 
   @Override
   public void addResourceHandlers(ResourceHandlerRegistry registry) {

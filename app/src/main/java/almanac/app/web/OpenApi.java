@@ -1,11 +1,16 @@
 package almanac.app.web;
 
 import io.swagger.v3.oas.models.OpenAPI;
+import io.swagger.v3.oas.models.PathItem;
 import io.swagger.v3.oas.models.info.Info;
 import io.swagger.v3.oas.models.media.Schema;
+import io.swagger.v3.oas.models.media.StringSchema;
+import io.swagger.v3.oas.models.parameters.HeaderParameter;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
+import java.util.stream.Stream;
 import org.springdoc.core.customizers.OpenApiCustomizer;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
@@ -13,6 +18,9 @@ import org.springframework.context.annotation.Configuration;
 /** The description of the interface for programs. */
 @Configuration
 class OpenApi {
+  private static final List<String> KEEPS_NOTHING =
+      List.of("/what-if", "/trial", "/judgements", "/measurements");
+
   @Bean
   OpenAPI description() {
     return new OpenAPI()
@@ -29,7 +37,26 @@ class OpenApi {
     return api -> {
       api.setServers(null);
       api.getComponents().getSchemas().values().forEach(OpenApi::require);
+      api.getPaths().forEach(OpenApi::takesKey);
     };
+  }
+
+  private static void takesKey(String path, PathItem at) {
+    if (KEEPS_NOTHING.stream().anyMatch(path::endsWith)) {
+      return;
+    }
+    Stream.of(at.getPost(), at.getPut(), at.getDelete())
+        .filter(Objects::nonNull)
+        .forEach(
+            write ->
+                write.addParametersItem(
+                    new HeaderParameter()
+                        .name("Idempotency-Key")
+                        .required(false)
+                        .description(
+                            "Given by who sends it, 8 to 60 characters; the same key is written"
+                                + " once, however often sent, and answered as the first time")
+                        .schema(new StringSchema())));
   }
 
   private static void require(Schema<?> schema) {

@@ -1,21 +1,27 @@
 package almanac.app.web;
 
 import almanac.app.instruments.InstrumentFault;
+import almanac.app.store.Busy;
 import almanac.core.Refused;
 import java.net.URI;
+import java.sql.SQLException;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Set;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.dao.DataAccessResourceFailureException;
 import org.springframework.dao.DataIntegrityViolationException;
+import org.springframework.dao.TransientDataAccessException;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.HttpStatusCode;
 import org.springframework.http.ProblemDetail;
 import org.springframework.http.ResponseEntity;
 import org.springframework.http.converter.HttpMessageNotReadableException;
+import org.springframework.transaction.CannotCreateTransactionException;
 import org.springframework.web.bind.MethodArgumentNotValidException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
@@ -31,6 +37,9 @@ import tools.jackson.databind.exc.UnrecognizedPropertyException;
 @RestControllerAdvice
 class Problems extends ResponseEntityExceptionHandler {
   private static final Logger LOG = LoggerFactory.getLogger(Problems.class);
+
+  /** The states of SQL that say: it is there already, or it is gone, or something hangs on it. */
+  private static final Set<String> WRITTEN_BY_OTHERS = Set.of("23505", "23503", "23506");
 
   /** One field at fault. */
   record Fault(String field, String sentence) {}
@@ -64,14 +73,49 @@ class Problems extends ResponseEntityExceptionHandler {
                 "photo", "Send the photograph as a form with the part “photo”, up to 30 MB.")));
   }
 
+  /** Only what is there twice or gone was written by somebody else; all else is a fault. */
   @ExceptionHandler(DataIntegrityViolationException.class)
   ProblemDetail integrity(DataIntegrityViolationException failure) {
-    LOG.info("Refused by the database: {}", failure.getMostSpecificCause().getMessage());
+    var state =
+        failure.getMostSpecificCause() instanceof SQLException sql ? sql.getSQLState() : null;
+    if (!WRITTEN_BY_OTHERS.contains(String.valueOf(state))) {
+      return unforeseen(failure);
+    }
+    LOG.warn("Refused by the database", failure);
     return problem(
         HttpStatus.CONFLICT,
         "conflict",
         "Already changed",
         "This does not fit what is kept; something else may have been written first. Load the page again.");
+  }
+
+  /** Nobody could be served in time; the same may be asked again. */
+  @ExceptionHandler({
+    Busy.class,
+    CannotCreateTransactionException.class,
+    DataAccessResourceFailureException.class,
+    TransientDataAccessException.class
+  })
+  ResponseEntity<ProblemDetail> busy(RuntimeException failure) {
+    LOG.warn("Too busy: {}", failure.toString());
+    var said =
+        failure instanceof Busy
+            ? String.valueOf(failure.getMessage())
+            : "Too much is asked at once just now. Nothing was saved; ask again in a moment.";
+    return ResponseEntity.status(HttpStatus.SERVICE_UNAVAILABLE)
+        .header(HttpHeaders.RETRY_AFTER, "2")
+        .body(problem(HttpStatus.SERVICE_UNAVAILABLE, "busy", "Busy", said));
+  }
+
+  /** What is refused before any page of the program is asked. */
+  static ProblemDetail refusedByServer(HttpStatus status) {
+    return problem(
+        status,
+        "request",
+        status.getReasonPhrase(),
+        status.is5xxServerError()
+            ? "Something went wrong inside the program; the log in the data folder says more."
+            : "This request cannot be read or is not served here.");
   }
 
   @ExceptionHandler(MethodArgumentTypeMismatchException.class)

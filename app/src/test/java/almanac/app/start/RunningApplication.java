@@ -128,6 +128,17 @@ public final class RunningApplication implements BeforeAllCallback, AfterAllCall
             .build());
   }
 
+  /** Sends a write with the key by which it happens once. */
+  public Answer once(String key, String method, String path, String json)
+      throws IOException, InterruptedException {
+    return send(
+        request(path)
+            .header("Content-Type", "application/json")
+            .header("Idempotency-Key", key)
+            .method(method, HttpRequest.BodyPublishers.ofString(json))
+            .build());
+  }
+
   public Answer delete(String path) throws IOException, InterruptedException {
     return send(request(path).DELETE().build());
   }

@@ -1,0 +1,145 @@
+package almanac.app.start;
+
+import java.io.IOException;
+import java.io.PrintStream;
+import java.nio.channels.FileChannel;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
+import java.nio.file.StandardOpenOption;
+import java.sql.SQLException;
+
+/**
+ * The database file of a data folder, made whole before anybody opens it. Whatever is made or
+ * changed is made beside it and put in its place in one step, so that an interrupted start leaves
+ * either what was there or what was wanted.
+ */
+final class Database {
+  private static final String ENDING = ".mv.db";
+  static final String NAME = "almanac";
+  private static final String MAKING = "almanac-being-made";
+
+  private final Path folder;
+
+  Database(Path folder) {
+    this.folder = folder;
+  }
+
+  String url() {
+    return Schema.url(folder.resolve(NAME)) + ";IFEXISTS=TRUE";
+  }
+
+  /** Whether there is a file; it may be empty. */
+  boolean exists() {
+    return Files.exists(file(NAME));
+  }
+
+  /**
+   * Makes the database of a folder that holds none, or brings the one it holds up to date.
+   *
+   * @param marked whether the folder was marked as a collection, so that there must be one
+   * @param out where a long upgrade is announced
+   * @throws StartRefused in a sentence, if the collection is missing, damaged, or of a newer
+   *     program
+   */
+  void prepare(boolean marked, PrintStream out) throws IOException {
+    sweep();
+    if (marked && missing()) {
+      throw new StartRefused(
+          ("The collection in %s is gone: its file %s is %s. Put a copy of the file back, or choose"
+                  + " another folder with --data.")
+              .formatted(folder, NAME + ENDING, exists() ? "empty" : "missing"));
+    }
+    if (missing()) {
+      make();
+      return;
+    }
+    int schema = schema();
+    if (schema > Schema.LATEST) {
+      throw new StartRefused(
+          ("The collection in %s was kept by a newer Mellow Almanac (its schema is %d, this program"
+                  + " knows up to %d). Open it with the newer one.")
+              .formatted(folder, schema, Schema.LATEST));
+    }
+    if (schema < Schema.LATEST) {
+      out.println("Bringing the collection up to date; the file as it was is kept beside it.");
+      upgrade(schema);
+    }
+  }
+
+  private boolean missing() throws IOException {
+    return !exists() || Files.size(file(NAME)) == 0;
+  }
+
+  private int schema() {
+    try {
+      return Schema.of(folder.resolve(NAME))
+          .orElseThrow(
+              () ->
+                  new StartRefused(
+                      "%s in %s is no collection of Mellow Almanac, or its first start was broken off before it held anything."
+                          .formatted(NAME + ENDING, folder)));
+    } catch (SQLException e) {
+      throw new StartRefused(
+          "The collection in %s cannot be opened: its file %s is damaged or in use (%s). Nothing was changed."
+              .formatted(folder, NAME + ENDING, Sentences.of(e)));
+    }
+  }
+
+  private void make() throws IOException {
+    try {
+      Schema.bringUpToDate(folder.resolve(MAKING));
+    } catch (SQLException | RuntimeException e) {
+      throw new StartRefused(
+          "No collection can be made in %s: %s.".formatted(folder, Sentences.of(e)));
+    }
+    putInPlace();
+  }
+
+  private void upgrade(int from) throws IOException {
+    copy(file(NAME), file(MAKING));
+    try {
+      Schema.bringUpToDate(folder.resolve(MAKING));
+    } catch (SQLException | RuntimeException e) {
+      sweep();
+      throw new StartRefused(
+          "The collection in %s cannot be brought up to date: %s. It was left as it was."
+              .formatted(folder, Sentences.of(e)));
+    }
+    var kept = file("%s-before-%d-to-%d".formatted(NAME, from, Schema.LATEST));
+    var copying = file(MAKING + "-copy");
+    copy(file(NAME), copying);
+    Files.move(copying, kept, StandardCopyOption.ATOMIC_MOVE);
+    putInPlace();
+  }
+
+  private void putInPlace() throws IOException {
+    sync(file(MAKING));
+    Files.move(file(MAKING), file(NAME), StandardCopyOption.ATOMIC_MOVE);
+    sync(folder);
+  }
+
+  /** What an interrupted start has left half made. */
+  private void sweep() throws IOException {
+    try (var files = Files.newDirectoryStream(folder, MAKING + "*")) {
+      for (var file : files) {
+        Files.delete(file);
+      }
+    }
+  }
+
+  private void copy(Path from, Path to) throws IOException {
+    Files.copy(from, to, StandardCopyOption.REPLACE_EXISTING);
+    sync(to);
+  }
+
+  private static void sync(Path file) throws IOException {
+    try (var channel = FileChannel.open(file, StandardOpenOption.READ)) {
+      channel.force(true);
+    }
+  }
+
+  private Path file(String name) {
+    return folder.resolve(name + ENDING);
+  }
+}

@@ -1,0 +1,126 @@
+package almanac.app.start;
+
+import almanac.app.journal.WholeCollection;
+import java.nio.file.Path;
+import java.sql.Connection;
+import java.sql.DriverManager;
+import java.sql.SQLException;
+import java.util.LinkedHashMap;
+import java.util.Map;
+import java.util.OptionalInt;
+import javax.sql.DataSource;
+import org.flywaydb.core.Flyway;
+import org.springframework.jdbc.datasource.SingleConnectionDataSource;
+
+/**
+ * The tables of a database file. They are made and changed while nobody else has the file open, and
+ * the file is closed afterwards: H2 keeps the session that made a constraint in the constraint, and
+ * a session of a pool does not last.
+ */
+final class Schema {
+  /** The newest of the migrations that ship with the program. */
+  static final int LATEST = 7;
+
+  private static final String USER = "sa";
+  private static final String HISTORY = "flyway_schema_history";
+
+  private Schema() {}
+
+  /**
+   * Which schema a database has; nothing if it is no collection. The file is only read.
+   *
+   * @param file without its ending
+   */
+  static OptionalInt of(Path file) throws SQLException {
+    try (var connection = open(file, ";IFEXISTS=TRUE;ACCESS_MODE_DATA=r")) {
+      if (!tables(connection).containsKey(HISTORY)) {
+        return OptionalInt.empty();
+      }
+      try (var statement = connection.createStatement();
+          var newest =
+              statement.executeQuery(
+                  "select max(cast(\"version\" as integer)) from \"%s\" where \"success\""
+                      .formatted(HISTORY))) {
+        newest.next();
+        return OptionalInt.of(newest.getInt(1));
+      }
+    }
+  }
+
+  /**
+   * What a database says that it holds.
+   *
+   * @param plants how many
+   * @param demo whether it is the invented collection
+   */
+  record Content(long plants, boolean demo) {}
+
+  static Content content(Path file) throws SQLException {
+    try (var connection = open(file, ";IFEXISTS=TRUE;ACCESS_MODE_DATA=r");
+        var statement = connection.createStatement();
+        var row =
+            statement.executeQuery(
+                "select (select count(*) from plant), exists (select 1 from setting"
+                    + " where name = 'collection' and content = 'demo')")) {
+      row.next();
+      return new Content(row.getLong(1), row.getBoolean(2));
+    }
+  }
+
+  /**
+   * Brings a database to the newest schema, makes it if it is not there, and reads all of it.
+   *
+   * @param file without its ending
+   * @throws IllegalStateException if rows were lost or a plant cannot be read afterwards
+   */
+  static void bringUpToDate(Path file) throws SQLException {
+    try (var connection = open(file, "")) {
+      var before = tables(connection);
+      var source = new SingleConnectionDataSource(connection, true);
+      migrate(source);
+      tables(connection)
+          .forEach(
+              (table, rows) -> {
+                if (!table.equals(HISTORY) && rows < before.getOrDefault(table, 0L)) {
+                  throw new IllegalStateException(
+                      "of %d rows in “%s” only %d are left"
+                          .formatted(before.get(table), table, rows));
+                }
+              });
+      WholeCollection.read(source);
+    }
+  }
+
+  private static void migrate(DataSource source) {
+    Flyway.configure().dataSource(source).load().migrate();
+  }
+
+  private static Map<String, Long> tables(Connection connection) throws SQLException {
+    var rows = new LinkedHashMap<String, Long>();
+    try (var statement = connection.createStatement();
+        var names =
+            statement.executeQuery(
+                "select table_name from information_schema.tables where table_schema = 'PUBLIC'")) {
+      while (names.next()) {
+        rows.put(names.getString(1), 0L);
+      }
+    }
+    for (var table : rows.keySet()) {
+      try (var statement = connection.createStatement();
+          var count = statement.executeQuery("select count(*) from \"%s\"".formatted(table))) {
+        count.next();
+        rows.put(table, count.getLong(1));
+      }
+    }
+    return rows;
+  }
+
+  private static Connection open(Path file, String how) throws SQLException {
+    return DriverManager.getConnection(url(file) + how, USER, "");
+  }
+
+  /** The address of a database; what is committed is written before anybody is told so. */
+  static String url(Path file) {
+    return "jdbc:h2:file:" + file.toString().replace(";", "\\;") + ";WRITE_DELAY=0";
+  }
+}
