@@ -1,16 +1,37 @@
 <script lang="ts">
   import '../app.css';
+  import { onMount } from 'svelte';
+  import { afterNavigate } from '$app/navigation';
   import { QueryClient, QueryClientProvider } from '@tanstack/svelte-query';
   import Ribbon from '$lib/shell/Ribbon.svelte';
   import Spine from '$lib/shell/Spine.svelte';
   import Toasts from '$lib/shell/Toasts.svelte';
   import Unanswered from '$lib/shell/Unanswered.svelte';
+  import { outbox } from '$lib/round/outbox.svelte';
   import { show } from '$lib/shell/mode.svelte';
+  import Part from '$lib/shell/Part.svelte';
+  import { workGoesOn } from '$lib/shell/start';
   import type { LayoutProps } from './$types';
 
   const { children }: LayoutProps = $props();
   const client = new QueryClient({ defaultOptions: { queries: { retry: 1, staleTime: 5000 } } });
   show();
+  afterNavigate(() => workGoesOn());
+
+  // Looks that wait are sent from every page, and what another window keeps is seen here.
+  onMount(() => {
+    const send = () => void outbox.send(client);
+    const shared = (event: StorageEvent) => {
+      if (event.key?.startsWith('almanac.outbox')) outbox.refresh();
+    };
+    send();
+    window.addEventListener('online', send);
+    window.addEventListener('storage', shared);
+    return () => {
+      window.removeEventListener('online', send);
+      window.removeEventListener('storage', shared);
+    };
+  });
 </script>
 
 <QueryClientProvider {client}>
@@ -20,7 +41,9 @@
     <div class="body">
       <Ribbon />
       <Unanswered />
-      <main id="page" tabindex="-1">{@render children()}</main>
+      <main id="page" tabindex="-1">
+        <Part name="this page">{@render children()}</Part>
+      </main>
     </div>
   </div>
   <Toasts />

@@ -127,7 +127,7 @@
     gap: 12px;
     padding: 10px 0;
   }
-  a {
+  li a {
     color: var(--color-ink);
     text-underline-offset: 3px;
   }

@@ -1,5 +1,6 @@
 import createClient from 'openapi-fetch';
 import { answering } from '$lib/shell/answering.svelte';
+import { KEY_HEADER, newKey } from './keys';
 import type { components, paths } from './schema';
 
 export type Schemas = components['schemas'];
@@ -13,19 +14,42 @@ export interface Fault {
 /** What the program says when a request was not carried out. */
 export class Problem extends Error {
   readonly faults: Fault[];
-  /** Whether the program did not answer at all, so that it may be asked again. */
-  readonly unreachable: boolean;
+  /** What was answered; 0 if nothing was. */
+  readonly status: number;
 
-  constructor(sentence: string, faults: Fault[] = [], unreachable = false) {
+  constructor(sentence: string, faults: Fault[] = [], status = 400) {
     super(sentence);
     this.faults = faults;
-    this.unreachable = unreachable;
+    this.status = status;
   }
+
+  /** Whether the program did not answer at all. */
+  get unreachable(): boolean {
+    return this.status === 0;
+  }
+
+  /** Whether the same may be taken later: nobody answered, or something went wrong in there. */
+  get passing(): boolean {
+    return this.unreachable || this.status >= 500 || this.status === 429;
+  }
+}
+
+/** Whatever was thrown, as a problem with a sentence. */
+export function problemOf(failure: unknown): Problem {
+  if (failure instanceof Problem) return failure;
+  return new Problem(failure instanceof Error ? failure.message : String(failure));
 }
 
 export const api = createClient<paths>();
 
-api.use({ onResponse: ({ response }) => answering.take(response) });
+api.use({
+  onRequest({ request }) {
+    if (request.method !== 'GET' && !request.headers.has(KEY_HEADER))
+      request.headers.set(KEY_HEADER, newKey());
+    return request;
+  },
+  onResponse: ({ response }) => answering.take(response),
+});
 
 /** The data of an answer; a problem is thrown with its sentence. */
 export async function answered<T>(
@@ -35,9 +59,10 @@ export async function answered<T>(
   try {
     answer = await request;
   } catch {
-    throw new Problem('Mellow Almanac does not answer. Is it still running?', [], true);
+    throw new Problem('Mellow Almanac does not answer. Is it still running?', [], 0);
   }
-  if (answer.data !== undefined) return answer.data;
+  if (answer.data !== undefined || answer.response.ok) return answer.data as T;
   const said = (answer.error ?? {}) as { detail?: string; faults?: Fault[] };
-  throw new Problem(said.detail ?? `The request failed (${answer.response.status}).`, said.faults);
+  const { status } = answer.response;
+  throw new Problem(said.detail ?? `The request failed (${status}).`, said.faults, status);
 }

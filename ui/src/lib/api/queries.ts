@@ -7,6 +7,13 @@ export const sitePage = () =>
 export const plantList = () =>
   createQuery(() => ({ queryKey: ['plants'], queryFn: () => answered(api.GET('/api/plants')) }));
 
+/** Plants that were given away or lost. */
+export const gonePlants = () =>
+  createQuery(() => ({
+    queryKey: ['gone'],
+    queryFn: () => answered(api.GET('/api/plants/gone')),
+  }));
+
 export const openChecks = () =>
   createQuery(() => ({ queryKey: ['checks'], queryFn: () => answered(api.GET('/api/checks')) }));
 

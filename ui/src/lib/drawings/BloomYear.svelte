@@ -40,7 +40,7 @@
     {#each years as year, i (year)}
       <text x="0" y={i * ROW + 15} fill="var(--color-ink-2)">{year}</text>
       <path d="M{LEFT} {i * ROW + 11}H{W - 8}" stroke="var(--color-rule)" />
-      {#each seen.filter((look) => look.on.startsWith(year)) as look (look.on)}
+      {#each seen.filter((look) => look.on.startsWith(year)) as look, at (at)}
         <circle
           cx={x(look.on)}
           cy={i * ROW + 11}

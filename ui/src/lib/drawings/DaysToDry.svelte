@@ -52,7 +52,7 @@
       stroke="var(--color-slate)"
       stroke-width="2"
     />
-    {#each measured as each (each.on)}
+    {#each measured as each, i (i)}
       <circle cx={x(each.on)} cy={y(each.days)} r="3.5" fill="var(--color-slate)" />
     {/each}
     <text x="8" y="80" fill="var(--color-ink-2)">dry in {first.days} days at first</text>

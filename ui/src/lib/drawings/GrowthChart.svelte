@@ -31,7 +31,7 @@
   font-family="var(--font-sans)"
 >
   <path d="M4 {BASE}H{W - 4}" stroke="var(--color-rule)" stroke-width="2" />
-  {#each drawn as growth, i (growth.name + growth.since)}
+  {#each drawn as growth, i (i)}
     {@const h = (growth.sizeMm! / largest) * 78}
     {@const x = 10 + i * step + step / 2}
     <path

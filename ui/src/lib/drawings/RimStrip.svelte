@@ -26,7 +26,7 @@
   <rect x="0" y="12" width={RIM} height="40" rx="6" class="pot" />
   <line x1={RIM} x2={RIM} y1="4" y2="60" class="rim" />
   <text x={RIM + 8} y="16">rim</text>
-  {#each drawn as step (step.x)}
+  {#each drawn as step, i (i)}
     <circle
       cx={step.x}
       cy="32"

@@ -76,7 +76,7 @@
   )}"
   font-family="var(--font-sans)"
 >
-  {#each bands as band (band.from)}
+  {#each bands as band, i (i)}
     <rect
       x={LEFT}
       y={y(band.to)}
@@ -118,7 +118,7 @@
       fill="none"
     />
   {/if}
-  {#each measured as look (look.day)}
+  {#each measured as look, i (i)}
     <circle cx={x(look.day)} cy={y(look.mm)} r="4" fill="var(--color-plum)" />
   {/each}
   <circle cx={x(0)} cy={y(roots.lengthMm)} r="4.5" fill="var(--color-plum)" />
@@ -126,7 +126,7 @@
   <text x={x(sinceLook) + 5} y={TOP - 7} font-size="13" font-weight="600" fill="var(--color-ink)"
     >today</text
   >
-  {#each labels as { day }, i (day)}
+  {#each labels as { day }, i (i)}
     <text
       x={x(day)}
       y={H - 8}

@@ -1,5 +1,5 @@
 import type { Schemas } from '$lib/api/client';
-import { lengthIn, lengthOut } from '$lib/words/units.svelte';
+import { lengthOut, measuredBack, retyped, type Written } from '$lib/words/units.svelte';
 
 /** A pot as it is typed, in the chosen unit of length. */
 export interface TypedPot {
@@ -21,11 +21,30 @@ export function typedPot(potting: Schemas['PottingView']): TypedPot {
   };
 }
 
-export function sentPot(typed: TypedPot): Schemas['PotEntry'] {
+/**
+ * The pot as it is sent.
+ *
+ * @param known what was typed over; what was left alone goes back as it was
+ */
+export function sentPot(
+  typed: TypedPot,
+  known?: Pick<Schemas['PottingView'], 'diameterMm' | 'depthMm'>,
+): Schemas['PotEntry'] {
+  const mm = (entry: string, was: number | null | undefined) =>
+    entry.trim() === '' ? null : measuredBack(entry, 'mm', was);
   return {
     type: typed.type as Schemas['PotEntry']['type'],
-    diameterMm: typed.diameter.trim() === '' ? null : lengthIn(typed.diameter),
-    depthMm: typed.depth.trim() === '' ? null : lengthIn(typed.depth),
+    diameterMm: mm(typed.diameter, known?.diameterMm),
+    depthMm: mm(typed.depth, known?.depthMm),
     topLayer: typed.topLayer,
+  };
+}
+
+/** A pot that was typed in other units. */
+export function retypedPot(typed: TypedPot, from: Written): TypedPot {
+  return {
+    ...typed,
+    diameter: retyped(typed.diameter, 'mm', from),
+    depth: retyped(typed.depth, 'mm', from),
   };
 }

@@ -1,7 +1,7 @@
 <script lang="ts">
   import { useQueryClient } from '@tanstack/svelte-query';
   import { answered, api, type Schemas } from '$lib/api/client';
-  import { failed, toaster } from '$lib/shell/toaster';
+  import { failed, undoable } from '$lib/shell/toaster';
   import Sentence from '$lib/words/Sentence.svelte';
 
   interface Props {
@@ -28,12 +28,7 @@
       client.setQueryData(['plant', plant.id], page);
       void client.invalidateQueries({ queryKey: ['checks'] });
       void client.invalidateQueries({ queryKey: ['plants'] });
-      if (held)
-        toaster.success({
-          title: 'Held. Its first soak stands among the checks.',
-          duration: 9000,
-          action: { label: 'Undo', onClick: () => void hold(false) },
-        });
+      if (held) undoable('Held. Its first soak stands among the checks.', () => hold(false));
     } catch (failure) {
       failed(failure);
     } finally {
@@ -47,7 +42,7 @@
     <h2 id="now-or-hold">Repot now, or hold?</h2>
     <p>
       <b>{BEST[asked.choice]}.</b>
-      <Sentence parts={asked.because} today={plant.slip.judgedOn} />
+      <Sentence parts={asked.because} today={plant.today} />
     </p>
     <p class="quiet">
       Now, if its roots grow and it is warm and light enough, or if it is in danger. Else it waits

@@ -14,12 +14,13 @@
   const { plant }: Props = $props();
   const client = useQueryClient();
 
-  const today = $derived(plant.slip.judgedOn);
+  const today = $derived(plant.today);
   const correctedBy = $derived(
-    new Map(plant.journal.filter((line) => line.corrects).map((line) => [line.corrects, line])),
-  );
-  const first = $derived(
-    Math.min(...plant.journal.filter((line) => line.kind !== 'CARD').map((line) => line.id)),
+    new Map(
+      plant.journal
+        .filter((line) => line.corrects && line.standing !== 'TAKEN_BACK')
+        .map((line) => [line.corrects, line]),
+    ),
   );
   const KINDS = [
     { kind: '', words: 'all' },
@@ -96,14 +97,18 @@
             {:else}
               {#if line.corrects}<p class="quiet">a correction</p>{/if}
               <p class="acts">
-                {#if line.kind === 'INSPECTION'}
+                {#if line.kind === 'INSPECTION' || line.kind === 'POTTING'}
+                  {@const look = line.kind === 'INSPECTION'}
                   <a
                     class="link"
-                    href="/plants/{plant.id}/inspect?corrects={line.id}"
-                    aria-label="Correct the inspection of {short(line.on, today)}">Correct</a
+                    href="/plants/{plant.id}/{look ? 'inspect' : 'repot'}?corrects={line.id}"
+                    aria-label="Correct the {look ? 'inspection' : 'potting'} of {short(
+                      line.on,
+                      today,
+                    )}">Correct</a
                   >
                 {/if}
-                {#if line.id !== first && line.kind !== 'CARD'}
+                {#if !line.cameIn && line.kind !== 'CARD'}
                   <button
                     class="link"
                     aria-label="Take back: {plain(line.words, today)}"

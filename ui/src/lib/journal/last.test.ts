@@ -13,7 +13,7 @@ const roots = {
 } as unknown as Schemas['LookChoice'];
 
 function plant(...journal: Partial<Schemas['Line']>[]): Schemas['PlantPage'] {
-  return { slip: { judgedOn: '2027-05-15' }, journal } as unknown as Schemas['PlantPage'];
+  return { today: '2027-05-15', journal } as unknown as Schemas['PlantPage'];
 }
 
 function line(id: number, on: string, answers: string[], measured: number | null = null) {

@@ -23,5 +23,5 @@ export function lastSeen(
       : [
           `${measuredOut(look.measured, choice.measure?.unit)} ${unitOf(choice.measure?.unit ?? '')}`,
         ];
-  return `${[...words, ...measured].join(' ')}, ${short(line.on, plant.slip.judgedOn)}`;
+  return `${[...words, ...measured].join(' ')}, ${short(line.on, plant.today)}`;
 }

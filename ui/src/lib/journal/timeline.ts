@@ -48,6 +48,8 @@ function momentOf(photo: Photo, moments: Moment[]): Moment | undefined {
 
 /** What stands in the place of a corrected line, over as many corrections as there were. */
 function corrected(moment: Moment, moments: Moment[]): Moment | undefined {
-  const next = moments.find(({ line }) => line!.corrects === moment.line!.id);
+  const next = moments.find(
+    ({ line }) => line!.corrects === moment.line!.id && line!.standing !== 'TAKEN_BACK',
+  );
   return next && (corrected(next, moments) ?? next);
 }

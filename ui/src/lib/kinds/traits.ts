@@ -1,6 +1,6 @@
 import type { Schemas } from '$lib/api/client';
 import { optional, shown } from '$lib/forms/numbers';
-import { lengthIn, lengthOut, warmthIn, warmthOut } from '$lib/words/units.svelte';
+import { lengthOut, measuredBack, retyped, warmthOut, type Written } from '$lib/words/units.svelte';
 
 /** Traits while they are typed; empty is as in the kind. */
 export interface TypedTraits {
@@ -31,17 +31,42 @@ export function typedTraits(traits: Schemas['DeviationEntry']): TypedTraits {
   };
 }
 
-export function sentTraits(typed: TypedTraits): Schemas['DeviationEntry'] {
+const UNITS = {
+  rhizomeStepMm: 'mm',
+  rootSpeed: 'mm a week',
+  nightLeast: '°C',
+  dayMost: '°C',
+} as const;
+
+/** Traits that were typed in other units. */
+export function retypedTraits(typed: TypedTraits, from: Written): TypedTraits {
+  const now = { ...typed };
+  for (const [key, unit] of Object.entries(UNITS) as [keyof typeof UNITS, string][])
+    now[key] = retyped(typed[key], unit, from);
+  return now;
+}
+
+/**
+ * Traits as they are sent.
+ *
+ * @param known what was typed over; what was left alone goes back as it was
+ */
+export function sentTraits(
+  typed: TypedTraits,
+  known: Partial<Schemas['DeviationEntry']> = {},
+): Schemas['DeviationEntry'] {
+  const measure = (key: keyof typeof UNITS) =>
+    typed[key].trim() === '' ? null : measuredBack(typed[key], UNITS[key], known[key]);
   return {
     readyRule: (typed.readyRule || null) as Schemas['DeviationEntry']['readyRule'],
     branching: (typed.branching || null) as Schemas['DeviationEntry']['branching'],
     moisture: (typed.moisture || null) as Schemas['DeviationEntry']['moisture'],
     leastGrowths: optional(typed.leastGrowths),
-    rhizomeStepMm: typed.rhizomeStepMm.trim() === '' ? null : lengthIn(typed.rhizomeStepMm),
+    rhizomeStepMm: measure('rhizomeStepMm'),
     growthsAYear: optional(typed.growthsAYear),
-    nightLeast: typed.nightLeast.trim() === '' ? null : warmthIn(typed.nightLeast),
-    dayMost: typed.dayMost.trim() === '' ? null : warmthIn(typed.dayMost),
-    rootSpeed: typed.rootSpeed.trim() === '' ? null : lengthIn(typed.rootSpeed),
+    nightLeast: measure('nightLeast'),
+    dayMost: measure('dayMost'),
+    rootSpeed: measure('rootSpeed'),
     rootsHidden: typed.rootsHidden === '' ? null : typed.rootsHidden === 'true',
   };
 }

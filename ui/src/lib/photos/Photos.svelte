@@ -63,7 +63,7 @@
       onchange={(event) => void send(event.currentTarget.files)}
     />
   </label>
-  {#each faults as fault (fault)}<p class="fault" role="alert">{fault}</p>{/each}
+  {#each faults as fault, i (i)}<p class="fault" role="alert">{fault}</p>{/each}
 </section>
 
 <style>

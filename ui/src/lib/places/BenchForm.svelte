@@ -6,7 +6,7 @@
   import { faultOf, otherFaults } from '$lib/forms/faults';
   import FormFault from '$lib/forms/FormFault.svelte';
   import { number, optional, shown } from '$lib/forms/numbers';
-  import { warmthIn, warmthOut, warmthUnit } from '$lib/words/units.svelte';
+  import { measuredBack, warmthOut, warmthUnit } from '$lib/words/units.svelte';
   import TextField from '$lib/forms/TextField.svelte';
   import { failed, toaster } from '$lib/shell/toaster';
 
@@ -42,6 +42,9 @@
   let lampHours = $state(shown(bench?.lampHours));
   // svelte-ignore state_referenced_locally
   let approach = $state<string>(bench?.approach ?? '');
+  /** What stands in the entries as long as nobody types over it, °C. */
+  // svelte-ignore state_referenced_locally
+  let known: (number | null | undefined)[] = bench?.means ?? [];
   let means = $state(
     MONTHS.map((_, i) => (bench?.means?.[i] == null ? '' : warmthOut(bench.means[i]))),
   );
@@ -60,7 +63,9 @@
       kind: kind as Schemas['BenchEntry']['kind'],
       lampHours: optional(lampHours),
       means: measured
-        ? means.map((mean) => (mean.trim() === '' ? (null as never) : warmthIn(mean)))
+        ? means.map((mean, i) =>
+            mean.trim() === '' ? (null as never) : measuredBack(mean, '°C', known[i]),
+          )
         : null,
       approach: (approach || null) as Schemas['BenchEntry']['approach'],
     };
@@ -84,7 +89,8 @@
       const year = await answered(
         api.POST('/api/instruments/sensor/{benchId}', { params: { path: { benchId: bench.id } } }),
       );
-      means = year.means.map((mean) => (mean == null ? '' : warmthOut(mean)));
+      known = year.means;
+      means = known.map((mean) => (mean == null ? '' : warmthOut(mean)));
       read = `${year.days} days read, ${year.fresh} of them new; humidity ${year.humidity} % on the last.`;
     } catch (failure) {
       failed(failure);

@@ -72,7 +72,7 @@
       display: none;
     }
   }
-  @media (max-width: 760px) {
+  @media (max-width: 700px) {
     .acts {
       position: fixed;
       inset: auto 0 66px;

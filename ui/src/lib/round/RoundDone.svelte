@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Letters from './Letters.svelte';
   import { outbox } from './outbox.svelte';
   import { round } from './walk.svelte';
 
@@ -8,7 +9,7 @@
   const { back }: Props = $props();
   const walk = $derived(round.now!);
   const plants = $derived(walk.stops.length);
-  const seen = $derived(Object.values(walk.left).filter((key) => key !== 'passed').length);
+  const seen = $derived(Object.values(walk.left).filter((key) => outbox.has(key)).length);
   // svelte-ignore state_referenced_locally
   const seconds = (Date.now() - walk.startedAt) / 1000;
 </script>
@@ -20,12 +21,7 @@
       ? `, ${(seconds / plants).toFixed(0)} seconds and ${(walk.taps / plants).toFixed(1)} taps each`
       : ''}.
   </p>
-  {#if outbox.letters.length}
-    <p role="status">
-      {outbox.letters.length === 1 ? 'One look is' : `${outbox.letters.length} looks are`} still on their
-      way.
-    </p>
-  {/if}
+  <Letters />
   <button class="act go" onclick={() => round.end()}>Put it away</button>
   <button class="act" onclick={back}>Back to the last plant</button>
 </section>

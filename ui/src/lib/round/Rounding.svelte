@@ -1,13 +1,15 @@
 <script lang="ts">
   import { useQueryClient } from '@tanstack/svelte-query';
-  import { onMount, untrack } from 'svelte';
+  import { tick, untrack } from 'svelte';
   import { answered, api, Problem, type Schemas } from '$lib/api/client';
   import { choices, plantPage, prefetchPlant } from '$lib/api/queries';
   import { looked, type TypedLook } from '$lib/forms/LookRow.svelte';
   import { sendPhoto } from '$lib/photos/send';
+  import { startHere } from '$lib/shell/start';
   import { failed, takeBack, toaster } from '$lib/shell/toaster';
   import { measuredIn } from '$lib/words/units.svelte';
   import { ago, daysBetween } from '$lib/words/dates';
+  import Letters from './Letters.svelte';
   import { outbox } from './outbox.svelte';
   import RoundActs from './RoundActs.svelte';
   import RoundDone from './RoundDone.svelte';
@@ -25,7 +27,7 @@
   const stop = $derived(walk.stops[walk.at]);
   const page = plantPage(() => stop?.plantId ?? 0);
   const plant = $derived(stop && page.data?.id === stop.plantId ? page.data : undefined);
-  const today = $derived(plant?.slip.judgedOn ?? '');
+  const today = $derived(plant?.today ?? '');
 
   let row = $state(0);
   let would = $state<Schemas['WouldBe']>();
@@ -39,7 +41,7 @@
       .map((item) => options.data?.looks.find((look) => look.item === item))
       .filter((look) => look !== undefined),
   );
-  const slip = $derived(would?.slip ?? plant?.slip);
+  const slip = $derived(would?.slip ?? plant?.slip ?? undefined);
   const deciding = $derived(slip?.deciding[0]);
   const decidingChoice = $derived(
     options.data?.looks.find((look) => look.item === deciding?.item.split('/')[0]),
@@ -74,13 +76,6 @@
       item
     ];
   }
-
-  onMount(() => {
-    void outbox.send(client);
-    const online = () => void outbox.send(client);
-    window.addEventListener('online', online);
-    return () => window.removeEventListener('online', online);
-  });
 
   $effect(() => {
     JSON.stringify(walk);
@@ -147,6 +142,13 @@
     tappedSince = 'same as last time';
   }
 
+  /** From the list the work goes on at the plant: Enter and digits answer its rows. */
+  async function jump(at: number) {
+    go(at);
+    await tick();
+    startHere(document.getElementById('plant'));
+  }
+
   function go(at: number) {
     walk.at = Math.max(0, Math.min(walk.stops.length, at));
     walk.looks = {};
@@ -185,10 +187,16 @@
   async function pullAside() {
     if (!stop) return;
     walk.taps++;
-    const aside = stop.asideOn == null;
-    stop.asideOn = aside ? today : null;
-    await api.PUT('/api/aside', { body: { plants: [stop.plantId], aside } });
-    void client.invalidateQueries({ queryKey: ['plant', stop.plantId] });
+    const pulled = stop;
+    const aside = pulled.asideOn == null;
+    try {
+      await answered(api.PUT('/api/aside', { body: { plants: [pulled.plantId], aside } }));
+      pulled.asideOn = aside ? today : null;
+    } catch (failure) {
+      failed(failure);
+      return;
+    }
+    void client.invalidateQueries({ queryKey: ['plant', pulled.plantId] });
     void client.invalidateQueries({ queryKey: ['plants'] });
   }
 
@@ -237,7 +245,7 @@
   <RoundDone back={() => go(walk.stops.length - 1)} />
 {:else}
   <div class="round">
-    <StopList {go} />
+    <StopList go={jump} />
 
     <section class="sheet rows" aria-labelledby="plant">
       <div class="head">
@@ -273,7 +281,7 @@
         <SlipNow
           {slip}
           {today}
-          changedBy={would && plant && would.slip.verdict !== plant.slip.verdict
+          changedBy={would && plant && would.slip.verdict !== plant.slip?.verdict
             ? tappedSince
             : undefined}
         />
@@ -298,15 +306,7 @@
           </div>
         </section>
       {/if}
-      {#if outbox.unreachable || outbox.letters.length > 1}
-        <p class="waiting" role="status">
-          {outbox.letters.length === 1 ? 'One look waits' : `${outbox.letters.length} looks wait`} here
-          until the program answers; nothing is lost.
-        </p>
-      {/if}
-      {#each outbox.returned as each (each.letter.key)}
-        <p class="fault" role="alert">{each.letter.name}: {each.sentence}</p>
-      {/each}
+      <Letters />
       <RoundActs
         aside={stop.asideOn != null}
         begun={walk.at > 0}
@@ -356,12 +356,6 @@
   .quick .act {
     min-height: 44px;
   }
-  .waiting {
-    padding: 10px 14px;
-    background: var(--color-ochre-wash);
-    border-radius: 10px;
-    font-size: 14px;
-  }
   .fault {
     color: var(--color-clay);
     font-weight: 600;
@@ -373,7 +367,11 @@
       grid-template-columns: minmax(0, 1fr) 280px;
     }
   }
-  @media (max-width: 760px) {
+  @media (max-width: 700px) {
+    /* What is focused does not lie under the acts and the places at the foot. */
+    :global(html:has(.round)) {
+      scroll-padding-bottom: 250px;
+    }
     .round {
       grid-template-columns: minmax(0, 1fr);
       padding-bottom: 130px;

@@ -47,7 +47,7 @@
     font-weight: 600;
     font-size: 14px;
   }
-  @media (max-width: 760px) {
+  @media (max-width: 700px) {
     .slip {
       order: -1;
       padding: 10px 14px;

@@ -1,5 +1,6 @@
 import type { QueryClient } from '@tanstack/svelte-query';
-import { answered, api, Problem, type Schemas } from '$lib/api/client';
+import { answered, api, problemOf, type Schemas } from '$lib/api/client';
+import { newKey, under } from '$lib/api/keys';
 import { keep } from '$lib/api/queries';
 import { takeBack } from '$lib/shell/toaster';
 
@@ -9,44 +10,68 @@ export interface Letter {
   plantId: number;
   name: string;
   body: Schemas['NewInspection'];
+  /** Why the program did not take it; it stays here until somebody says what becomes of it. */
+  refused?: string;
 }
 
-/** What the program did not take, and why. */
-export interface Returned {
-  letter: Letter;
-  sentence: string;
+/** What the program has acknowledged. */
+export interface Arrived {
+  key: string;
+  entryId: number;
+  plantId: number;
 }
 
-const STORE = 'almanac.outbox';
+const LETTERS = 'almanac.outbox';
+const ARRIVED = 'almanac.outbox.arrived';
 const AGAIN_AFTER = 4000;
+/** So many acknowledgements are remembered, which is more than any round is long. */
+const MOST_ARRIVED = 5000;
 
-function load(): Letter[] {
+function load<T>(store: string): T[] {
   try {
-    return JSON.parse(localStorage.getItem(STORE) ?? '[]') as Letter[];
+    const kept: unknown = JSON.parse(localStorage.getItem(store) ?? '[]');
+    return Array.isArray(kept) ? kept : [];
   } catch {
     return [];
   }
 }
 
 /**
- * Keeps what was seen until the program has it: over a reload, and while the program does not
- * answer.
+ * Keeps what was seen until the program has acknowledged it: over a reload, while the program does
+ * not answer, and when it refuses. Several windows share what is kept.
  */
 class Outbox {
-  letters = $state<Letter[]>(load());
-  returned = $state<Returned[]>([]);
-  unreachable = $state(false);
-  /** What arrived last, so that it can be taken back. */
-  arrived = $state<{ key: string; entryId: number; plantId: number }[]>([]);
+  letters = $state<Letter[]>(load(LETTERS));
+  arrived = $state<Arrived[]>(load(ARRIVED));
+  /** Why nothing goes out just now, in a sentence. */
+  held = $state<string>();
   #sending = false;
+  #onItsWay: string | undefined;
   /** Recalled while it was on its way: taken back as soon as it has arrived. */
   #recalled = new Set<string>();
   #timer: ReturnType<typeof setTimeout> | undefined;
 
+  /** What waits to be sent. */
+  get waiting(): Letter[] {
+    return this.letters.filter((letter) => letter.refused === undefined);
+  }
+
+  /** What the program did not take. */
+  get refused(): Letter[] {
+    return this.letters.filter((letter) => letter.refused !== undefined);
+  }
+
+  /** Whether the program has acknowledged what went out under a key. */
+  has(key: string | undefined): boolean {
+    return key !== undefined && this.arrived.some((each) => each.key === key);
+  }
+
   put(client: QueryClient, plantId: number, name: string, body: Schemas['NewInspection']): string {
-    const key = `${Date.now().toString(36)}-${Math.random().toString(36).slice(2, 12)}`;
-    this.letters.push({ key, plantId, name, body: { ...body, sentKey: key } });
-    this.#store();
+    const key = newKey();
+    this.#change((letters) => [
+      ...letters,
+      { key, plantId, name, body: { ...body, sentKey: key } },
+    ]);
     void this.send(client);
     return key;
   }
@@ -54,10 +79,28 @@ class Outbox {
   /** Takes a letter back that has not arrived; false if it has. */
   recall(key: string): boolean {
     const waiting = this.letters.some((letter) => letter.key === key);
-    if (waiting && this.#sending && this.letters[0]!.key === key) this.#recalled.add(key);
-    this.letters = this.letters.filter((letter) => letter.key !== key);
-    this.#store();
+    if (waiting && this.#onItsWay === key) this.#recalled.add(key);
+    this.drop(key);
     return waiting;
+  }
+
+  /** Sends a refused letter once more. */
+  again(client: QueryClient, key: string): void {
+    this.#change((letters) =>
+      letters.map((letter) => (letter.key === key ? { ...letter, refused: undefined } : letter)),
+    );
+    void this.send(client);
+  }
+
+  /** Throws a letter away. */
+  drop(key: string): void {
+    this.#change((letters) => letters.filter((letter) => letter.key !== key));
+  }
+
+  /** Another window has written into what is kept. */
+  refresh(): void {
+    this.letters = load(LETTERS);
+    this.arrived = load(ARRIVED);
   }
 
   /** Sends what waits, in its order; what cannot be sent now is tried again by itself. */
@@ -66,44 +109,62 @@ class Outbox {
     this.#sending = true;
     clearTimeout(this.#timer);
     try {
-      while (this.letters.length) {
-        const letter = this.letters[0]!;
-        try {
-          const saved = await answered(
-            api.POST('/api/plants/{id}/inspections', {
-              params: { path: { id: letter.plantId } },
-              body: letter.body,
-            }),
-          );
-          this.unreachable = false;
-          if (this.#recalled.delete(letter.key)) await takeBack(client, saved.entryId);
-          else {
-            this.arrived.push({
-              key: letter.key,
-              entryId: saved.entryId,
-              plantId: letter.plantId,
-            });
-            keep(client, saved);
-          }
-        } catch (failure) {
-          if (failure instanceof Problem && failure.unreachable) {
-            this.unreachable = true;
-            this.#timer = setTimeout(() => void this.send(client), AGAIN_AFTER);
-            return;
-          }
-          const sentence = failure instanceof Error ? failure.message : String(failure);
-          this.returned.push({ letter, sentence });
-        }
-        this.letters = this.letters.filter((each) => each.key !== letter.key);
-        this.#store();
+      for (let next = this.waiting[0]; next; next = this.waiting[0]) {
+        if (!(await this.#deliver(client, next))) return;
       }
     } finally {
       this.#sending = false;
     }
   }
 
-  #store(): void {
-    localStorage.setItem(STORE, JSON.stringify(this.letters));
+  /** Whether the next one may go out. */
+  async #deliver(client: QueryClient, letter: Letter): Promise<boolean> {
+    this.#onItsWay = letter.key;
+    try {
+      const saved = await answered(
+        api.POST('/api/plants/{id}/inspections', {
+          params: { path: { id: letter.plantId } },
+          headers: under(letter.key),
+          body: letter.body,
+        }),
+      );
+      this.held = undefined;
+      this.drop(letter.key);
+      if (this.#recalled.delete(letter.key)) await takeBack(client, saved.entryId);
+      else {
+        this.#arrives({ key: letter.key, entryId: saved.entryId, plantId: letter.plantId });
+        keep(client, saved);
+      }
+      return true;
+    } catch (failure) {
+      const problem = problemOf(failure);
+      if (problem.passing) {
+        this.held = problem.message;
+        this.#timer = setTimeout(() => void this.send(client), AGAIN_AFTER);
+        return false;
+      }
+      this.held = undefined;
+      this.#recalled.delete(letter.key);
+      this.#change((letters) =>
+        letters.map((each) =>
+          each.key === letter.key ? { ...each, refused: problem.message } : each,
+        ),
+      );
+      return true;
+    } finally {
+      this.#onItsWay = undefined;
+    }
+  }
+
+  #arrives(one: Arrived): void {
+    this.arrived = [...load<Arrived>(ARRIVED), one].slice(-MOST_ARRIVED);
+    localStorage.setItem(ARRIVED, JSON.stringify(this.arrived));
+  }
+
+  /** Changes what is kept as it stands now, whichever window has written it. */
+  #change(change: (letters: Letter[]) => Letter[]): void {
+    this.letters = change(load(LETTERS));
+    localStorage.setItem(LETTERS, JSON.stringify(this.letters));
   }
 }
 

@@ -11,6 +11,10 @@ vi.mock('$lib/shell/toaster', () => ({ takeBack }));
 const client = {} as QueryClient;
 const body = { on: '2027-05-16', looks: {} } as unknown as Schemas['NewInspection'];
 const taken = (entryId: number) => ({ data: { entryId }, response: new Response() });
+const refusal = (status: number, detail: string) => ({
+  error: { detail },
+  response: new Response(null, { status }),
+});
 const gone = () => Promise.reject(new TypeError('no connection'));
 
 let kept: Map<string, string>;
@@ -22,7 +26,7 @@ async function loaded() {
 }
 
 function sentKeys(): string[] {
-  return post.mock.calls.map(([, asked]) => asked.body.sentKey as string);
+  return post.mock.calls.map(([, asked]) => asked.headers['Idempotency-Key'] as string);
 }
 
 beforeEach(() => {
@@ -56,10 +60,12 @@ describe('looks on their way', () => {
     const outbox = await loaded();
     post.mockImplementationOnce(gone).mockResolvedValueOnce(taken(11));
     const key = outbox.put(client, 1, 'Lock Gate', body);
-    await vi.waitFor(() => expect(outbox.unreachable).toBe(true));
+    await vi.waitFor(() => expect(outbox.held).toContain('does not answer'));
     expect(outbox.letters).toHaveLength(1);
+    expect(outbox.has(key)).toBe(false);
     await vi.runAllTimersAsync();
-    expect(outbox.unreachable).toBe(false);
+    expect(outbox.held).toBeUndefined();
+    expect(outbox.has(key)).toBe(true);
     expect(outbox.letters).toHaveLength(0);
     expect(sentKeys()).toEqual([key, key]);
   });
@@ -68,7 +74,7 @@ describe('looks on their way', () => {
     const before = await loaded();
     post.mockImplementationOnce(gone);
     const key = before.put(client, 1, 'Lock Gate', body);
-    await vi.waitFor(() => expect(before.unreachable).toBe(true));
+    await vi.waitFor(() => expect(before.held).toBeDefined());
     vi.clearAllTimers();
     const after = await loaded();
     expect(after.letters.map((letter) => letter.key)).toEqual([key]);
@@ -83,21 +89,47 @@ describe('looks on their way', () => {
     expect((await loaded()).letters).toEqual([]);
   });
 
-  it('are returned with the sentence when the program refuses them, and the next goes on', async () => {
+  it('wait too while something goes wrong inside the program', async () => {
+    const outbox = await loaded();
+    post.mockResolvedValueOnce(refusal(500, 'A fault.')).mockResolvedValueOnce(taken(11));
+    const key = outbox.put(client, 1, 'Lock Gate', body);
+    await vi.waitFor(() => expect(outbox.held).toBe('A fault.'));
+    expect(outbox.waiting.map((letter) => letter.key)).toEqual([key]);
+    await vi.runAllTimersAsync();
+    expect(sentKeys()).toEqual([key, key]);
+    expect(outbox.has(key)).toBe(true);
+  });
+
+  it('are seen by another window, and neither forgets what the other keeps', async () => {
+    const one = await loaded();
+    post.mockImplementation(gone);
+    const first = one.put(client, 1, 'Lock Gate', body);
+    const other = await loaded();
+    const second = other.put(client, 2, 'Towpath', body);
+    const third = one.put(client, 3, 'Weir', body);
+    other.refresh();
+    expect(other.letters.map((letter) => letter.key)).toEqual([first, second, third]);
+    expect(JSON.parse(kept.get('almanac.outbox')!)).toHaveLength(3);
+  });
+
+  it('stay here with the sentence when the program refuses them, and the next goes on', async () => {
     const outbox = await loaded();
     post
-      .mockResolvedValueOnce({
-        error: { detail: 'The look lies before the arrival.' },
-        response: new Response(null, { status: 422 }),
-      })
+      .mockResolvedValueOnce(refusal(400, 'The look lies before the arrival.'))
       .mockResolvedValueOnce(taken(12));
-    outbox.put(client, 1, 'Lock Gate', body);
+    const key = outbox.put(client, 1, 'Lock Gate', body);
     outbox.put(client, 2, 'Towpath', body);
-    await vi.waitFor(() => expect(outbox.letters).toHaveLength(0));
-    expect(outbox.returned.map(({ letter, sentence }) => [letter.name, sentence])).toEqual([
+    await vi.waitFor(() => expect(outbox.waiting).toHaveLength(0));
+    expect(outbox.arrived.map((each) => each.plantId)).toEqual([2]);
+    const after = await loaded();
+    expect(after.refused.map(({ name, refused }) => [name, refused])).toEqual([
       ['Lock Gate', 'The look lies before the arrival.'],
     ]);
-    expect(outbox.arrived.map((each) => each.plantId)).toEqual([2]);
+    expect(after.has(key)).toBe(false);
+    post.mockResolvedValueOnce(taken(13));
+    after.again(client, key);
+    await vi.waitFor(() => expect(after.has(key)).toBe(true));
+    expect(after.letters).toEqual([]);
   });
 });
 
@@ -106,7 +138,7 @@ describe('a look that is recalled', () => {
     const outbox = await loaded();
     post.mockImplementationOnce(gone);
     const key = outbox.put(client, 1, 'Lock Gate', body);
-    await vi.waitFor(() => expect(outbox.unreachable).toBe(true));
+    await vi.waitFor(() => expect(outbox.held).toBeDefined());
     expect(outbox.recall(key)).toBe(true);
     await vi.runAllTimersAsync();
     expect(post).toHaveBeenCalledTimes(1);

@@ -1,5 +1,6 @@
 import type { Schemas } from '$lib/api/client';
 import type { TypedLook } from '$lib/forms/LookRow.svelte';
+import { units, type Written } from '$lib/words/units.svelte';
 
 /** A round under way, kept in the browser so that a reload loses nothing. */
 export interface Walk {
@@ -13,6 +14,8 @@ export interface Walk {
   looks: Record<string, TypedLook>;
   taps: number;
   startedAt: number;
+  /** In which units what was tapped is measured. */
+  units?: Written;
 }
 
 const STORE = 'almanac.round';
@@ -47,7 +50,9 @@ class Round {
   }
 
   store(): void {
-    if (this.now) localStorage.setItem(STORE, JSON.stringify(this.now));
+    if (!this.now) return;
+    const { length, warmth } = units;
+    localStorage.setItem(STORE, JSON.stringify({ ...this.now, units: { length, warmth } }));
   }
 }
 

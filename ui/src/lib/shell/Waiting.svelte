@@ -1,11 +1,16 @@
 <script lang="ts">
-  import type { Snippet } from 'svelte';
+  import { tick, type Snippet } from 'svelte';
+  import { workGoesOn } from './start';
 
   interface Props {
     query: { isPending: boolean; isError: boolean; error: Error | null; refetch: () => unknown };
     children: Snippet;
   }
   const { query, children }: Props = $props();
+
+  $effect(() => {
+    if (!query.isPending) void tick().then(workGoesOn);
+  });
 </script>
 
 {#if query.isPending}

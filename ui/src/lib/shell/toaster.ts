@@ -8,26 +8,34 @@ export const toaster = createToaster({ placement: 'bottom', overlap: true });
 /** Says quietly that something was saved, and offers to take it back. */
 export function saved(client: QueryClient, what: string, result: Schemas['Saved']): void {
   keep(client, result);
-  toaster.success({
-    title: what,
-    duration: 9000,
-    action: { label: 'Undo', onClick: () => void takeBack(client, result.entryId) },
-  });
+  undoable(what, () => takeBack(client, result.entryId));
 }
 
-/** Takes a line of a journal back; it stays readable there. */
-export async function takeBack(client: QueryClient, entryId: number): Promise<void> {
+/** Takes a line of a journal back; it stays readable there, and can be put back. */
+export async function takeBack(
+  client: QueryClient,
+  entryId: number,
+  said = 'Taken back',
+): Promise<void> {
   try {
-    keep(
-      client,
-      await answered(
-        api.POST('/api/journal/{entryId}/withdrawal', { params: { path: { entryId } } }),
-      ),
+    const result = await answered(
+      api.POST('/api/journal/{entryId}/withdrawal', { params: { path: { entryId } } }),
     );
-    toaster.info({ title: 'Taken back', duration: 4000 });
+    keep(client, result);
+    const next = said === 'Taken back' ? 'Put back' : 'Taken back';
+    undoable(said, () => takeBack(client, result.entryId, next));
   } catch (problem) {
     failed(problem);
   }
+}
+
+/** Says quietly what was done, and offers to undo it. */
+export function undoable(what: string, undo: () => Promise<void>): void {
+  toaster.success({
+    title: what,
+    duration: 9000,
+    action: { label: 'Undo', onClick: () => void undo() },
+  });
 }
 
 export function failed(problem: unknown): void {

@@ -51,13 +51,13 @@
   {#if slip.method}<p class="method">{slip.method}</p>{/if}
   {#if slip.care.length}
     <ul class="care" aria-label="Without unpotting">
-      {#each slip.care as fix (fix)}<li>{fix}</li>{/each}
+      {#each slip.care as fix, i (i)}<li>{fix}</li>{/each}
     </ul>
   {/if}
 
   {#if slip.costs.length}
     <ul class="costs" aria-label="What it costs">
-      {#each slip.costs as cost (cost)}<li>{cost}</li>{/each}
+      {#each slip.costs as cost, i (i)}<li>{cost}</li>{/each}
     </ul>
   {/if}
 
@@ -95,12 +95,12 @@
       dry bark and perlite before pouring, and wear a mask. Use chemicals only as their label says.
     </p>
   {/if}
-  {#each slip.deciding as look, i (look.item)}
+  {#each slip.deciding as look, i (i)}
     <p class="part">
       <b>{i === 0 ? 'One look may settle it.' : 'Or this one.'}</b>
       {look.title}{look.how ? ` (${look.how.toLowerCase()})` : ''}: in {look.changes.length} of
       {look.outcomes} outcomes the verdict changes:
-      {#each look.changes.slice(0, 3) as change, k (change.answer)}{k ? '; ' : ''}{change.answer} →
+      {#each look.changes.slice(0, 3) as change, k (k)}{k ? '; ' : ''}{change.answer} →
         {change.title.toLowerCase()}{/each}{look.changes.length > 3 ? '…' : '.'}
     </p>
   {/each}

@@ -2,6 +2,8 @@
   import { answered, api, Problem, type Schemas } from '$lib/api/client';
   import { rulesPage } from '$lib/api/queries';
   import ChoiceField from '$lib/forms/ChoiceField.svelte';
+  import DraftNotice from '$lib/forms/DraftNotice.svelte';
+  import { Draft } from '$lib/forms/drafts.svelte';
   import { faultOf, otherFaults } from '$lib/forms/faults';
   import DayField from '$lib/forms/DayField.svelte';
   import FormFault from '$lib/forms/FormFault.svelte';
@@ -11,7 +13,7 @@
   import TraitFields from '$lib/kinds/TraitFields.svelte';
   import { TRAITS } from '$lib/kinds/traits';
   import Sentence from '$lib/words/Sentence.svelte';
-  import { asItIs, question } from './asked';
+  import { asItIs, question, retypedSupposed, type Supposed } from './asked';
   import { measuredOut, unitOf } from '$lib/words/units.svelte';
 
   interface Props {
@@ -28,7 +30,11 @@
   const rules = rulesPage();
   const spots = $derived(choices.looks.map((look) => look.item));
   // svelte-ignore state_referenced_locally
-  let asked = $state(asItIs(choices.looks.map((look) => look.item)));
+  const draft = new Draft<Supposed>(`what-if.${plant.id}`, (old, from) =>
+    retypedSupposed(old, choices.looks, from),
+  );
+  // svelte-ignore state_referenced_locally
+  let asked = $state(draft.begin(asItIs(choices.looks.map((look) => look.item))));
   let would = $state<Schemas['WouldBe']>();
   let problem = $state<Problem>();
   let newest = 0;
@@ -42,7 +48,7 @@
   });
   /** The figures that the slip rests on now. */
   const figures = $derived.by(() => {
-    const used = new Set(plant.slip.reasons.map((reason) => reason.rule));
+    const used = new Set((plant.slip?.reasons ?? []).map((reason) => reason.rule));
     const all = (rules.data ?? []).flatMap((chapter) => chapter.figures);
     return all.filter((figure) => used.has(figure.key) || figure.key.startsWith('verdict.must'));
   });
@@ -81,8 +87,10 @@
     }
   }
 
+  $effect(() => draft.keep($state.snapshot(asked) as Supposed));
+
   function startOver() {
-    asked = asItIs(spots);
+    asked = draft.drop();
   }
 
   const fields = $derived([
@@ -109,6 +117,7 @@
     </span>
   </div>
   <FormFault sentence={otherFaults(problem, fields)} />
+  <DraftNotice since={draft.since} anew={startOver} />
 
   <div class="changes" aria-live="polite">
     {#if would?.changes.length}

@@ -1,8 +1,8 @@
 import type { Schemas } from '$lib/api/client';
 import { looked, type TypedLook } from '$lib/forms/LookRow.svelte';
 import { sent, type TypedPart } from '$lib/forms/MixEditor.svelte';
-import { measuredIn } from '$lib/words/units.svelte';
-import { sentTraits, typedTraits, type TypedTraits } from '$lib/kinds/traits';
+import { measuredIn, retyped, units as written, type Written } from '$lib/words/units.svelte';
+import { retypedTraits, sentTraits, typedTraits, type TypedTraits } from '$lib/kinds/traits';
 
 /** What is supposed to be otherwise, while it is typed. */
 export interface Supposed {
@@ -29,6 +29,28 @@ export function asItIs(spots: string[]): Supposed {
     looks: Object.fromEntries(spots.map((spot) => [spot, { answers: [], measured: '' }])),
     traits: typedTraits({}),
     figures: {},
+  };
+}
+
+/** What was supposed in other units. */
+export function retypedSupposed(
+  supposed: Supposed,
+  choices: Schemas['LookChoice'][],
+  from: Written,
+): Supposed {
+  const units = new Map(choices.map((choice) => [choice.item, choice.measure?.unit]));
+  return {
+    ...supposed,
+    traits: retypedTraits(supposed.traits, from),
+    // The figures of rules are in units of their own, which are not known here.
+    figures:
+      from.length === written.length && from.warmth === written.warmth ? supposed.figures : {},
+    looks: Object.fromEntries(
+      Object.entries(supposed.looks).map(([spot, look]) => [
+        spot,
+        { ...look, measured: retyped(look.measured, units.get(spot), from) },
+      ]),
+    ),
   };
 }
 

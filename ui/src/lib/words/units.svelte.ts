@@ -39,6 +39,9 @@ class Units {
 
 export const units = new Units();
 
+/** The units that typed numbers are in. */
+export type Written = Pick<Units, 'length' | 'warmth'>;
+
 function trimmed(value: number, decimals: number): string {
   return String(Number(value.toFixed(decimals)));
 }
@@ -69,9 +72,9 @@ export function lengthSaid(mm: number): string {
 }
 
 /** A typed length in mm, to a hundredth; what is no number is sent as it was typed. */
-export function lengthIn(typed: string): number {
+export function lengthIn(typed: string, length = units.length): number {
   const value = number(typed);
-  return typeof value === 'number' ? Number((value * MM[units.length]).toFixed(2)) : value;
+  return typeof value === 'number' ? Number((value * MM[length]).toFixed(2)) : value;
 }
 
 /** A temperature as a number in the chosen unit. */
@@ -80,10 +83,10 @@ export function warmthOut(celsius: number): string {
 }
 
 /** A typed temperature in °C; what is no number is sent as it was typed. */
-export function warmthIn(typed: string): number {
+export function warmthIn(typed: string, warmth = units.warmth): number {
   const value = number(typed);
   if (typeof value !== 'number') return value;
-  return units.warmth === 'F' ? Number(((value - 32) / 1.8).toFixed(2)) : value;
+  return warmth === 'F' ? Number(((value - 32) / 1.8).toFixed(2)) : value;
 }
 
 /** A volume with its unit, as closely as a jug or a cup measures. */
@@ -98,10 +101,32 @@ function isLength(unit: string | undefined): boolean {
   return unit === 'mm' || unit === 'mm a week';
 }
 
+/**
+ * What stands in an entry, in the unit of the program: what was known where nobody has touched it,
+ * since a number that is shown rounded would come back as another one.
+ */
+export function measuredBack(
+  typed: string,
+  unit: string | undefined,
+  known: number | null | undefined,
+): number {
+  return known != null && typed.trim() === measuredOut(known, unit)
+    ? known
+    : measuredIn(typed, unit);
+}
+
+/** What was typed in other units, as it is typed in those that hold now. */
+export function retyped(typed: string, unit: string | undefined, from: Written): string {
+  if (typed.trim() === '' || (from.length === units.length && from.warmth === units.warmth))
+    return typed;
+  const value = measuredIn(typed, unit, from);
+  return typeof value === 'number' ? measuredOut(value, unit) : typed;
+}
+
 /** A typed number in the unit of the program that it stands for. */
-export function measuredIn(typed: string, unit: string | undefined): number {
-  if (isLength(unit)) return lengthIn(typed);
-  return unit === '°C' ? warmthIn(typed) : number(typed);
+export function measuredIn(typed: string, unit: string | undefined, from: Written = units): number {
+  if (isLength(unit)) return lengthIn(typed, from.length);
+  return unit === '°C' ? warmthIn(typed, from.warmth) : number(typed);
 }
 
 /** A number of the program as it is shown beside its unit. */

@@ -3,8 +3,10 @@ import {
   lengthIn,
   lengthOut,
   lengthSaid,
+  measuredBack,
   measuredIn,
   measuredOut,
+  retyped,
   unitOf,
   units,
   volumeSaid,
@@ -13,6 +15,31 @@ import {
 } from './units.svelte';
 
 afterEach(() => units.take({ length: 'MM', warmth: 'C', volume: 'LITRE', days: 'WORDS' }));
+
+describe('what nobody has touched', () => {
+  it('goes back as it was, whatever it looks like in other units', () => {
+    for (const length of ['MM', 'CM', 'INCH'] as const) {
+      units.length = length;
+      for (const mm of [20, 83, 100, 130, 7.5]) {
+        expect(measuredBack(measuredOut(mm, 'mm'), 'mm', mm)).toBe(mm);
+        expect(measuredBack('3', 'mm', mm)).toBe(measuredIn('3', 'mm'));
+      }
+    }
+    units.warmth = 'F';
+    expect(measuredBack(measuredOut(18.3, '°C'), '°C', 18.3)).toBe(18.3);
+    expect(measuredBack('12', 'mm', undefined)).toBe(304.8);
+  });
+
+  it('is typed anew when the units change', () => {
+    const from = { length: 'MM', warmth: 'C' } as const;
+    expect(retyped('84', 'mm', from)).toBe('84');
+    units.length = 'INCH';
+    expect(retyped('84', 'mm', from)).toBe('3.31');
+    expect(retyped('', 'mm', from)).toBe('');
+    expect(retyped('many', 'mm', from)).toBe('many');
+    expect(retyped('5', '', from)).toBe('5');
+  });
+});
 
 describe('the chosen units', () => {
   it('writes lengths as chosen and sends mm', () => {

@@ -1,12 +1,12 @@
 <script lang="ts">
   import { useQueryClient } from '@tanstack/svelte-query';
-  import { api, type Schemas } from '$lib/api/client';
+  import { answered, api, type Schemas } from '$lib/api/client';
   import { benchList, choices, plantList } from '$lib/api/queries';
   import VerdictMark from '$lib/drawings/VerdictMark.svelte';
   import BenchForm from '$lib/places/BenchForm.svelte';
   import { warmthOut, warmthUnit } from '$lib/words/units.svelte';
   import Waiting from '$lib/shell/Waiting.svelte';
-  import { failed } from '$lib/shell/toaster';
+  import { failed, undoable } from '$lib/shell/toaster';
 
   type PlantLine = Schemas['PlantLine'];
   const client = useQueryClient();
@@ -42,15 +42,41 @@
     return order;
   }
 
-  async function stand(id: number, bench: number, at: number) {
+  /** Whether a plant stands now where it was put; it is shown there only as long as it is sent. */
+  async function stand(id: number, bench: number, at: number): Promise<boolean> {
+    const before = stands;
+    const from = byId.get(id)!.benchId;
     const order = withPlant(id, bench, at);
     moved = order;
-    const { error } = await api.PUT('/api/benches/{id}/plants', {
+    try {
+      await answered(write(bench, order[bench]!));
+      await again(id);
+      undoable(`${byId.get(id)!.name} moved`, async () => {
+        try {
+          for (const each of new Set([from, bench]))
+            if (before[each]?.length) await answered(write(each, before[each]));
+        } catch (failure) {
+          failed(failure);
+        }
+        await again(id);
+      });
+      return true;
+    } catch (failure) {
+      failed(failure);
+      await again(id);
+      return false;
+    }
+  }
+
+  function write(bench: number, plants: number[]) {
+    return api.PUT('/api/benches/{id}/plants', {
       params: { path: { id: bench } },
-      body: { plants: order[bench]! },
+      body: { plants },
       keepalive: true,
     });
-    if (error) failed(new Error('It could not be moved; it stands where it stood.'));
+  }
+
+  async function again(id: number) {
     await client.invalidateQueries({ queryKey: ['plants'] });
     void client.invalidateQueries({ queryKey: ['plant', id] });
     moved = undefined;
@@ -76,7 +102,7 @@
     if (event.key === 'ArrowUp' && here > 0) to = benches[here - 1]!.id;
     if (event.key === 'ArrowDown' && here < benches.length - 1) to = benches[here + 1]!.id;
     if (to !== bench) place = now[to]!.length;
-    await stand(plant.id, to, place);
+    if (!(await stand(plant.id, to, place))) return;
     const name = benches.find((each) => each.id === to)!.name;
     said = `${plant.name}: ${name}, place ${place + 1}`;
     document.getElementById(`plant-${plant.id}`)?.focus();
@@ -87,18 +113,21 @@
     const at = ids.indexOf(bench);
     ids.splice(at, 1);
     ids.splice(at + by, 0, bench);
-    const { error } = await api.PUT('/api/benches', { body: { benches: ids } });
-    if (error) failed(new Error('The walk could not be changed.'));
+    try {
+      await answered(api.PUT('/api/benches', { body: { benches: ids } }));
+    } catch (failure) {
+      failed(failure);
+    }
     await client.invalidateQueries({ queryKey: ['benches'] });
     void client.invalidateQueries({ queryKey: ['plants'] });
   }
 
   async function remove(bench: Schemas['Bench']) {
-    const { error } = await api.DELETE('/api/benches/{id}', {
-      params: { path: { id: bench.id } },
-    });
-    if (error)
-      failed(new Error((error as { detail?: string }).detail ?? 'It could not be removed.'));
+    try {
+      await answered(api.DELETE('/api/benches/{id}', { params: { path: { id: bench.id } } }));
+    } catch (failure) {
+      failed(failure);
+    }
     await client.invalidateQueries({ queryKey: ['benches'] });
   }
 </script>

@@ -2,12 +2,12 @@
   import { goto } from '$app/navigation';
   import { useQueryClient } from '@tanstack/svelte-query';
   import { answered, api } from '$lib/api/client';
-  import { benchList, choices, plantList, rulesPage, sitePage } from '$lib/api/queries';
+  import { benchList, choices, gonePlants, plantList, rulesPage, sitePage } from '$lib/api/queries';
   import { URGENCY } from '$lib/drawings/verdicts';
   import VerdictMark from '$lib/drawings/VerdictMark.svelte';
   import { round } from '$lib/round/walk.svelte';
   import Waiting from '$lib/shell/Waiting.svelte';
-  import { failed, toaster } from '$lib/shell/toaster';
+  import { failed, undoable } from '$lib/shell/toaster';
   import { PILES } from '$lib/sorting/piles';
   import SortingField from '$lib/sorting/SortingField.svelte';
   import Sentence from '$lib/words/Sentence.svelte';
@@ -15,9 +15,12 @@
   import type { Schemas } from '$lib/api/client';
 
   const SCREENFUL = 120;
+  /** The pile of those that were given away or lost. */
+  const GONE = 'gone';
   const client = useQueryClient();
   const site = sitePage();
   const plants = plantList();
+  const gone = gonePlants();
   const benches = benchList();
   const options = choices();
   const rules = rulesPage();
@@ -60,12 +63,23 @@
     })),
   );
   const shown = $derived(
-    pile
-      ? within.filter((plant) =>
-          PILES.find((each) => each.key === pile)!.verdicts.includes(plant.verdict),
-        )
-      : within,
+    pile === GONE
+      ? []
+      : pile
+        ? within.filter((plant) =>
+            PILES.find((each) => each.key === pile)!.verdicts.includes(plant.verdict),
+          )
+        : within,
   );
+  const goneFound = $derived(
+    (gone.data ?? []).filter((plant) =>
+      `${plant.number} ${plant.name} ${plant.profileName} ${plant.statusWords} ${plant.reason}`
+        .toLowerCase()
+        .includes(sought.trim().toLowerCase()),
+    ),
+  );
+  /** They stand below the others while something is looked for. */
+  const goneShown = $derived(pile === GONE || (!pile && sought.trim()) ? goneFound : []);
   const kinds = $derived(
     [...new Map((plants.data ?? []).map((plant) => [plant.profile, plant.profileName]))].sort(
       (a, b) => a[1].localeCompare(b[1]),
@@ -98,11 +112,22 @@
     selected = selected.includes(id) ? selected.filter((each) => each !== id) : [...selected, id];
   }
 
-  async function refresh(said: string) {
-    await client.invalidateQueries({ queryKey: ['plants'] });
-    void client.invalidateQueries({ queryKey: ['plant'] });
-    toaster.success({ title: said, duration: 5000 });
+  /** Reads anew what was done to several plants at once, and offers to undo it. */
+  async function refresh(said: string, undo: () => Promise<void>) {
+    const again = async () => {
+      await client.invalidateQueries({ queryKey: ['plants'] });
+      void client.invalidateQueries({ queryKey: ['plant'] });
+    };
+    await again();
     selected = [];
+    undoable(said, async () => {
+      try {
+        await undo();
+        await again();
+      } catch (failure) {
+        failed(failure);
+      }
+    });
   }
 
   async function walk() {
@@ -116,11 +141,31 @@
     }
   }
 
+  /** Only those that were not aside before, so that undo puts back just these. */
   async function aside() {
-    const { error } = await api.PUT('/api/aside', { body: { plants: selected, aside: true } });
-    if (error) failed(new Error('They could not be pulled aside.'));
-    else await refresh(`${selected.length} plants pulled aside for the bench`);
+    const before = new Set(sorted.filter((plant) => plant.asideOn).map((plant) => plant.id));
+    const ids = selected.filter((id) => !before.has(id));
+    const pull = (aside: boolean) =>
+      answered(api.PUT('/api/aside', { body: { plants: ids, aside } }));
+    try {
+      if (ids.length) await pull(true);
+      await refresh(`${selected.length} plants pulled aside for the bench`, async () => {
+        if (ids.length) await pull(false);
+      });
+    } catch (failure) {
+      failed(failure);
+    }
   }
+
+  function walkOf(all: Schemas['PlantLine'][], bench: number): number[] {
+    return all
+      .filter((plant) => plant.benchId === bench)
+      .sort((a, b) => a.stand - b.stand)
+      .map((plant) => plant.id);
+  }
+
+  const standOn = (bench: number, plants: number[]) =>
+    api.PUT('/api/benches/{id}/plants', { params: { path: { id: bench } }, body: { plants } });
 
   async function stand() {
     const to = Number(target);
@@ -128,12 +173,21 @@
       .filter((plant) => plant.benchId === to && !selected.includes(plant.id))
       .sort((a, b) => a.stand - b.stand)
       .map((plant) => plant.id);
-    const { error } = await api.PUT('/api/benches/{id}/plants', {
-      params: { path: { id: to } },
-      body: { plants: [...there, ...selected] },
-    });
-    if (error) failed(new Error('They could not be moved.'));
-    else await refresh(`${selected.length} plants stand elsewhere now`);
+    const before = sorted;
+    const benchesBefore = new Set(
+      sorted.filter((plant) => selected.includes(plant.id)).map((plant) => plant.benchId),
+    );
+    try {
+      await answered(standOn(to, [...there, ...selected]));
+      await refresh(`${selected.length} plants stand elsewhere now`, async () => {
+        for (const bench of new Set([...benchesBefore, to])) {
+          const order = walkOf(before, bench);
+          if (order.length) await answered(standOn(bench, order));
+        }
+      });
+    } catch (failure) {
+      failed(failure);
+    }
   }
 </script>
 
@@ -141,11 +195,11 @@
 
 <div class="top">
   <h1>Plants</h1>
-  {#if plants.data?.length}
+  {#if plants.data?.length || gone.data?.length}
     <span class="quiet"
-      >{shown.length === plants.data.length
-        ? `${plants.data.length} plants, the most urgent first`
-        : `${shown.length} of ${plants.data.length} plants`}</span
+      >{shown.length === plants.data?.length
+        ? `${shown.length} plants, the most urgent first`
+        : `${shown.length} of ${plants.data?.length ?? 0} plants`}</span
     >
     <div class="filters">
       <label>
@@ -176,7 +230,7 @@
 </div>
 
 <Waiting query={plants}>
-  {#if !plants.data?.length}
+  {#if !plants.data?.length && !gone.data?.length}
     <section class="sheet empty">
       <h2>No plants yet</h2>
       <p>Add the first one with what stands on its label; a look at it comes next.</p>
@@ -203,6 +257,18 @@
               </button>
             {/if}
           {/each}
+          {#if goneFound.length || pile === GONE}
+            <button
+              type="button"
+              class="pile"
+              aria-pressed={pile === GONE}
+              style="--wash: var(--color-leaf); --hue: var(--color-ink-2)"
+              onclick={() => (pile = pile === GONE ? '' : GONE)}
+            >
+              <span>No longer here</span>
+              <b>{goneFound.length}</b>
+            </button>
+          {/if}
         </div>
         {#if selected.length}
           <div class="chosen" role="group" aria-label="What to do with the chosen plants">
@@ -251,8 +317,24 @@
               >{shown.length - most} more</button
             >
           {/if}
-        {:else}
+        {:else if pile !== GONE && !goneShown.length}
           <p class="quiet">No plant answers to that.</p>
+        {/if}
+        {#if goneShown.length}
+          <ul class="sheet gone" aria-label="No longer here">
+            {#each goneShown as plant (plant.id)}
+              <li>
+                <a href="/plants/{plant.id}">
+                  <span class="who">
+                    <b>{plant.name}</b>
+                    <span class="quiet">
+                      {plant.number} · {plant.statusWords}{plant.reason ? `: ${plant.reason}` : ''}
+                    </span>
+                  </span>
+                </a>
+              </li>
+            {/each}
+          </ul>
         {/if}
       </div>
     </div>
@@ -363,6 +445,13 @@
     padding: 7px 16px 7px 0;
     color: var(--color-ink);
     text-decoration: none;
+  }
+  .gone {
+    margin-top: 12px;
+  }
+  .gone li,
+  .gone li a {
+    grid-template-columns: minmax(0, 1fr);
   }
   li a:hover b {
     text-decoration: underline;

@@ -2,7 +2,7 @@
   import { answered, api } from '$lib/api/client';
   import { benchList, openChecks, plantList } from '$lib/api/queries';
   import Rounding from '$lib/round/Rounding.svelte';
-  import { outbox } from '$lib/round/outbox.svelte';
+  import Letters from '$lib/round/Letters.svelte';
   import { round } from '$lib/round/walk.svelte';
   import Waiting from '$lib/shell/Waiting.svelte';
   import { failed } from '$lib/shell/toaster';
@@ -92,12 +92,7 @@
         >
       </section>
     </div>
-    {#if outbox.letters.length}
-      <p class="quiet" role="status">
-        {outbox.letters.length === 1 ? 'One look waits' : `${outbox.letters.length} looks wait`} in this
-        browser until the program answers.
-      </p>
-    {/if}
+    <div class="letters"><Letters /></div>
   </Waiting>
 {/if}
 
@@ -111,6 +106,12 @@
     gap: 16px;
     max-width: 900px;
     align-items: start;
+  }
+  .letters {
+    display: grid;
+    gap: 8px;
+    max-width: 900px;
+    margin-top: 16px;
   }
   .sheet {
     display: grid;

@@ -77,11 +77,12 @@
     const before = instruments.data;
     if (!before) return;
     const wanted = { ...before, [which]: condition } as Schemas['Instruments'];
-    client.setQueryData(['instruments'], wanted);
     try {
-      await answered(api.PUT('/api/instruments', { body: wanted }));
+      const now = await answered(api.PUT('/api/instruments', { body: wanted }));
+      client.setQueryData(['instruments'], now);
     } catch (failure) {
-      client.setQueryData(['instruments'], before);
+      // The choice goes back to what holds.
+      client.setQueryData(['instruments'], { ...before });
       failed(failure);
     }
   }

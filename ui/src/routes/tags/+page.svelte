@@ -84,7 +84,7 @@
 </div>
 
 <Waiting {query}>
-  {#each query.data?.together ?? [] as each (each.on)}
+  {#each query.data?.together ?? [] as each, i (i)}
     <section class="sheet together no-print">
       <h2>Handled together on {short(each.on, today)}</h2>
       <p>

@@ -11,15 +11,17 @@
   import Photos from '$lib/photos/Photos.svelte';
   import LifeBar from '$lib/drawings/LifeBar.svelte';
   import RimStrip from '$lib/drawings/RimStrip.svelte';
-  import RootChart from '$lib/drawings/RootChart.svelte';
   import { lastSeen } from '$lib/journal/last';
   import Journal from '$lib/journal/Journal.svelte';
+  import Part from '$lib/shell/Part.svelte';
   import Waiting from '$lib/shell/Waiting.svelte';
+  import Gone from '$lib/card/Gone.svelte';
+  import RootWindows from '$lib/slip/RootWindows.svelte';
   import WhatIf from '$lib/whatif/WhatIf.svelte';
   import VerdictSlip from '$lib/slip/VerdictSlip.svelte';
   import Sentence from '$lib/words/Sentence.svelte';
-  import { lengthSaid, lengthUnit } from '$lib/words/units.svelte';
-  import { partial, short, span } from '$lib/words/dates';
+  import { lengthUnit } from '$lib/words/units.svelte';
+  import { partial, short } from '$lib/words/dates';
 
   const id = $derived(Number(page.params.id));
   const query = plantPage(() => id);
@@ -51,9 +53,10 @@
     const typing =
       event.target instanceof HTMLElement && event.target.closest('input, select, textarea');
     if (typing || event.ctrlKey || event.metaKey || event.altKey) return;
+    if (event.key === 'e') void goto(editHref);
+    if (!plant?.slip) return;
     if (event.key === 'i') void goto(inspectHref);
     if (event.key === 'w') asking = true;
-    if (event.key === 'e') void goto(editHref);
     if (event.key === 'r') void goto(repotHref);
   }
 </script>
@@ -70,16 +73,16 @@
         <a class="link" href={editHref}>Edit</a>
         <a class="link" href="/tags?plant={id}">Tag</a></span
       >
-      <div class="acts">
-        <button
-          class="act small"
-          aria-pressed={asking}
-          onclick={() => (asking ? stopAsking() : (asking = true))}
-          >What if <span class="kbd-hint">W</span></button
-        >
-        <a class="act small" href={inspectHref}>Inspect <span class="kbd-hint">I</span></a>
-        <a class="act go small" href={repotHref}>Log a repot <span class="kbd-hint">R</span></a>
-      </div>
+      {#if plant.slip}<div class="acts">
+          <button
+            class="act small"
+            aria-pressed={asking}
+            onclick={() => (asking ? stopAsking() : (asking = true))}
+            >What if <span class="kbd-hint">W</span></button
+          >
+          <a class="act small" href={inspectHref}>Inspect <span class="kbd-hint">I</span></a>
+          <a class="act go small" href={repotHref}>Log a repot <span class="kbd-hint">R</span></a>
+        </div>{/if}
     </div>
 
     {#if plant.nowOrHold}
@@ -87,14 +90,20 @@
     {/if}
 
     <div class="columns" class:asking>
-      <VerdictSlip
-        slip={supposed ?? plant.slip}
-        supposed={supposed !== undefined}
-        {titles}
-        check={supposed ? undefined : plant.checks[0]}
-        {inspectHref}
-      />
-      {#if asking && options.data}
+      <div data-start class="verdict">
+        {#if plant.slip}
+          <VerdictSlip
+            slip={supposed ?? plant.slip}
+            supposed={supposed !== undefined}
+            {titles}
+            check={supposed ? undefined : plant.checks[0]}
+            {inspectHref}
+          />
+        {:else}
+          <Gone {plant} />
+        {/if}
+      </div>
+      {#if asking && options.data && plant.slip}
         <WhatIf
           {plant}
           choices={options.data}
@@ -105,60 +114,45 @@
       {/if}
 
       <div class="middle">
-        <section class="sheet" aria-labelledby="roots">
-          <h2 id="roots">New roots and the window</h2>
-          {#each plant.slip.roots as roots (roots.lead)}
-            {#if plant.slip.roots.length > 1}<h3>Lead {roots.lead}</h3>{/if}
-            <RootChart {roots} today={plant.slip.judgedOn} />
-            <p class="quiet">
-              {roots.measurements
-                ? `${lengthSaid(roots.mmAWeek)} a week by its own ${roots.measurements} measurements`
-                : `${lengthSaid(roots.mmAWeek)} a week, as its kind`}: nubs until about
-              {short(roots.nubUntil.likely, plant.slip.judgedOn)}, unsafe until about
-              {short(roots.unsafeUntil.likely, plant.slip.judgedOn)} ({span(
-                roots.unsafeUntil.earliest,
-                roots.unsafeUntil.latest,
-                plant.slip.judgedOn,
-              )}){roots.opensAgain ? ', open again from there.' : '.'}
-            </p>
-          {:else}
-            <p class="quiet">
-              No growing root tip has been seen since it was last potted. With a length, or a stage
-              from nubs to long, the windows are drawn here.
-            </p>
-          {/each}
-        </section>
+        {#if plant.slip}
+          <section class="sheet" aria-labelledby="roots">
+            <h2 id="roots">New roots and the window</h2>
+            <Part name="the roots"><RootWindows slip={plant.slip} /></Part>
+          </section>
+        {/if}
         {#if plant.room}
           <section class="sheet" aria-labelledby="rim">
             <h2 id="rim">Room to the rim</h2>
-            <RimStrip room={plant.room} today={plant.slip.judgedOn} />
+            <Part name="the room to the rim"
+              ><RimStrip room={plant.room} today={plant.today} /></Part
+            >
           </section>
         {/if}
         {#if plant.growths.some((growth) => growth.sizeMm != null)}
           <section class="sheet" aria-labelledby="growths">
             <h2 id="growths">Growths, year by year</h2>
             <p class="quiet">Size in {lengthUnit()}; a dot where it was seen in flower.</p>
-            <GrowthChart growths={plant.growths} />
+            <Part name="its growths"><GrowthChart growths={plant.growths} /></Part>
           </section>
         {/if}
         {#if plant.journal.some((line) => line.looks['bloom'])}
           <section class="sheet" aria-labelledby="bloom">
             <h2 id="bloom">Bloom</h2>
-            <BloomYear lines={plant.journal} />
+            <Part name="its flowers"><BloomYear lines={plant.journal} /></Part>
           </section>
         {/if}
-        <section class="sheet" aria-labelledby="checks">
-          <h2 id="checks">Checks</h2>
-          {#if plant.checks.length}
-            <ul>
-              {#each plant.checks as check (check.id)}
-                <CheckRow {check} today={plant.slip.judgedOn} plantId={plant.id} />
-              {/each}
-            </ul>
-          {:else}
-            <p class="quiet">No check is booked.</p>
-          {/if}
-        </section>
+        {#if plant.slip}<section class="sheet" aria-labelledby="checks">
+            <h2 id="checks">Checks</h2>
+            {#if plant.checks.length}
+              <ul>
+                {#each plant.checks as check (check.id)}
+                  <CheckRow {check} today={plant.today} plantId={plant.id} />
+                {/each}
+              </ul>
+            {:else}
+              <p class="quiet">No check is booked.</p>
+            {/if}
+          </section>{/if}
       </div>
 
       <div class="right">
@@ -166,24 +160,26 @@
           <h2 id="medium">Medium</h2>
           <p class="quiet">
             {plant.potting.mixWords}, {plant.potting.moistureWords};
-            <Sentence parts={plant.potting.potWords} today={plant.slip.judgedOn} />; potted {partial(
+            <Sentence parts={plant.potting.potWords} today={plant.today} />; potted {partial(
               plant.potting.pottedOn,
             )}
           </p>
-          {#if plant.slip.medium}
-            <LifeBar medium={plant.slip.medium} />
+          {#if plant.slip?.medium}
+            <Part name="the medium"><LifeBar medium={plant.slip.medium} /></Part>
             <p class="because">
-              <Sentence parts={plant.slip.medium.because} today={plant.slip.judgedOn} />
+              <Sentence parts={plant.slip.medium.because} today={plant.today} />
             </p>
-          {:else}
+          {:else if plant.slip}
             <p class="because">Nothing in it decays: it has no clock.</p>
           {/if}
-          <a class="link" href="/plants/{id}/hold">Soak test</a>
-          <DaysToDry
-            lines={plant.journal}
-            since={plant.potting.pottedOn === 'unknown' ? '' : plant.potting.pottedOn}
-            today={plant.slip.judgedOn}
-          />
+          {#if plant.slip}<a class="link" href="/plants/{id}/hold">Soak test</a>{/if}
+          <Part name="the days to dry">
+            <DaysToDry
+              lines={plant.journal}
+              since={plant.potting.pottedOn === 'unknown' ? '' : plant.potting.pottedOn}
+              today={plant.today}
+            />
+          </Part>
         </section>
         {#if card && (card.notes || card.mother || card.daughters.length || card.cameFrom || card.parents || card.label !== plant.name || card.apartSince || card.heldSince || card.status !== 'GROWING')}
           <section class="sheet" aria-labelledby="card">
@@ -199,17 +195,17 @@
               <p>
                 {plant.apart.over
                   ? 'It may stand with the others now.'
-                  : `Look it over for pests ${short(plant.apart.next, plant.slip.judgedOn)}; with the others from ${short(plant.apart.free, plant.slip.judgedOn)}${plant.apart.found ? ', as something was found' : ''}.`}
+                  : `Look it over for pests ${short(plant.apart.next, plant.today)}; with the others from ${short(plant.apart.free, plant.today)}${plant.apart.found ? ', as something was found' : ''}.`}
               </p>
             {/if}
             {#if card.apartSince}<p>
-                Kept apart since {short(card.apartSince, plant.slip.judgedOn)}.
+                Kept apart since {short(card.apartSince, plant.today)}.
               </p>{/if}
             {#if card.heldSince}
-              <p>Held in the pot it came in since {short(card.heldSince, plant.slip.judgedOn)}.</p>
+              <p>Held in the pot it came in since {short(card.heldSince, plant.today)}.</p>
             {/if}
             {#if plant.holding}
-              <p><Sentence parts={plant.holding.advice} today={plant.slip.judgedOn} /></p>
+              <p><Sentence parts={plant.holding.advice} today={plant.today} /></p>
             {/if}
             {#if card.parents}<p>{card.parents}</p>{/if}
             {#if card.cameFrom}<p>
@@ -232,8 +228,8 @@
             {#if card.notes}<p class="notes">{card.notes}</p>{/if}
           </section>
         {/if}
-        <Photos plantId={plant.id} today={plant.slip.judgedOn} />
-        <Journal {plant} />
+        <Part name="the photographs"><Photos plantId={plant.id} today={plant.today} /></Part>
+        <Part name="the journal"><Journal {plant} /></Part>
       </div>
     </div>
   {/if}
@@ -270,6 +266,9 @@
   .columns.asking .middle,
   .columns.asking .right {
     display: none;
+  }
+  .verdict {
+    min-width: 0;
   }
   .middle,
   .right {

@@ -1,8 +1,12 @@
 <script lang="ts">
   import { goto } from '$app/navigation';
   import { useQueryClient } from '@tanstack/svelte-query';
-  import { answered, api, Problem, type Schemas } from '$lib/api/client';
+  import { answered, api, type Schemas } from '$lib/api/client';
   import { benchList, choices, keep } from '$lib/api/queries';
+  import { Saving } from '$lib/api/saving.svelte';
+  import DraftNotice from '$lib/forms/DraftNotice.svelte';
+  import { Draft } from '$lib/forms/drafts.svelte';
+  import PottedOnField from '$lib/forms/PottedOnField.svelte';
   import { faultOf, otherFaults } from '$lib/forms/faults';
   import ChoiceField from '$lib/forms/ChoiceField.svelte';
   import DayField from '$lib/forms/DayField.svelte';
@@ -10,7 +14,7 @@
   import FormFault from '$lib/forms/FormFault.svelte';
   import MixEditor, { sent, type TypedPart } from '$lib/forms/MixEditor.svelte';
   import MoistureField from '$lib/forms/MoistureField.svelte';
-  import { NO_POT, sentPot } from '$lib/forms/pot';
+  import { NO_POT, retypedPot, sentPot, type TypedPot } from '$lib/forms/pot';
   import PotFields from '$lib/forms/PotFields.svelte';
   import TextField from '$lib/forms/TextField.svelte';
   import Waiting from '$lib/shell/Waiting.svelte';
@@ -21,27 +25,53 @@
   const options = choices();
   const benches = benchList();
 
-  let label = $state('');
-  let profile = $state('');
-  let bench = $state('');
-  let benchName = $state('');
-  let benchLit = $state(false);
-  let pottedOn = $state('');
-  let unknown = $state(false);
-  let mix = $state<TypedPart[]>([{ component: 'BARK_MEDIUM', parts: '1' }]);
-  let moisture = $state<Schemas['MoistureChoice']['moisture']>('DRIES_BETWEEN');
-  let pot = $state({ ...NO_POT });
-  let arrivedOn = $state('');
-  let cameRootless = $state(false);
-  let cameFrom = $state('');
-  let price = $state('');
-  let apart = $state(false);
-  let held = $state(false);
-  let problem = $state<Problem>();
-  let busy = $state(false);
+  interface Typed {
+    label: string;
+    profile: string;
+    bench: string;
+    benchName: string;
+    benchLit: boolean;
+    pottedOn: string;
+    /** Empty while nothing was chosen; unknown is a choice too. */
+    mix: TypedPart[];
+    moisture: Schemas['MoistureChoice']['moisture'];
+    pot: TypedPot;
+    arrivedOn: string;
+    cameRootless: boolean;
+    cameFrom: string;
+    price: string;
+    apart: boolean;
+    held: boolean;
+  }
+  const EMPTY: Typed = {
+    label: '',
+    profile: '',
+    bench: '',
+    benchName: '',
+    benchLit: false,
+    pottedOn: '',
+    mix: [],
+    moisture: 'DRIES_BETWEEN',
+    pot: { ...NO_POT },
+    arrivedOn: '',
+    cameRootless: false,
+    cameFrom: '',
+    price: '',
+    apart: false,
+    held: false,
+  };
+  const draft = new Draft<Typed>('new', (old, from) => ({
+    ...old,
+    pot: retypedPot(old.pot, from),
+  }));
+  let form = $state<Typed>(draft.begin(structuredClone(EMPTY)));
+  const saving = new Saving();
+  const problem = $derived(saving.problem);
 
-  const kind = $derived(options.data?.profiles.find(({ key }) => key === profile));
-  const chosenBench = $derived(bench || (benches.data?.length ? '' : NEW_BENCH));
+  $effect(() => draft.keep($state.snapshot(form) as Typed));
+
+  const kind = $derived(options.data?.profiles.find(({ key }) => key === form.profile));
+  const chosenBench = $derived(form.bench || (benches.data?.length ? '' : NEW_BENCH));
   const fields = [
     'label',
     'profile',
@@ -56,34 +86,37 @@
   ];
 
   function chooseKind() {
-    if (kind) moisture = kind.moisture;
+    if (kind) form.moisture = kind.moisture;
   }
 
   async function benchId(): Promise<number> {
     if (chosenBench !== NEW_BENCH) return chosenBench ? Number(chosenBench) : (null as never);
     const added = await answered(
-      api.POST('/api/benches', { body: { name: benchName, lampHours: benchLit ? 14 : null } }),
+      api.POST('/api/benches', {
+        body: { name: form.benchName, lampHours: form.benchLit ? 14 : null },
+      }),
     );
     await client.invalidateQueries({ queryKey: ['benches'] });
-    bench = String(added.id);
+    form.bench = String(added.id);
     return added.id;
   }
 
   async function add(event: SubmitEvent) {
     event.preventDefault();
-    busy = true;
-    problem = undefined;
-    try {
-      const saved = await answered(
+    const { label, profile, pottedOn, moisture, arrivedOn, cameRootless } = form;
+    const { cameFrom, price, apart, held } = form;
+    const saved = await saving.save(async (headers) =>
+      answered(
         api.POST('/api/plants', {
+          headers,
           body: {
             label,
             profile,
             benchId: await benchId(),
-            pottedOn: unknown ? 'unknown' : pottedOn,
-            mix: sent(mix),
+            pottedOn,
+            mix: sent(form.mix),
             moisture,
-            pot: sentPot(pot),
+            pot: sentPot(form.pot),
             arrivedOn: arrivedOn || null,
             cameRootless,
             cameFrom,
@@ -92,18 +125,16 @@
             held,
           },
         }),
-      );
-      keep(client, saved);
-      toaster.success({
-        title: `${saved.plant.name} added as ${saved.plant.card.number}`,
-        duration: 6000,
-      });
-      await goto(`/plants/${saved.plant.id}${apart ? '/inspect?first' : ''}`);
-    } catch (failure) {
-      problem = failure instanceof Problem ? failure : new Problem(String(failure));
-    } finally {
-      busy = false;
-    }
+      ),
+    );
+    if (!saved) return;
+    draft.saved();
+    keep(client, saved);
+    toaster.success({
+      title: `${saved.plant.name} added as ${saved.plant.card.number}`,
+      duration: 6000,
+    });
+    await goto(`/plants/${saved.plant.id}${apart ? '/inspect?first' : ''}`);
   }
 </script>
 
@@ -113,11 +144,12 @@
 <Waiting query={options}>
   <form class="sheet" onsubmit={add} novalidate>
     <FormFault sentence={otherFaults(problem, fields)} />
+    <DraftNotice since={draft.since} anew={() => (form = draft.drop())} />
     <TextField
       label="Name on the label"
       hint="Letter by letter, mistakes and all"
       fault={faultOf(problem, 'label')}
-      bind:value={label}
+      bind:value={form.label}
     />
 
     <div class="two">
@@ -130,7 +162,7 @@
           value: each.key,
           words: each.name,
         }))}
-        bind:value={profile}
+        bind:value={form.profile}
         onchange={chooseKind}
       />
 
@@ -142,7 +174,7 @@
             aria-describedby={describedBy}
             aria-invalid={invalid}
             value={chosenBench}
-            onchange={(event) => (bench = event.currentTarget.value)}
+            onchange={(event) => (form.bench = event.currentTarget.value)}
           >
             <option value="" disabled>Choose…</option>
             {#each benches.data ?? [] as each (each.id)}
@@ -159,69 +191,62 @@
         <TextField
           label="Name of the new bench"
           fault={faultOf(problem, 'name')}
-          bind:value={benchName}
+          bind:value={form.benchName}
         />
         <label class="tick">
-          <input class="checkbox" type="checkbox" bind:checked={benchLit} />
+          <input class="checkbox" type="checkbox" bind:checked={form.benchLit} />
           Under lamps, 14 hours a day
         </label>
       </div>
     {/if}
 
-    <div class="two">
-      <TextField
-        label="Potted on"
-        hint="A day 2026-05-16, a month 2026-05, or a year 2026"
-        placeholder="2026-05"
-        disabled={unknown}
-        fault={faultOf(problem, 'pottedOn')}
-        bind:value={pottedOn}
-      />
-      <label class="tick">
-        <input class="checkbox" type="checkbox" bind:checked={unknown} />
-        Nobody knows
-      </label>
-    </div>
+    <PottedOnField fault={faultOf(problem, 'pottedOn')} bind:pottedOn={form.pottedOn} />
 
-    <PotFields bind:pot pots={options.data?.pots ?? []} {problem} />
+    <PotFields bind:pot={form.pot} pots={options.data?.pots ?? []} {problem} />
     <MixEditor
-      bind:mix
+      bind:mix={form.mix}
       components={options.data?.components ?? []}
       fault={faultOf(problem, 'mix')}
     />
-    <MoistureField bind:moisture moistures={options.data?.moistures ?? []} />
+    <MoistureField bind:moisture={form.moisture} moistures={options.data?.moistures ?? []} />
 
     <div class="two">
       <DayField
         label="Came on"
         hint="The day it came to you; empty if nobody knows"
         fault={faultOf(problem, 'arrivedOn')}
-        bind:value={arrivedOn}
+        bind:value={form.arrivedOn}
       />
       <label class="tick">
-        <input class="checkbox" type="checkbox" bind:checked={cameRootless} />
+        <input class="checkbox" type="checkbox" bind:checked={form.cameRootless} />
         It came without live roots
       </label>
-      <TextField label="Came from" fault={faultOf(problem, 'cameFrom')} bind:value={cameFrom} />
+      <TextField
+        label="Came from"
+        fault={faultOf(problem, 'cameFrom')}
+        bind:value={form.cameFrom}
+      />
       <TextField
         label="Price"
         hint="If you want to keep it"
         fault={faultOf(problem, 'price')}
-        bind:value={price}
+        bind:value={form.price}
       />
       <label class="tick">
-        <input class="checkbox" type="checkbox" bind:checked={apart} />
+        <input class="checkbox" type="checkbox" bind:checked={form.apart} />
         Keep it apart, and look it over now
       </label>
       <label class="tick">
-        <input class="checkbox" type="checkbox" bind:checked={held} />
+        <input class="checkbox" type="checkbox" bind:checked={form.held} />
         Hold it in the pot it came in
       </label>
     </div>
 
     <div class="end">
-      <button class="act go" disabled={busy}>{busy ? 'Adding…' : 'Add the plant'}</button>
-      <a class="link" href="/plants">Back to the plants</a>
+      <button class="act go" disabled={saving.busy}
+        >{saving.busy ? 'Adding…' : 'Add the plant'}</button
+      >
+      <a class="link" href="/plants">Back; what is typed stays here</a>
     </div>
   </form>
 </Waiting>

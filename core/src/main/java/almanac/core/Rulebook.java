@@ -2,6 +2,7 @@ package almanac.core;
 
 import almanac.core.figures.Figure;
 import almanac.core.figures.FigureGroup;
+import almanac.core.figures.Figures;
 import almanac.core.followup.FollowUpFigures;
 import almanac.core.holding.HoldingFigures;
 import almanac.core.inspection.InspectionFigures;
@@ -17,6 +18,7 @@ import almanac.core.roots.RootFigures;
 import almanac.core.season.SeasonFigures;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Collectors;
 
 /** All figures of the rules, as a book that can be read from front to back. */
@@ -43,6 +45,35 @@ public final class Rulebook {
         PottingFigures.GROUP,
         HoldingFigures.GROUP,
         FollowUpFigures.GROUP);
+  }
+
+  /**
+   * Refuses figures that do not go together.
+   *
+   * @param changed the keys of the figures that somebody is changing; one of them is named where it
+   *     can be
+   * @throws Refused naming a figure, if one that must be at most another is more
+   */
+  public static void check(Figures figures, Set<String> changed) {
+    for (var group : groups()) {
+      for (var order : group.orders()) {
+        for (int i = 1; i < order.size(); i++) {
+          refuseWrongOrder(order.get(i - 1), order.get(i), figures, changed);
+        }
+      }
+    }
+  }
+
+  private static void refuseWrongOrder(
+      Figure less, Figure more, Figures figures, Set<String> changed) {
+    if (figures.of(less) <= figures.of(more)) {
+      return;
+    }
+    boolean namesMore = changed.contains(more.key()) && !changed.contains(less.key());
+    throw new Refused(
+        namesMore ? more.key() : less.key(),
+        "%s (%s) is at most %s (%s)."
+            .formatted(less.key(), plain(figures.of(less)), more.key(), plain(figures.of(more))));
   }
 
   /** The figure of that key, if there is one. */

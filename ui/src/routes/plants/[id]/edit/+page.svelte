@@ -3,7 +3,11 @@
   import { page } from '$app/state';
   import { useQueryClient } from '@tanstack/svelte-query';
   import { answered, api, Problem, type Schemas } from '$lib/api/client';
-  import { benchList, choices, plantList, plantPage } from '$lib/api/queries';
+  import { benchList, choices, gonePlants, plantList, plantPage } from '$lib/api/queries';
+  import { Saving } from '$lib/api/saving.svelte';
+  import { asEntry } from '$lib/card/entry';
+  import DraftNotice from '$lib/forms/DraftNotice.svelte';
+  import { Draft } from '$lib/forms/drafts.svelte';
   import ChoiceField from '$lib/forms/ChoiceField.svelte';
   import { faultOf, otherFaults } from '$lib/forms/faults';
   import DayField from '$lib/forms/DayField.svelte';
@@ -11,9 +15,15 @@
   import FormFault from '$lib/forms/FormFault.svelte';
   import TextField from '$lib/forms/TextField.svelte';
   import TraitFields from '$lib/kinds/TraitFields.svelte';
-  import { sentTraits, TRAITS, typedTraits } from '$lib/kinds/traits';
+  import {
+    retypedTraits,
+    sentTraits,
+    TRAITS,
+    typedTraits,
+    type TypedTraits,
+  } from '$lib/kinds/traits';
   import Waiting from '$lib/shell/Waiting.svelte';
-  import { toaster } from '$lib/shell/toaster';
+  import { failed, undoable } from '$lib/shell/toaster';
 
   const client = useQueryClient();
   const id = $derived(Number(page.params.id));
@@ -23,41 +33,56 @@
   const plant = $derived(query.data);
 
   type Card = Schemas['CardEntry'];
-  let version = $state(0);
-  let card = $state<Card>({} as Card);
-  let profile = $state('');
-  let bench = $state('');
-  let aim = $state('');
-  let approach = $state('');
-  let arrivedOn = $state('');
-  let rootless = $state(false);
-  let traits = $state(typedTraits({}));
-  /** The number of the plant it was divided from. */
-  let mothers = $state('');
-  let apart = $state('');
-  let held = $state('');
+  interface Typed {
+    card: Card;
+    profile: string;
+    bench: string;
+    aim: string;
+    approach: string;
+    arrivedOn: string;
+    rootless: boolean;
+    traits: TypedTraits;
+    /** The number of the plant it was divided from. */
+    mothers: string;
+    apart: string;
+    held: string;
+  }
   const plants = plantList();
-  let ready = $state(false);
-  let problem = $state<Problem>();
+  const gone = gonePlants();
+  let form = $state<Typed>();
+  /** The plant as it was when the form was filled; what is sent goes with its version. */
+  let was = $state<Schemas['PlantPage']>();
+  const saving = new Saving();
+  const problem = $derived(saving.problem);
+  // svelte-ignore state_referenced_locally
+  const draft = new Draft<Typed>(`card.${id}`, (old, from) => ({
+    ...old,
+    traits: retypedTraits(old.traits, from),
+  }));
 
   // The form is filled once; later answers leave it alone.
   $effect(() => {
-    if (ready || !plant) return;
-    version = plant.version;
+    if (form || !plant) return;
+    was = plant;
     const { mother, daughters, asideOn, statusWords, ...own } = plant.card;
     void [daughters, asideOn, statusWords];
-    card = { ...own, motherId: mother?.id ?? null };
-    mothers = mother ? mother.number : '';
-    apart = own.apartSince ?? '';
-    held = own.heldSince ?? '';
-    profile = plant.profile;
-    bench = String(plant.bench.id);
-    aim = plant.aim;
-    approach = plant.approach ?? '';
-    arrivedOn = plant.arrivedOn ?? '';
-    rootless = plant.cameRootless;
-    traits = typedTraits(plant.deviation);
-    ready = true;
+    form = draft.begin({
+      card: { ...own, motherId: mother?.id ?? null },
+      mothers: mother ? mother.number : '',
+      apart: own.apartSince ?? '',
+      held: own.heldSince ?? '',
+      profile: plant.profile,
+      bench: String(plant.bench.id),
+      aim: plant.aim,
+      approach: plant.approach ?? '',
+      arrivedOn: plant.arrivedOn ?? '',
+      rootless: plant.cameRootless,
+      traits: typedTraits(plant.deviation),
+    });
+  });
+
+  $effect(() => {
+    if (form) draft.keep($state.snapshot(form) as Typed);
   });
 
   const CARD = [
@@ -84,10 +109,10 @@
   ];
 
   /** The plant of the typed number; a number that is none is refused by its field. */
-  function motherId(): number | null {
-    const wanted = mothers.trim();
+  function motherId(wanted: string): number | null {
     if (!wanted) return null;
-    const found = plants.data?.find((each) => each.number === wanted);
+    const all = [...(plants.data ?? []), ...(gone.data ?? [])];
+    const found = all.find((each) => each.number === wanted);
     if (!found)
       throw new Problem('', [
         { field: 'card.motherId', sentence: `There is no plant with the number ${wanted}.` },
@@ -95,88 +120,100 @@
     return found.id;
   }
 
+  function entry(typed: Typed, version: number): Schemas['PlantEntry'] {
+    return {
+      version,
+      card: {
+        ...typed.card,
+        motherId: motherId(typed.mothers.trim()),
+        apartSince: typed.apart || null,
+        heldSince: typed.held || null,
+      },
+      profile: typed.profile,
+      benchId: Number(typed.bench),
+      aim: typed.aim as Schemas['PlantEntry']['aim'],
+      approach: (typed.approach || null) as Schemas['PlantEntry']['approach'],
+      arrivedOn: typed.arrivedOn || null,
+      cameRootless: typed.rootless,
+      deviation: sentTraits(typed.traits, was?.deviation),
+    };
+  }
+
+  async function put(body: Schemas['PlantEntry'], headers: Record<string, string> = {}) {
+    const saved = await answered(
+      api.PUT('/api/plants/{id}', { params: { path: { id } }, headers, body }),
+    );
+    client.setQueryData(['plant', id], saved);
+    for (const key of ['plants', 'gone', 'checks'])
+      void client.invalidateQueries({ queryKey: [key] });
+    return saved;
+  }
+
   async function save(event: SubmitEvent) {
     event.preventDefault();
-    problem = undefined;
-    try {
-      const saved = await answered(
-        api.PUT('/api/plants/{id}', {
-          params: { path: { id } },
-          body: {
-            version,
-            card: {
-              ...card,
-              motherId: motherId(),
-              apartSince: apart || null,
-              heldSince: held || null,
-            },
-            profile,
-            benchId: Number(bench),
-            aim: aim as Schemas['PlantEntry']['aim'],
-            approach: (approach || null) as Schemas['PlantEntry']['approach'],
-            arrivedOn: arrivedOn || null,
-            cameRootless: rootless,
-            deviation: sentTraits(traits),
-          },
-        }),
-      );
-      client.setQueryData(['plant', id], saved);
-      void client.invalidateQueries({ queryKey: ['plants'] });
-      toaster.success({ title: `Saved. ${saved.slip.title}`, duration: 5000 });
-      await goto(`/plants/${id}`);
-    } catch (failure) {
-      problem = failure instanceof Problem ? failure : new Problem(String(failure));
-    }
+    const before = asEntry(was!);
+    const saved = await saving.save((headers) => put(entry(form!, was!.version), headers));
+    if (!saved) return;
+    draft.saved();
+    undoable(`Saved. ${saved.slip?.title ?? saved.card.statusWords}`, async () => {
+      try {
+        await put({ ...before, version: saved.version });
+      } catch (failure) {
+        failed(failure);
+      }
+    });
+    await goto(`/plants/${id}`);
   }
 </script>
 
 <svelte:head><title>Edit {plant?.name ?? ''} · Mellow Almanac</title></svelte:head>
 
 <Waiting {query}>
-  {#if plant && ready && options.data}
+  {#if plant && form && options.data}
     <h1>{plant.name}</h1>
     <form class="sheet" onsubmit={save} novalidate>
       <FormFault sentence={otherFaults(problem, fields)} />
+      <DraftNotice since={draft.since} anew={() => (form = draft.drop())} />
       <div class="two">
         <TextField
           label="Number"
           fault={faultOf(problem, 'card.number') ?? faultOf(problem, 'number')}
-          bind:value={card.number}
+          bind:value={form.card.number}
         />
         <TextField
           label="Name on the label"
           hint="Letter by letter, mistakes and all"
           fault={faultOf(problem, 'card.label')}
-          bind:value={card.label}
+          bind:value={form.card.label}
         />
         <TextField
           label="Believed to be"
           hint="Empty if the label is believed"
           fault={faultOf(problem, 'card.believed')}
-          bind:value={card.believed}
+          bind:value={form.card.believed}
         />
         <TextField
           label="Confirmed on flowering"
           hint="Empty until it has flowered true"
           fault={faultOf(problem, 'card.confirmed')}
-          bind:value={card.confirmed}
+          bind:value={form.card.confirmed}
         />
         <TextField
           label="Parents"
           fault={faultOf(problem, 'card.parents')}
-          bind:value={card.parents}
+          bind:value={form.card.parents}
         />
         <TextField
           label="Divided from"
           hint="The number of the mother plant"
           fault={faultOf(problem, 'card.motherId')}
-          bind:value={mothers}
+          bind:value={form.mothers}
         />
         <ChoiceField
           label="Kind"
           choices={options.data.profiles.map((each) => ({ value: each.key, words: each.name }))}
           fault={faultOf(problem, 'profile')}
-          bind:value={profile}
+          bind:value={form.profile}
         />
         <ChoiceField
           label="Bench"
@@ -185,12 +222,12 @@
             words: each.name,
           }))}
           fault={faultOf(problem, 'benchId')}
-          bind:value={bench}
+          bind:value={form.bench}
         />
         <ChoiceField
           label="What you want of it"
           choices={options.data.aims.map((each) => ({ value: each.aim, words: each.words }))}
-          bind:value={aim}
+          bind:value={form.aim}
         />
         <ChoiceField
           label="Approach"
@@ -199,17 +236,17 @@
             value: each.approach,
             words: each.name,
           }))}
-          hint={options.data.approaches.find((each) => each.approach === approach)?.principle}
-          bind:value={approach}
+          hint={options.data.approaches.find((each) => each.approach === form?.approach)?.principle}
+          bind:value={form.approach}
         />
         <DayField
           label="Came on"
           hint="Empty if nobody knows"
           fault={faultOf(problem, 'arrivedOn')}
-          bind:value={arrivedOn}
+          bind:value={form.arrivedOn}
         />
         <label class="tick">
-          <input class="checkbox" type="checkbox" bind:checked={rootless} />
+          <input class="checkbox" type="checkbox" bind:checked={form.rootless} />
           It came without live roots
         </label>
       </div>
@@ -218,32 +255,38 @@
         <ChoiceField
           label="Status"
           choices={options.data.statuses}
-          bind:value={() => card.status, (value) => (card.status = value as Card['status'])}
+          bind:value={
+            () => form!.card.status, (value) => (form!.card.status = value as Card['status'])
+          }
         />
         <TextField
           label="Why"
           hint="To whom it went, or what it died of"
           fault={faultOf(problem, 'card.statusReason')}
-          bind:value={card.statusReason}
+          bind:value={form.card.statusReason}
         />
         <DayField
           label="Kept apart since"
           hint="Empty when it may stand with the others"
           fault={faultOf(problem, 'card.apartSince')}
-          bind:value={apart}
+          bind:value={form.apart}
         />
         <DayField
           label="Held in its pot since"
           hint="In the pot it came in, until roots show"
           fault={faultOf(problem, 'card.heldSince')}
-          bind:value={held}
+          bind:value={form.held}
         />
         <TextField
           label="Came from"
           fault={faultOf(problem, 'card.cameFrom')}
-          bind:value={card.cameFrom}
+          bind:value={form.card.cameFrom}
         />
-        <TextField label="Price" fault={faultOf(problem, 'card.price')} bind:value={card.price} />
+        <TextField
+          label="Price"
+          fault={faultOf(problem, 'card.price')}
+          bind:value={form.card.price}
+        />
       </div>
       <Field label="Notes" fault={faultOf(problem, 'card.notes')}>
         {#snippet children({ id: field, describedBy, invalid })}
@@ -253,14 +296,19 @@
             id={field}
             aria-describedby={describedBy}
             aria-invalid={invalid}
-            bind:value={card.notes}></textarea>
+            bind:value={() => form!.card.notes, (typed) => (form!.card.notes = typed)}></textarea>
         {/snippet}
       </Field>
       <h2>In what it differs from its kind</h2>
-      <TraitFields bind:traits choices={options.data} otherwise={plant.traits} {problem} />
+      <TraitFields
+        bind:traits={form.traits}
+        choices={options.data}
+        otherwise={plant.traits}
+        {problem}
+      />
       <div class="end">
-        <button class="act go">Save</button>
-        <a class="link" href="/plants/{id}">Back without saving</a>
+        <button class="act go" disabled={saving.busy}>{saving.busy ? 'Saving…' : 'Save'}</button>
+        <a class="link" href="/plants/{id}">Back; what is typed stays here</a>
       </div>
     </form>
   {/if}

@@ -18,7 +18,7 @@
   const query = plantPage(() => id);
   const rules = rulesPage();
   const plant = $derived(query.data);
-  const today = $derived(plant?.slip.judgedOn ?? '');
+  const today = $derived(plant?.today ?? '');
   const figures = $derived(
     new Map(
       (rules.data ?? [])

@@ -1,18 +1,23 @@
 <script lang="ts">
+  import { tick } from 'svelte';
   import { goto } from '$app/navigation';
   import { page } from '$app/state';
   import { useQueryClient } from '@tanstack/svelte-query';
-  import { answered, api, Problem, type Schemas } from '$lib/api/client';
+  import { answered, api, type Schemas } from '$lib/api/client';
   import { choices, plantPage } from '$lib/api/queries';
+  import { Saving } from '$lib/api/saving.svelte';
+  import DraftNotice from '$lib/forms/DraftNotice.svelte';
+  import { Draft } from '$lib/forms/drafts.svelte';
   import { faultOf, otherFaults } from '$lib/forms/faults';
   import DayField from '$lib/forms/DayField.svelte';
   import FormFault from '$lib/forms/FormFault.svelte';
   import LookRow, { looked, type TypedLook } from '$lib/forms/LookRow.svelte';
-  import { measuredIn, measuredOut } from '$lib/words/units.svelte';
+  import { measuredBack, measuredOut, retyped } from '$lib/words/units.svelte';
   import TextField from '$lib/forms/TextField.svelte';
   import PhotoPick from '$lib/photos/PhotoPick.svelte';
   import { sendPhoto } from '$lib/photos/send';
   import { lastSeen } from '$lib/journal/last';
+  import { startHere } from '$lib/shell/start';
   import Waiting from '$lib/shell/Waiting.svelte';
   import { failed, saved } from '$lib/shell/toaster';
   import { short } from '$lib/words/dates';
@@ -23,50 +28,76 @@
   const query = plantPage(() => id);
   const options = choices();
   const plant = $derived(query.data);
-  const today = $derived(plant?.slip.judgedOn ?? '');
+  const today = $derived(plant?.today ?? '');
   const wrong = $derived(plant?.journal.find((line) => line.id === corrects));
 
-  let on = $state('');
-  let note = $state('');
-  let looks = $state<Record<string, TypedLook>>({});
-  /** How many leads are looked at, each with roots of its own. */
-  let leads = $state(1);
+  interface Typed {
+    on: string;
+    note: string;
+    looks: Record<string, TypedLook>;
+    /** How many leads are looked at, each with roots of its own. */
+    leads: number;
+  }
+  let form = $state<Typed>({ on: '', note: '', looks: {}, leads: 1 });
   let ready = $state(false);
-  let problem = $state<Problem>();
-  let busy = $state(false);
   let files = $state<File[]>([]);
   let sending = $state('');
+  const saving = new Saving();
+  const problem = $derived(saving.problem);
+  // svelte-ignore state_referenced_locally
+  const draft = new Draft<Typed>(`inspect.${id}.${corrects ?? ''}`, (typed, from) => ({
+    ...typed,
+    looks: Object.fromEntries(
+      Object.entries(typed.looks).map(([spot, look]) => [
+        spot,
+        { ...look, measured: retyped(look.measured, unit(spot), from) },
+      ]),
+    ),
+  }));
 
   // The form is filled once, when plant and choices are there; later answers leave it alone.
   $effect(() => {
     if (ready || !plant || !options.data) return;
-    on = wrong?.on ?? today;
-    note = wrong?.note ?? '';
-    const all = options.data.leads;
-    looks = Object.fromEntries(
-      options.data.looks
-        .flatMap((look) => spots(look, all))
-        .map(({ spot }) => {
-          const known = wrong?.looks[spot];
-          return [
-            spot,
-            {
-              answers: known?.answers ?? [],
-              measured: known?.measured == null ? '' : measuredOut(known.measured, unit(spot)),
-            },
-          ];
-        }),
-    );
+    form = draft.begin(fresh(plant, options.data));
     const [item, mm] = (page.url.searchParams.get('measured') ?? '').split(':');
-    if (item && looks[item] && mm) looks[item]!.measured = measuredOut(Number(mm), 'mm');
-    leads = Math.max(
-      1,
-      ...plant.journal.flatMap((line) =>
-        Object.keys(line.looks).map((spot) => all.indexOf(spot.split('/')[1] as Lead) + 1),
-      ),
-    );
+    if (item && form.looks[item] && mm) form.looks[item]!.measured = measuredOut(Number(mm), 'mm');
     ready = true;
+    void tick().then(() => startHere(document.querySelector('details[open] fieldset')));
   });
+
+  $effect(() => {
+    const typed = $state.snapshot(form) as Typed;
+    if (ready) draft.keep(typed);
+  });
+
+  /** The form as nobody has touched it yet. */
+  function fresh(of: Schemas['PlantPage'], choices: Schemas['Choices']): Typed {
+    const all = choices.leads;
+    return {
+      on: wrong?.on ?? today,
+      note: wrong?.note ?? '',
+      looks: Object.fromEntries(
+        choices.looks
+          .flatMap((look) => spots(look, all))
+          .map(({ spot }) => {
+            const known = wrong?.looks[spot];
+            return [
+              spot,
+              {
+                answers: known?.answers ?? [],
+                measured: known?.measured == null ? '' : measuredOut(known.measured, unit(spot)),
+              },
+            ];
+          }),
+      ),
+      leads: Math.max(
+        1,
+        ...of.journal.flatMap((line) =>
+          Object.keys(line.looks).map((spot) => all.indexOf(spot.split('/')[1] as Lead) + 1),
+        ),
+      ),
+    };
+  }
 
   // Open are the parts that decide most; the others are one tap away.
   const OPEN = ['STANDING', 'ROOTS', 'MEDIUM'];
@@ -102,7 +133,7 @@
     });
   }
 
-  const fields = $derived(['on', ...Object.keys(looks).map((item) => `looks.${item}`)]);
+  const fields = $derived(['on', ...Object.keys(form.looks).map((item) => `looks.${item}`)]);
 
   function unit(spot: string): string | undefined {
     return options.data?.looks.find((look) => look.item === spot.split('/')[0])?.measure?.unit;
@@ -119,7 +150,7 @@
     }));
   }
 
-  const lookedAt = $derived(options.data?.leads.slice(0, leads) ?? []);
+  const lookedAt = $derived(options.data?.leads.slice(0, form.leads) ?? []);
 
   async function weigh() {
     try {
@@ -127,7 +158,7 @@
         api.GET('/api/instruments/scale/{plantId}', { params: { path: { plantId: id } } }),
       );
       if (weighed.daysToDry == null) failed(new Error('It has not dried yet by its weight.'));
-      else looks['daysToDry'] = { answers: [], measured: String(weighed.daysToDry) };
+      else form.looks['daysToDry'] = { answers: [], measured: String(weighed.daysToDry) };
     } catch (failure) {
       failed(failure);
     }
@@ -135,16 +166,25 @@
 
   function sentLooks(): Record<string, Schemas['LookEntry']> {
     return Object.fromEntries(
-      Object.entries(looks)
+      Object.entries(form.looks)
         .filter(([, look]) => looked(look))
         .map(([item, look]) => [
           item,
           {
             answers: look.answers,
-            measured: look.measured.trim() === '' ? null : measuredIn(look.measured, unit(item)),
+            measured:
+              look.measured.trim() === ''
+                ? null
+                : measuredBack(look.measured, unit(item), known(item)),
           },
         ]),
     );
+  }
+
+  /** What was measured before anybody typed. */
+  function known(item: string): number | null | undefined {
+    const [measured, mm] = (page.url.searchParams.get('measured') ?? '').split(':');
+    return wrong?.looks[item]?.measured ?? (measured === item ? Number(mm) : undefined);
   }
 
   /** The look is kept by now; a picture that is refused is said, and can be added on its page. */
@@ -160,28 +200,55 @@
     if (files.length) void client.invalidateQueries({ queryKey: ['photos', id] });
   }
 
-  async function save(event: SubmitEvent) {
-    event.preventDefault();
-    busy = true;
-    problem = undefined;
-    try {
-      const result = await answered(
+  async function save(event?: SubmitEvent) {
+    event?.preventDefault();
+    const result = await saving.save((headers) =>
+      answered(
         api.POST('/api/plants/{id}/inspections', {
           params: { path: { id } },
-          body: { on, looks: sentLooks(), note, corrects: corrects ?? null },
+          headers,
+          body: { on: form.on, looks: sentLooks(), note: form.note, corrects: corrects ?? null },
         }),
-      );
-      saved(client, `Saved. ${result.plant.slip.title}`, result);
-      await sendPhotos(result.entryId);
-      await goto(`/plants/${id}`);
-    } catch (failure) {
-      problem = failure instanceof Problem ? failure : new Problem(String(failure));
-    } finally {
-      busy = false;
+      ),
+    );
+    if (!result) {
+      await tick();
+      startHere(document.querySelector('form [aria-invalid="true"], form .fault'));
+      return;
     }
+    draft.saved();
+    saved(client, `Saved. ${result.plant.slip?.title ?? ''}`, result);
+    await sendPhotos(result.entryId);
+    await goto(`/plants/${id}`);
+  }
+
+  /** Keys go from section to section: with Alt anywhere, by themselves where nothing is typed. */
+  function keys(event: KeyboardEvent) {
+    if (event.key === 'Enter' && (event.ctrlKey || event.metaKey)) {
+      event.preventDefault();
+      void save();
+      return;
+    }
+    const typing =
+      event.target instanceof HTMLElement &&
+      event.target.matches('input:not([type=radio], [type=checkbox]), textarea, select');
+    if ((typing && !event.altKey) || event.ctrlKey || event.metaKey) return;
+    const digit = /^(?:Digit|Numpad)([0-9])$/.exec(event.code)?.[1];
+    const section = sections[Number(digit) - 1];
+    if (digit === undefined || (digit !== '0' && !section)) return;
+    event.preventDefault();
+    goTo(digit === '0' ? 'end' : `section-${section!.key}`);
+  }
+
+  function goTo(place: string) {
+    const at = document.getElementById(place);
+    if (at instanceof HTMLDetailsElement) at.open = true;
+    startHere(at instanceof HTMLDetailsElement ? at.querySelector('fieldset') : at);
+    at?.scrollIntoView({ block: 'start' });
   }
 </script>
 
+<svelte:window onkeydown={keys} />
 <svelte:head><title>Inspect {plant?.name ?? ''} · Mellow Almanac</title></svelte:head>
 
 <Waiting {query}>
@@ -195,19 +262,25 @@
             ? 'photograph it with its tag, then turn it over from the newest growth down'
             : 'tap what you see; leave the rest as not looked at'}</span
       >
+      <span class="quiet keys" aria-hidden="true">
+        <span class="kbd-hint">1</span>–<span class="kbd-hint">{sections.length}</span> section ·
+        <span class="kbd-hint">0</span> end · <span class="kbd-hint">Ctrl ↵</span> save
+      </span>
     </div>
     <form class="sheet" onsubmit={save} novalidate>
       <FormFault sentence={otherFaults(problem, fields)} />
+      <DraftNotice since={draft.since} anew={() => (form = draft.drop())} />
       {#if first}<PhotoPick bind:files />{/if}
-      {#each sections as section (section.key)}
-        <details open={section.open}>
-          <summary>{section.title}</summary>
+      {#each sections as section, i (section.key)}
+        <details open={section.open} id="section-{section.key}">
+          <summary>{section.title} <span class="kbd-hint" aria-hidden="true">{i + 1}</span></summary
+          >
           {#if section.looks.some((choice) => choice.ofALead)}
             <label class="leads">
               Leads
-              <select class="select" bind:value={leads}>
-                {#each options.data?.leads ?? [] as lead, i (lead)}
-                  <option value={i + 1}>{i + 1}</option>
+              <select class="select" bind:value={form.leads}>
+                {#each options.data?.leads ?? [] as lead, at (lead)}
+                  <option value={at + 1}>{at + 1}</option>
                 {/each}
               </select>
               <span class="quiet">young growths at the front, each with roots of its own</span>
@@ -218,11 +291,11 @@
               <button type="button" class="link" onclick={weigh}>Days to dry from the scale</button>
             {/if}
             {#each spots(choice, lookedAt) as { spot, lead } (spot)}
-              {#if looks[spot]}
+              {#if form.looks[spot]}
                 <LookRow
                   {choice}
                   {lead}
-                  bind:look={looks[spot]!}
+                  bind:look={form.looks[spot]!}
                   last={lastSeen(plant, choice, spot, corrects)}
                   fault={faultOf(problem, `looks.${spot}`)}
                 />
@@ -232,15 +305,15 @@
         </details>
       {/each}
       <div class="two">
-        <DayField label="Seen on" fault={faultOf(problem, 'on')} bind:value={on} />
-        <TextField label="Note" fault={faultOf(problem, 'note')} bind:value={note} />
+        <DayField label="Seen on" fault={faultOf(problem, 'on')} bind:value={form.on} />
+        <TextField label="Note" fault={faultOf(problem, 'note')} bind:value={form.note} />
       </div>
       {#if !first}<PhotoPick bind:files />{/if}
-      <div class="end">
-        <button class="act go" disabled={busy}
-          >{busy ? sending || 'Saving…' : 'Save and judge'}</button
+      <div class="end" id="end">
+        <button class="act go" disabled={saving.busy || sending !== ''}
+          >{sending || (saving.busy ? 'Saving…' : 'Save and judge')}</button
         >
-        <a class="link" href="/plants/{id}">Back without saving</a>
+        <a class="link" href="/plants/{id}">Back; what is typed stays here</a>
       </div>
     </form>
   {/if}
@@ -266,6 +339,18 @@
     min-height: 46px;
     font: 520 20px var(--font-serif);
     cursor: pointer;
+  }
+  summary .kbd-hint {
+    margin-left: 10px;
+    font-family: var(--font-sans);
+  }
+  .keys {
+    margin-left: auto;
+  }
+  @media (hover: none) {
+    .keys {
+      display: none;
+    }
   }
   summary::before {
     content: '▸';

@@ -1,19 +1,20 @@
 <script lang="ts">
   import { page } from '$app/state';
   import { useQueryClient } from '@tanstack/svelte-query';
-  import { api } from '$lib/api/client';
+  import { answered, api } from '$lib/api/client';
   import { photosOf, plantPage } from '$lib/api/queries';
   import MeasurePicture from '$lib/photos/MeasurePicture.svelte';
   import SideBySide from '$lib/photos/SideBySide.svelte';
   import Waiting from '$lib/shell/Waiting.svelte';
-  import { failed } from '$lib/shell/toaster';
+  import { startHere } from '$lib/shell/start';
+  import { failed, toaster } from '$lib/shell/toaster';
   import { short } from '$lib/words/dates';
 
   const client = useQueryClient();
   const id = $derived(Number(page.params.id));
   const plant = plantPage(() => id);
   const query = photosOf(() => id);
-  const today = $derived(plant.data?.slip.judgedOn ?? '');
+  const today = $derived(plant.data?.today ?? '');
   const asked = $derived(Number(page.url.searchParams.get('photo')) || undefined);
   let one = $state<number>();
   let other = $state<number>();
@@ -21,11 +22,18 @@
   const shown = $derived(photos.find((photo) => photo.id === (one ?? asked)) ?? photos[0]);
   const beside = $derived(photos.find((photo) => photo.id === other));
 
-  async function remove() {
-    if (!shown) return;
-    const { error } = await api.DELETE('/api/photos/{id}', { params: { path: { id: shown.id } } });
-    if (error) failed(new Error('It could not be removed.'));
-    one = undefined;
+  /** The picture of which it is asked whether it goes for good. */
+  let going = $state<number>();
+
+  async function remove(photo: number) {
+    try {
+      await answered(api.DELETE('/api/photos/{id}', { params: { path: { id: photo } } }));
+      one = undefined;
+      toaster.success({ title: 'The picture is gone', duration: 4000 });
+    } catch (failure) {
+      failed(failure);
+    }
+    going = undefined;
     await client.invalidateQueries({ queryKey: ['photos', id] });
   }
 </script>
@@ -79,8 +87,22 @@
             ? ', at a look'
             : ', the day it was added'}.
         {shown.caption}
-        <button type="button" class="link" onclick={remove}>Remove it</button>
+        {#if going !== shown.id}
+          <button type="button" class="link" onclick={() => (going = shown.id)}>Remove it</button>
+        {/if}
       </p>
+      {#if going === shown.id}
+        <div class="sheet asked" role="alertdialog" aria-labelledby="going">
+          <p id="going">Remove this picture for good? It cannot be brought back.</p>
+          <button type="button" class="act" onclick={() => remove(shown.id)}>Remove it</button>
+          <button
+            type="button"
+            class="act go"
+            {@attach startHere}
+            onclick={() => (going = undefined)}>Keep it</button
+          >
+        </div>
+      {/if}
     {/if}
   {:else}
     <p class="quiet">No photograph yet; they are added on the plant’s page.</p>
@@ -94,6 +116,13 @@
     align-items: baseline;
     gap: 6px 14px;
     margin-bottom: 14px;
+  }
+  .asked {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 10px 14px;
+    align-items: center;
+    max-width: 640px;
   }
   ul {
     list-style: none;

@@ -2,15 +2,19 @@
   import { goto } from '$app/navigation';
   import { page } from '$app/state';
   import { useQueryClient } from '@tanstack/svelte-query';
-  import { answered, api, Problem, type Schemas } from '$lib/api/client';
+  import { answered, api, type Schemas } from '$lib/api/client';
   import { choices, plantPage } from '$lib/api/queries';
-  import { faultOf, otherFaults } from '$lib/forms/faults';
+  import { Saving } from '$lib/api/saving.svelte';
   import DayField from '$lib/forms/DayField.svelte';
+  import DraftNotice from '$lib/forms/DraftNotice.svelte';
+  import { Draft } from '$lib/forms/drafts.svelte';
+  import { faultOf, otherFaults } from '$lib/forms/faults';
   import FormFault from '$lib/forms/FormFault.svelte';
   import MixEditor, { sent, typed, type TypedPart } from '$lib/forms/MixEditor.svelte';
   import MoistureField from '$lib/forms/MoistureField.svelte';
-  import { NO_POT, sentPot, typedPot } from '$lib/forms/pot';
+  import { retypedPot, sentPot, typedPot, type TypedPot } from '$lib/forms/pot';
   import PotFields from '$lib/forms/PotFields.svelte';
+  import PottedOnField from '$lib/forms/PottedOnField.svelte';
   import TextField from '$lib/forms/TextField.svelte';
   import Waiting from '$lib/shell/Waiting.svelte';
   import { saved } from '$lib/shell/toaster';
@@ -18,81 +22,121 @@
 
   const client = useQueryClient();
   const id = $derived(Number(page.params.id));
+  const corrects = $derived(Number(page.url.searchParams.get('corrects')) || undefined);
   const query = plantPage(() => id);
   const options = choices();
   const plant = $derived(query.data);
+  /** The line that is corrected, and what it says of the pot. */
+  const wrong = $derived(plant?.journal.find((line) => line.id === corrects));
+  const before = $derived(wrong?.potting ?? plant?.potting);
+  /** What a plant came in may have been potted on a day that nobody knows. */
+  const cameIn = $derived(wrong?.cameIn ?? false);
 
-  let on = $state('');
-  let note = $state('');
-  let mix = $state<TypedPart[]>([]);
-  let moisture = $state<Schemas['MoistureChoice']['moisture']>('DRIES_BETWEEN');
-  let pot = $state({ ...NO_POT });
-  let ready = $state(false);
-  let problem = $state<Problem>();
-  let busy = $state(false);
+  interface Typed {
+    on: string;
+    pottedOn: string;
+    mix: TypedPart[];
+    moisture: Schemas['MoistureChoice']['moisture'];
+    pot: TypedPot;
+    note: string;
+  }
+  let form = $state<Typed>();
+  const saving = new Saving();
+  const problem = $derived(saving.problem);
+  // svelte-ignore state_referenced_locally
+  const draft = new Draft<Typed>(`repot.${id}.${corrects ?? ''}`, (old, from) => ({
+    ...old,
+    pot: retypedPot(old.pot, from),
+  }));
 
   $effect(() => {
-    if (ready || !plant) return;
-    on = plant.slip.judgedOn;
-    mix = typed(plant.potting.mix);
-    moisture = plant.potting.moisture;
-    pot = typedPot(plant.potting);
-    ready = true;
+    if (form || !plant || !before) return;
+    form = draft.begin({
+      on: wrong && !cameIn ? wrong.on : plant.today,
+      pottedOn: cameIn ? before.pottedOn : '',
+      mix: typed(before.mix),
+      moisture: before.moisture,
+      pot: typedPot(before),
+      note: wrong?.note ?? '',
+    });
   });
 
-  const fields = ['on', 'mix', 'note', 'pot'];
+  $effect(() => {
+    if (form) draft.keep($state.snapshot(form) as Typed);
+  });
+
+  const fields = ['on', 'pottedOn', 'mix', 'note', 'pot'];
 
   async function save(event: SubmitEvent) {
     event.preventDefault();
-    busy = true;
-    problem = undefined;
-    try {
-      const result = await answered(
+    const now = form!;
+    const result = await saving.save((headers) =>
+      answered(
         api.POST('/api/plants/{id}/repots', {
           params: { path: { id } },
-          body: { on, mix: sent(mix), moisture, pot: sentPot(pot), note },
+          headers,
+          body: {
+            on: now.on,
+            mix: sent(now.mix),
+            moisture: now.moisture,
+            pot: sentPot(now.pot, before),
+            note: now.note,
+            corrects: corrects ?? null,
+            pottedOn: cameIn ? now.pottedOn : null,
+          },
         }),
-      );
-      const next = result.plant.checks[0];
-      saved(
-        client,
-        next
-          ? `Repotted. ${next.title} ${short(next.best, result.plant.slip.judgedOn)}`
-          : 'Repotted',
-        result,
-      );
-      await goto(`/plants/${id}`);
-    } catch (failure) {
-      problem = failure instanceof Problem ? failure : new Problem(String(failure));
-    } finally {
-      busy = false;
-    }
+      ),
+    );
+    if (!result) return;
+    draft.saved();
+    const next = result.plant.checks[0];
+    const what = wrong ? 'Corrected.' : 'Repotted.';
+    saved(
+      client,
+      next ? `${what} ${next.title} ${short(next.best, result.plant.today)}` : what,
+      result,
+    );
+    await goto(`/plants/${id}`);
   }
 </script>
 
-<svelte:head><title>Repot {plant?.name ?? ''} · Mellow Almanac</title></svelte:head>
+<svelte:head
+  ><title>{wrong ? 'Correct a repot of' : 'Repot'} {plant?.name ?? ''} · Mellow Almanac</title
+  ></svelte:head
+>
 
 <Waiting {query}>
-  {#if plant && ready}
+  {#if plant && form}
     <div class="top">
       <h1>{plant.name}</h1>
-      <span class="quiet">the medium's clock starts anew, and a follow-up is booked</span>
+      <span class="quiet"
+        >{wrong
+          ? `correcting what was written for ${short(wrong.on, plant.today)}; the old line stays readable`
+          : "the medium's clock starts anew, and a follow-up is booked"}</span
+      >
     </div>
     <div class="columns">
       <form class="sheet" onsubmit={save} novalidate>
         <FormFault sentence={otherFaults(problem, fields)} />
-        <DayField label="Repotted on" fault={faultOf(problem, 'on')} bind:value={on} />
-        <PotFields bind:pot pots={options.data?.pots ?? []} {problem} />
+        <DraftNotice since={draft.since} anew={() => (form = draft.drop())} />
+        {#if cameIn}
+          <PottedOnField fault={faultOf(problem, 'pottedOn')} bind:pottedOn={form.pottedOn} />
+        {:else}
+          <DayField label="Repotted on" fault={faultOf(problem, 'on')} bind:value={form.on} />
+        {/if}
+        <PotFields bind:pot={form.pot} pots={options.data?.pots ?? []} {problem} />
         <MixEditor
-          bind:mix
+          bind:mix={form.mix}
           components={options.data?.components ?? []}
           fault={faultOf(problem, 'mix')}
         />
-        <MoistureField bind:moisture moistures={options.data?.moistures ?? []} />
-        <TextField label="Note" fault={faultOf(problem, 'note')} bind:value={note} />
+        <MoistureField bind:moisture={form.moisture} moistures={options.data?.moistures ?? []} />
+        <TextField label="Note" fault={faultOf(problem, 'note')} bind:value={form.note} />
         <div class="end">
-          <button class="act go" disabled={busy}>{busy ? 'Saving…' : 'Log the repot'}</button>
-          <a class="link" href="/plants/{id}">Back without saving</a>
+          <button class="act go" disabled={saving.busy}
+            >{saving.busy ? 'Saving…' : wrong ? 'Keep the correction' : 'Log the repot'}</button
+          >
+          <a class="link" href="/plants/{id}">Back; what is typed stays here</a>
         </div>
       </form>
       <aside class="sheet" aria-labelledby="care">

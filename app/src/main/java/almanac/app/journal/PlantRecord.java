@@ -230,6 +230,9 @@ public final class PlantRecord {
 
   /** The checks that are still to be made, the next one first. */
   public List<BookedCheck> openChecks() {
+    if (!facts.status().here()) {
+      return List.of();
+    }
     return Stream.of(
             openAftercare(),
             planned(Series.AS_JUDGED),

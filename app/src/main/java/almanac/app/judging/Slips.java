@@ -134,11 +134,17 @@ public final class Slips {
         Math.round(used.least()),
         used.most().isPresent() ? Math.round(used.most().getAsDouble()) : null,
         used.byCalendar().isPresent() ? Math.round(used.byCalendar().getAsDouble()) : null,
-        MediumState.at(used.likely(), figures).words(),
+        state(used),
         Part.of(used.because()),
         figures.of(MediumFigures.MATURE),
         figures.of(MediumFigures.DUE),
         figures.of(MediumFigures.SPENT));
+  }
+
+  /** What nobody knows is called so, until it is sure to be spent. */
+  private String state(UsedLife used) {
+    var state = MediumState.at(used.likely(), figures);
+    return used.known() || state == MediumState.SPENT ? state.words() : "unknown";
   }
 
   private List<Slip.RootChart> charts(Judgement judged) {

@@ -52,8 +52,9 @@ public class Pages {
     this.today = today;
   }
 
-  /** The page of one plant, judged today. */
+  /** The page of one plant, judged today as long as it is here. */
   public PlantPage of(PlantRecord plant) {
+    boolean here = plant.facts().status().here();
     return new PlantPage(
         plant.id(),
         plant.version(),
@@ -70,14 +71,23 @@ public class Pages {
         DeviationEntry.traits(plant.profile()),
         plant.addedOn(),
         potting(plant, judging.figures()),
-        judging.slip(plant, today.get()),
+        today.get(),
+        here ? judging.slip(plant, today.get()) : null,
         Growths.of(plant.history().life()).stream().map(Pages::growth).toList(),
-        RoomToRim.of(plant.history(), plant.profile(), today.get()).map(Pages::room).orElse(null),
-        plant.facts().heldSince() == null ? null : holding(plant, plant.facts().heldSince()),
-        plant.facts().apartSince() == null ? null : apart(plant, plant.facts().apartSince()),
-        plant.undecidedNewcomer() ? nowOrHold(plant) : null,
+        here
+            ? RoomToRim.of(plant.history(), plant.profile(), today.get())
+                .map(Pages::room)
+                .orElse(null)
+            : null,
+        here && plant.facts().heldSince() != null
+            ? holding(plant, plant.facts().heldSince())
+            : null,
+        here && plant.facts().apartSince() != null
+            ? apart(plant, plant.facts().apartSince())
+            : null,
+        here && plant.undecidedNewcomer() ? nowOrHold(plant) : null,
         plant.openChecks().stream().map(booked -> check(booked, today.get())).toList(),
-        lines(plant, journal.changes(plant.id())));
+        lines(plant, journal.changes(plant.id()), judging.figures()));
   }
 
   /** What a write answers. */
@@ -201,7 +211,10 @@ public class Pages {
   }
 
   private static PottingView potting(PlantRecord plant, Figures figures) {
-    var potted = (JournalEntry.Potted) plant.currentPotting().content();
+    return potting((JournalEntry.Potted) plant.currentPotting().content(), figures);
+  }
+
+  private static PottingView potting(JournalEntry.Potted potted, Figures figures) {
     var potting = potted.potting();
     return new PottingView(
         potting.pottedOn().text(),
@@ -216,7 +229,8 @@ public class Pages {
         potted.pot().topLayer());
   }
 
-  private static List<Line> lines(PlantRecord plant, List<Journal.Change> changes) {
+  private static List<Line> lines(
+      PlantRecord plant, List<Journal.Change> changes, Figures figures) {
     var superseded = plant.superseded();
     var titles =
         plant.checks().stream()
@@ -226,7 +240,12 @@ public class Pages {
             .filter(entry -> !(entry.content() instanceof JournalEntry.Withdrawn))
             .map(
                 entry ->
-                    line(entry, standing(superseded.get(entry.id())), titles, plant.cameIn(entry)));
+                    line(
+                        entry,
+                        standing(superseded.get(entry.id())),
+                        titles,
+                        plant.cameIn(entry),
+                        figures));
     return Stream.concat(journal, changes.stream().map(Pages::line))
         .sorted(Comparator.comparing(Line::on).thenComparing(Line::id).reversed())
         .toList();
@@ -244,7 +263,9 @@ public class Pages {
         Standing.HOLDS,
         null,
         null,
-        Map.of());
+        Map.of(),
+        null,
+        false);
   }
 
   private static Standing standing(@org.jspecify.annotations.Nullable JournalEntry successor) {
@@ -257,19 +278,23 @@ public class Pages {
   }
 
   private static Line line(
-      JournalEntry entry, Standing standing, Map<Long, String> titles, boolean first) {
+      JournalEntry entry,
+      Standing standing,
+      Map<Long, String> titles,
+      boolean cameIn,
+      Figures figures) {
     var kind = Kind.INSPECTION;
     List<Part> words = List.of();
-    String pottedOn = null;
+    PottingView potting = null;
     Map<String, LookEntry> looks = Map.of();
     if (entry.content() instanceof JournalEntry.Inspected inspected) {
       words = inspected.inspection().said().map(Part::of).orElse(words);
       looks = LookEntry.of(inspected.inspection());
     } else if (entry.content() instanceof JournalEntry.Potted potted) {
       kind = Kind.POTTING;
-      var said = say(first ? "Came in {}" : "Repotted into {}", potted.potting().mix().words());
+      var said = say(cameIn ? "Came in {}" : "Repotted into {}", potted.potting().mix().words());
       words = Part.of(potted.pot().noted() ? said.and(say(", ")).and(potted.pot().said()) : said);
-      pottedOn = potted.potting().pottedOn().text();
+      potting = potting(potted, figures);
     } else if (entry.content() instanceof JournalEntry.Answered answered) {
       kind = Kind.CHECK;
       words = Part.of(say("{} {}", titles.get(answered.checkId()), answered.answer().words()));
@@ -282,8 +307,10 @@ public class Pages {
         words,
         entry.note(),
         standing,
-        pottedOn,
+        potting == null ? null : potting.pottedOn(),
         entry.supersedes(),
-        looks);
+        looks,
+        potting,
+        potting != null && cameIn);
   }
 }

@@ -39,7 +39,9 @@ public record PlantPage(
     @Schema(description = "Its kind as this plant follows it") DeviationEntry traits,
     LocalDate addedOn,
     PottingView potting,
-    Slip slip,
+    @Schema(description = "The day on which the page is drawn up") LocalDate today,
+    @Schema(nullable = true, description = "Null once it is no longer here: it is judged no more")
+        Slip slip,
     @Schema(description = "By lead, the oldest first") List<GrowthView> growths,
     @Schema(nullable = true, description = "If somebody has measured it since it was potted")
         RoomView room,
@@ -167,7 +169,10 @@ public record PlantPage(
           String pottedOn,
       @Schema(nullable = true, description = "The line that this one corrects") Long corrects,
       @Schema(description = "What was looked at, by item; only for inspections")
-          Map<String, LookEntry> looks) {}
+          Map<String, LookEntry> looks,
+      @Schema(nullable = true, description = "Only for pottings") PottingView potting,
+      @Schema(description = "Whether it tells what the plant stood in when it came")
+          boolean cameIn) {}
 
   /** What a line is about. */
   public enum Kind {

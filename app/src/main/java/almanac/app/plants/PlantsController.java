@@ -164,6 +164,32 @@ class PlantsController {
     return journal.all().stream().map(plant -> lines.of(plant, basis, () -> line(plant))).toList();
   }
 
+  /** A plant that is no longer here. */
+  record GonePlant(
+      long id,
+      String number,
+      String name,
+      String profileName,
+      String statusWords,
+      @Schema(description = "To whom it went, or what it died of") String reason) {}
+
+  @GetMapping("/gone")
+  @Operation(summary = "Plants that were given away or lost, by number")
+  List<GonePlant> gone() {
+    return journal.everybody().stream()
+        .filter(plant -> !plant.facts().status().here())
+        .map(
+            plant ->
+                new GonePlant(
+                    plant.id(),
+                    plant.facts().number(),
+                    plant.facts().name(),
+                    plant.kind().name(),
+                    plant.facts().status().words(),
+                    plant.facts().statusReason()))
+        .toList();
+  }
+
   @GetMapping("/{id}")
   @Operation(summary = "One plant: its slip, its checks and its journal")
   PlantPage one(@PathVariable long id) {

@@ -8,18 +8,22 @@ import almanac.core.Rulebook;
 import almanac.core.figures.Figure;
 import almanac.core.figures.Figures;
 import java.util.Map;
+import java.util.Set;
 import java.util.TreeMap;
 import org.jooq.DSLContext;
 import org.jspecify.annotations.Nullable;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
 /** The figures in force, and changing them. */
 @Service
 public class Rules {
+  private static final Logger LOG = LoggerFactory.getLogger(Rules.class);
+
   private final DSLContext db;
-  private final Remembered<Figures> inForce =
-      new Remembered<>(() -> with(Figures.standard(), kept()));
+  private final Remembered<Figures> inForce = new Remembered<>(() -> sound(kept()));
 
   Rules(DSLContext db) {
     this.db = db;
@@ -52,7 +56,9 @@ public class Rules {
             values.put(key, value);
           }
         });
-    return with(Figures.standard(), values);
+    var figures = with(Figures.standard(), values);
+    Rulebook.check(figures, changes.keySet());
+    return figures;
   }
 
   /**
@@ -79,6 +85,33 @@ public class Rules {
 
   private Map<String, Double> kept() {
     return db.selectFrom(OWN_FIGURE).fetchMap(OWN_FIGURE.FIGURE, OWN_FIGURE.CONTENT);
+  }
+
+  /** A former program has let figures be kept that do not go together; those are left out. */
+  private static Figures sound(Map<String, Double> kept) {
+    var all = with(Figures.standard(), kept);
+    if (goTogether(all)) {
+      return all;
+    }
+    var sound = Figures.standard();
+    for (var value : kept.entrySet()) {
+      var more = sound.with(figure(value.getKey()), value.getValue());
+      if (goTogether(more)) {
+        sound = more;
+      } else {
+        LOG.warn("The figure {} does not go with the others and is left out", value.getKey());
+      }
+    }
+    return sound;
+  }
+
+  private static boolean goTogether(Figures figures) {
+    try {
+      Rulebook.check(figures, Set.of());
+      return true;
+    } catch (Refused refused) {
+      return false;
+    }
   }
 
   private static Figures with(Figures figures, Map<String, Double> values) {

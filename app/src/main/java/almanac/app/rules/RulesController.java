@@ -3,6 +3,7 @@ package almanac.app.rules;
 import almanac.app.journal.Journal;
 import almanac.app.judging.Judging;
 import almanac.app.site.Today;
+import almanac.core.Refused;
 import almanac.core.Rulebook;
 import almanac.core.figures.Figure;
 import almanac.core.figures.FigureGroup;
@@ -88,8 +89,24 @@ class RulesController {
   @PutMapping
   @Operation(summary = "Puts changed figures into force, all or none")
   List<Chapter> change(@Valid @RequestBody Changes changes) {
+    refuseWhatBreaksPlants(changes.values());
     rules.change(changes.values());
     return all();
+  }
+
+  /** Figures by which a plant could not be judged any more are not put into force. */
+  private void refuseWhatBreaksPlants(Map<String, @Nullable Double> values) {
+    var figures = rules.tried(values);
+    for (var plant : journal.all()) {
+      try {
+        judging.judge(plant, today.get(), figures);
+      } catch (RuntimeException failure) {
+        throw new Refused(
+            values.keySet().stream().findFirst().orElse("values"),
+            "With this, %s %s could not be judged any more."
+                .formatted(plant.facts().number(), plant.facts().name()));
+      }
+    }
   }
 
   private Effect effect(Figures figures) {

@@ -44,6 +44,8 @@ class Guard extends OncePerRequestFilter {
       refuse(response, 421, "This address is not served here.");
     } else if (fromElsewhere(request)) {
       refuse(response, HttpServletResponse.SC_FORBIDDEN, "Another site's page may not write here.");
+    } else if (String.valueOf(request.getContentType()).contains("*")) {
+      refuse(response, HttpServletResponse.SC_UNSUPPORTED_MEDIA_TYPE, "Say what is sent: JSON.");
     } else if (request.getContentLengthLong() > largest(request)) {
       refuseTooMuch(request, response);
     } else if (photo(request) || READING.contains(request.getMethod())) {

@@ -9,6 +9,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
+import org.apache.tomcat.util.http.InvalidParameterException;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -116,6 +117,12 @@ class Problems extends ResponseEntityExceptionHandler {
         status.is5xxServerError()
             ? "Something went wrong inside the program; the log in the data folder says more."
             : "This request cannot be read or is not served here.");
+  }
+
+  @ExceptionHandler(InvalidParameterException.class)
+  ProblemDetail undecodable(InvalidParameterException failure) {
+    return problem(
+        HttpStatus.BAD_REQUEST, "request", "Not readable", "The address cannot be read.");
   }
 
   @ExceptionHandler(MethodArgumentTypeMismatchException.class)

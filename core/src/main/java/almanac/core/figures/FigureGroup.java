@@ -12,6 +12,7 @@ public final class FigureGroup {
   private final String key;
   private final String title;
   private final List<Figure> figures = new ArrayList<>();
+  private final List<List<Figure>> orders = new ArrayList<>();
 
   /**
    * @param key first part of every figure's key
@@ -35,6 +36,19 @@ public final class FigureGroup {
     }
     figures.add(figure);
     return figure;
+  }
+
+  /**
+   * Says of figures that belong together that each is at most the next. They may be of other groups
+   * too.
+   */
+  public void inOrder(Figure... figures) {
+    orders.add(List.of(figures));
+  }
+
+  /** Figures that belong together, each at most the next. */
+  public List<List<Figure>> orders() {
+    return Collections.unmodifiableList(orders);
   }
 
   /** A figure in points from 0 to 100. */

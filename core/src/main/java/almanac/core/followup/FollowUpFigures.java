@@ -36,5 +36,14 @@ public final class FollowUpFigures {
   public static final Figure AGAIN_UNSURE =
       GROUP.days("again-cannot-tell", 14, "In a fortnight it will show");
 
+  static {
+    GROUP.inOrder(STANDS_EARLY, STANDS_LATE);
+    GROUP.inOrder(ROOT_TIPS_EARLY, ROOT_TIPS_LATE);
+    GROUP.inOrder(ROOT_TIPS_IN_FLOWER_EARLY, ROOT_TIPS_IN_FLOWER_LATE);
+    GROUP.inOrder(ANCHORED_EARLY, ANCHORED_LATE);
+    GROUP.inOrder(MEDIUM_EARLY, MEDIUM_LATE);
+    GROUP.inOrder(YEAR_EARLY, YEAR_LATE);
+  }
+
   private FollowUpFigures() {}
 }

@@ -45,6 +45,12 @@ public final class HoldingFigures {
       GROUP.figure(
           "apart-clean-looks", 3, Unit.TIMES, 1, 10, "Three clean looks in a row are no accident");
 
+  static {
+    GROUP.inOrder(RAISED_FROM, AS_USUAL_FROM);
+    GROUP.inOrder(FEED_RAISED, FEED_HIGH, FEED_MOST);
+    GROUP.inOrder(APART_FIRST, APART_SECOND, APART_THIRD, APART_DAYS);
+  }
+
   private HoldingFigures() {}
 
   private static Figure ph(String name, double value, String reason) {

@@ -58,5 +58,10 @@ public final class JudgementFigures {
           50,
           "A check may be a fifth of its distance early or late without harm");
 
+  static {
+    GROUP.inOrder(LEAVE_BELOW, MUST_FROM, COST_WHAT_MAY_FROM);
+    GROUP.inOrder(READY_ENOUGH, GOOD_MOMENT);
+  }
+
   private JudgementFigures() {}
 }

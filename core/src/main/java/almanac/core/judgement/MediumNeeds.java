@@ -12,6 +12,7 @@ import almanac.core.medium.Component;
 import almanac.core.medium.MediumFigures;
 import almanac.core.medium.MediumState;
 import almanac.core.medium.Moisture;
+import almanac.core.medium.UsedLife;
 import almanac.core.profile.Ground;
 import almanac.core.words.Measure;
 import almanac.core.words.Sentence;
@@ -89,17 +90,24 @@ final class MediumNeeds {
     }
     var used = evidence.used.get();
     double points = points(used.likely(), evidence);
-    var sentence =
-        say(
-                "Medium {} used, {}: ",
-                Measure.PERCENT.of(Math.round(used.likely())),
-                MediumState.at(used.likely(), evidence.figures).words())
-            .and(used.because());
+    var sentence = howFar(used, points, evidence).and(used.because());
     if (points > 0) {
       weighing.need(figure(used.likely(), evidence), sentence, points, Optional.empty());
     } else {
       weighing.against(MediumFigures.MATURE.key(), sentence, Optional.empty());
     }
+  }
+
+  /** What nobody knows is not called fresh. */
+  private static Sentence howFar(UsedLife used, double points, Evidence evidence) {
+    var percent = Measure.PERCENT.of(Math.round(used.likely()));
+    if (used.known()) {
+      return say(
+          "Medium {} used, {}: ", percent, MediumState.at(used.likely(), evidence.figures).words());
+    }
+    return points > 0
+        ? say("Medium at least {} used: ", percent)
+        : say("How far the medium is used nobody knows: ");
   }
 
   /** The figure that the points run up to. */

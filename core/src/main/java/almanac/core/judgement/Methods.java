@@ -56,7 +56,8 @@ final class Methods {
             || smell.saw(Smell.ROTTEN);
     boolean fresh =
         evidence.used.isEmpty()
-            || evidence.used.get().likely() < evidence.figures.of(MediumFigures.DUE);
+            || evidence.used.get().known()
+                && evidence.used.get().likely() < evidence.figures.of(MediumFigures.DUE);
     return fresh && !bad;
   }
 

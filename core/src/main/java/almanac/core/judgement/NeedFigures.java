@@ -3,6 +3,7 @@ package almanac.core.judgement;
 import almanac.core.figures.Figure;
 import almanac.core.figures.FigureGroup;
 import almanac.core.figures.Unit;
+import almanac.core.medium.MediumFigures;
 
 /** How much each reason to move counts. Points add up; 100 is the most. */
 public final class NeedFigures {
@@ -116,6 +117,14 @@ public final class NeedFigures {
           25,
           "Undisturbed roots: whoever moves balls whole does so before the rim is reached");
   public static final Figure MOST = GROUP.points("most", 100, "Needs add up to this at the most");
+
+  static {
+    GROUP.inOrder(MediumFigures.SPENT, GONE_AT);
+    GROUP.inOrder(MEDIUM_DUE, MEDIUM_SPENT, MEDIUM_GONE);
+    GROUP.inOrder(RISEN_MM, RISEN_HIGH_MM);
+    GROUP.inOrder(RISEN, RISEN_HIGH);
+    GROUP.inOrder(RIM_SEASON, RIM_HALF_SEASON, OVER_RIM);
+  }
 
   private NeedFigures() {}
 }

@@ -26,7 +26,9 @@ public enum Component {
   GRAVEL("gravel"),
   SYNTHETIC_FIBRE("synthetic fibre"),
   /** Roots on a slab or branch, in nothing at all. */
-  MOUNT("mount");
+  MOUNT("mount"),
+  /** Nobody knows what it is. */
+  UNKNOWN("unknown medium", "", 24, "Nobody knows it, so it is taken for the common grade of bark");
 
   private final String words;
   private final String detail;

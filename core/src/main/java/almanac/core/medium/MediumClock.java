@@ -78,7 +78,7 @@ public final class MediumClock {
             .sorted(Comparator.comparing(MediumTest::on))
             .toList();
     double likely = run(start(), day, felt);
-    if (pottedOn instanceof PottedOn.Between between) {
+    if (pottedOn instanceof PottedOn.Between between && mix.known()) {
       return Optional.of(
           new UsedLife(
               run(between.latest(), day, felt),
@@ -92,7 +92,12 @@ public final class MediumClock {
             ? OptionalDouble.empty()
             : OptionalDouble.of(runOn(felt.get(felt.size() - 1), day));
     return Optional.of(
-        new UsedLife(likely, likely, most, OptionalDouble.empty(), sinceArrival(day, felt)));
+        new UsedLife(
+            mix.known() || !felt.isEmpty() ? likely : 0,
+            likely,
+            most,
+            OptionalDouble.empty(),
+            mix.known() ? sinceArrival(felt) : unknownMedium(felt)));
   }
 
   /**
@@ -184,7 +189,15 @@ public final class MediumClock {
         "{} by the calendar after {}, but {} on {}", calendar, months, last.words(), last.on());
   }
 
-  private Sentence sinceArrival(LocalDate day, List<MediumTest> felt) {
+  private static Sentence unknownMedium(List<MediumTest> felt) {
+    if (felt.isEmpty()) {
+      return say("nobody knows what it stands in; taken for bark until a piece is felt");
+    }
+    var last = felt.get(felt.size() - 1);
+    return say("nobody knows what it stands in, but {} on {}", last.words(), last.on());
+  }
+
+  private Sentence sinceArrival(List<MediumTest> felt) {
     if (felt.isEmpty()) {
       return say("Potting date unknown: at least since {}", knownSince);
     }

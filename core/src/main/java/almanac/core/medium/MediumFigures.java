@@ -77,6 +77,12 @@ public final class MediumFigures {
   public static final Figure PH_LARGE_LEAST =
       percent("ph-drop-large-least", 100, "A drop of a whole unit: spent");
 
+  static {
+    GROUP.inOrder(MATURE, DUE, SPENT);
+    GROUP.inOrder(DENTS_LEAST, DENTS_MOST);
+    GROUP.inOrder(PH_DROP, PH_DROP_LARGE);
+  }
+
   private MediumFigures() {}
 
   private static Figure percent(String name, double value, String reason) {

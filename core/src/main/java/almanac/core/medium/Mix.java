@@ -63,6 +63,11 @@ public record Mix(Map<Component, Double> parts) {
     return true;
   }
 
+  /** Whether everybody knows what it is. */
+  public boolean known() {
+    return !parts.containsKey(Component.UNKNOWN);
+  }
+
   /** Whether it is no mix at all but a slab or branch. */
   public boolean mounted() {
     return share(Component.MOUNT) == 1;

@@ -13,8 +13,12 @@ import java.util.OptionalDouble;
  * @param because how the estimate came about
  */
 public record UsedLife(
-    double least,
-    double likely,
-    OptionalDouble most,
-    OptionalDouble byCalendar,
-    Sentence because) {}
+    double least, double likely, OptionalDouble most, OptionalDouble byCalendar, Sentence because) {
+
+  /**
+   * Whether there is any telling how far it is; else it is known at the most that it is further.
+   */
+  public boolean known() {
+    return most.isPresent();
+  }
+}

@@ -78,6 +78,12 @@ public final class RootFigures {
       GROUP.figure(
           "mostly-dead", 50, Unit.PERCENT, 10, 95, "With more than half dead the rest will follow");
 
+  static {
+    GROUP.inOrder(NUB_MOST, SHORT_MOST, MID_MOST, LONG_FIRST);
+    GROUP.inOrder(LEAST_SPREAD, MOST_SPREAD);
+    GROUP.inOrder(FEW_DEAD, MOSTLY_DEAD);
+  }
+
   private RootFigures() {}
 
   private static Figure mm(String name, double value, String reason) {

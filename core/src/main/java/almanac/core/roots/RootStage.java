@@ -36,17 +36,21 @@ public enum RootStage implements Answer {
     return this == NUB || this == SHORT || this == MID || this == LONG;
   }
 
-  /** The stage of a visible root of that length, mm. */
+  /**
+   * The stage of a visible root of that length, mm. Nobody reads a tenth of a millimetre off a
+   * root: the whole millimetres count.
+   */
   public static RootStage ofLength(double mm, Figures figures) {
     if (mm <= 0) {
       return SWELLING;
     }
-    if (mm <= figures.of(RootFigures.NUB_MOST)) {
+    double whole = Math.rint(mm);
+    if (whole <= figures.of(RootFigures.NUB_MOST)) {
       return NUB;
     }
-    if (mm < figures.of(RootFigures.SHORT_MOST)) {
+    if (whole < figures.of(RootFigures.SHORT_MOST)) {
       return SHORT;
     }
-    return mm < figures.of(RootFigures.MID_MOST) ? MID : LONG;
+    return whole < figures.of(RootFigures.MID_MOST) ? MID : LONG;
   }
 }

@@ -10,7 +10,7 @@ import almanac.core.figures.Figures;
  */
 record StageRange(double from, double to) {
   /** Kept from the edges, so that a length stays in its stage whichever side owns the edge. */
-  private static final double EDGE = 0.1;
+  private static final double EDGE = 1;
 
   static StageRange of(RootStage stage, Figures figures) {
     double nub = figures.of(RootFigures.NUB_MOST);

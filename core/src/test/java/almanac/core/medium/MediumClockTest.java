@@ -274,4 +274,31 @@ class MediumClockTest {
         .isInstanceOfSatisfying(
             Refused.class, refused -> assertThat(refused.field()).isEqualTo("pottedOn"));
   }
+
+  @Test
+  void whatNobodyKnowsIsNeverCalledFresh() {
+    var unknown = clock(Mix.of(Component.UNKNOWN), Moisture.DRIES_BETWEEN, 20);
+    var potted = unknown.usedOn(POTTED, List.of()).orElseThrow();
+    assertThat(potted.known()).isFalse();
+    assertThat(potted.least()).as("it may be anything").isZero();
+    assertThat(potted.because().toString()).contains("nobody knows");
+    var later = unknown.usedOn(POTTED.plusMonths(24), List.of()).orElseThrow();
+    assertThat(later.likely()).as("taken for bark").isCloseTo(100, ABOUT);
+    assertThat(later.known()).isFalse();
+    var dents = unknown.usedOn(POTTED.plusMonths(6), List.of(felt(Piece.DENTS, 6))).orElseThrow();
+    assertThat(dents.known()).as("a piece was felt").isTrue();
+    assertThat(dents.least()).isGreaterThanOrEqualTo(50);
+    var bark =
+        new MediumClock(
+                PottedOn.unknown(),
+                POTTED,
+                Mix.of(Component.BARK_MEDIUM),
+                Moisture.DRIES_BETWEEN,
+                Temperatures.steady(20),
+                Optional.empty(),
+                FIGURES)
+            .usedOn(POTTED, List.of())
+            .orElseThrow();
+    assertThat(bark.known()).as("nor is a medium of unknown age").isFalse();
+  }
 }

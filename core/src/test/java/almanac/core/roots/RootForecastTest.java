@@ -22,8 +22,10 @@ class RootForecastTest {
   @CsvSource({
     "0.5, NUB",
     "20, NUB",
-    "20.5, SHORT",
-    "49, SHORT",
+    "20.4, NUB",
+    "20.6, SHORT",
+    "49.4, SHORT",
+    "49.6, MID",
     "50, MID",
     "99, MID",
     "100, LONG",

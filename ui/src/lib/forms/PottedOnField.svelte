@@ -1,0 +1,56 @@
+<script lang="ts">
+  import TextField from './TextField.svelte';
+
+  interface Props {
+    /** A day, a month, a year, 'unknown', or empty while nothing is said. */
+    pottedOn: string;
+    fault?: string;
+  }
+  let { pottedOn = $bindable(), fault }: Props = $props();
+  const UNKNOWN = 'unknown';
+  const unknown = $derived(pottedOn === UNKNOWN);
+</script>
+
+<div class="two">
+  <TextField
+    label="Potted on"
+    hint="A day 2026-05-16, a month 2026-05, or a year 2026"
+    placeholder="2026-05"
+    disabled={unknown}
+    {fault}
+    bind:value={() => (unknown ? '' : pottedOn), (typed) => (pottedOn = typed)}
+  />
+  <label class="tick">
+    <input
+      class="checkbox"
+      type="checkbox"
+      bind:checked={() => unknown, (nobody) => (pottedOn = nobody ? UNKNOWN : '')}
+    />
+    I do not know
+  </label>
+</div>
+
+<style>
+  .two {
+    display: grid;
+    grid-template-columns: 1fr 1fr;
+    gap: 18px;
+    align-items: start;
+  }
+  .tick {
+    display: flex;
+    gap: 10px;
+    align-items: center;
+    min-height: 44px;
+    margin-top: 28px;
+  }
+  @media (max-width: 700px) {
+    .two {
+      grid-template-columns: 1fr;
+      gap: 4px;
+    }
+    .tick {
+      margin-top: 0;
+    }
+  }
+</style>
