@@ -3,6 +3,7 @@
   import { onMount } from 'svelte';
   import { afterNavigate } from '$app/navigation';
   import { QueryClient, QueryClientProvider } from '@tanstack/svelte-query';
+  import InUnits from '$lib/shell/InUnits.svelte';
   import Ribbon from '$lib/shell/Ribbon.svelte';
   import Spine from '$lib/shell/Spine.svelte';
   import Toasts from '$lib/shell/Toasts.svelte';
@@ -42,7 +43,7 @@
       <Ribbon />
       <Unanswered />
       <main id="page" tabindex="-1">
-        <Part name="this page">{@render children()}</Part>
+        <Part name="this page"><InUnits>{@render children()}</InUnits></Part>
       </main>
     </div>
   </div>

@@ -151,6 +151,12 @@
     gap: 12px;
     justify-items: start;
   }
+  @media (max-width: 700px) {
+    section[aria-labelledby='now'] p .quiet {
+      display: block;
+      margin-top: -10px;
+    }
+  }
   @media (max-width: 1000px) {
     .columns {
       grid-template-columns: minmax(0, 1fr);

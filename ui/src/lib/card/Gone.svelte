@@ -9,7 +9,7 @@
 
 <section class="sheet" aria-labelledby="gone">
   <p class="quiet">It is no longer here, and judged no more</p>
-  <h2 id="gone">{plant.card.statusWords}</h2>
+  <h2 id="gone" data-start>{plant.card.statusWords}</h2>
   {#if plant.card.statusReason}<p>{plant.card.statusReason}</p>{/if}
   <p class="quiet">
     All that was noted of it stays. If it comes back, or this was a mistake, change what its

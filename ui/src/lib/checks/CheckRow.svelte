@@ -145,6 +145,12 @@
     background: var(--color-clay-wash);
     color: var(--color-clay);
   }
+  @media (max-width: 700px) {
+    .what > .quiet {
+      display: block;
+      margin-top: -10px;
+    }
+  }
   @media (max-width: 900px) {
     li {
       grid-template-columns: minmax(0, 1fr) auto;

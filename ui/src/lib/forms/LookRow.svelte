@@ -196,7 +196,7 @@
   }
   .length .input {
     width: 72px;
-    min-height: 38px;
+    min-height: 44px;
   }
   .fault {
     grid-column: 1 / -1;

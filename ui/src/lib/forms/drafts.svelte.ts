@@ -14,7 +14,6 @@ export type Retype<T> = (form: T, from: Written) => T;
 const PREFIX = 'almanac.draft.';
 
 function now(): string {
-  // eslint-disable-next-line svelte/prefer-svelte-reactivity -- a moment, written down at once
   return new Date().toISOString();
 }
 

@@ -14,6 +14,8 @@ function line(id: number, on: string, more: Partial<Schemas['Line']> = {}): Sche
     pottedOn: null,
     corrects: null,
     looks: {},
+    potting: null,
+    cameIn: false,
     ...more,
   };
 }

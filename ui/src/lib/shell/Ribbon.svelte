@@ -1,17 +1,11 @@
 <script lang="ts">
   import { openChecks, sitePage } from '$lib/api/queries';
   import YearRibbon from '$lib/drawings/YearRibbon.svelte';
-  import { long, writeIso } from '$lib/words/dates';
-  import { units } from '$lib/words/units.svelte';
+  import { long } from '$lib/words/dates';
 
   const site = sitePage();
   const checks = openChecks();
 
-  $effect.pre(() => {
-    if (!site.data) return;
-    writeIso(site.data.units.days === 'ISO');
-    units.take(site.data.units);
-  });
   const hours = $derived(site.data ? Math.floor(site.data.lightHours) : 0);
   const minutes = $derived(site.data ? Math.round((site.data.lightHours - hours) * 60) : 0);
 </script>

@@ -5,7 +5,10 @@
 export function workGoesOn(): void {
   const at = document.activeElement;
   if (at && at !== document.body && at.id !== 'page' && at.isConnected) return;
-  startHere(document.querySelector('main [data-start]') ?? document.querySelector('main h1'));
+  const start = document.querySelector('main [data-start]');
+  // Where there is no keyboard but one that covers half of the page, nothing is typed into unasked.
+  const heading = start instanceof HTMLFormElement && matchMedia('(pointer: coarse)').matches;
+  startHere(start && !heading ? start : document.querySelector('main h1'));
 }
 
 /** Puts the focus on an element, or on the first entry in it. */

@@ -43,7 +43,7 @@
         {supposed ? 'It would be, on' : 'Verdict,'}
         {short(slip.judgedOn, slip.judgedOn)}
       </p>
-      <h2 id="verdict">{slip.title}</h2>
+      <h2 id="verdict" data-start>{slip.title}</h2>
     </div>
   </div>
   <p class="advice"><Sentence parts={slip.advice} today={slip.judgedOn} /></p>

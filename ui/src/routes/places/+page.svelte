@@ -45,13 +45,13 @@
   /** Whether a plant stands now where it was put; it is shown there only as long as it is sent. */
   async function stand(id: number, bench: number, at: number): Promise<boolean> {
     const before = stands;
-    const from = byId.get(id)!.benchId;
+    const { benchId: from, name } = byId.get(id)!;
     const order = withPlant(id, bench, at);
     moved = order;
     try {
       await answered(write(bench, order[bench]!));
       await again(id);
-      undoable(`${byId.get(id)!.name} moved`, async () => {
+      undoable(`${name} moved`, async () => {
         try {
           for (const each of new Set([from, bench]))
             if (before[each]?.length) await answered(write(each, before[each]));

@@ -289,13 +289,15 @@
           <ul class="sheet">
             {#each shown.slice(0, most) as plant (plant.id)}
               <li>
-                <input
-                  class="checkbox"
-                  type="checkbox"
-                  aria-label="Choose {plant.name}"
-                  checked={selected.includes(plant.id)}
-                  onchange={() => select(plant.id)}
-                />
+                <label class="choose">
+                  <input
+                    class="checkbox"
+                    type="checkbox"
+                    aria-label="Choose {plant.name}"
+                    checked={selected.includes(plant.id)}
+                    onchange={() => select(plant.id)}
+                  />
+                </label>
                 <a href="/plants/{plant.id}">
                   <VerdictMark verdict={plant.verdict} size={22} />
                   <span class="who">
@@ -427,11 +429,21 @@
   }
   li {
     display: grid;
-    grid-template-columns: 40px minmax(0, 1fr);
+    grid-template-columns: 50px minmax(0, 1fr);
     align-items: center;
-    padding-left: 14px;
+    padding-left: 4px;
     content-visibility: auto;
     contain-intrinsic-size: auto 58px;
+  }
+  .choose {
+    display: grid;
+    place-items: center;
+    width: 44px;
+    min-height: 44px;
+    cursor: pointer;
+  }
+  .gone li {
+    padding-left: 16px;
   }
   li:not(:last-child) {
     border-bottom: 1px solid var(--color-rule);

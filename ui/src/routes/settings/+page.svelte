@@ -51,7 +51,7 @@
 
   async function send(wanted: Schemas['UnitsChosen'], before: Schemas['UnitsChosen']) {
     try {
-      const now = await answered(api.PUT('/api/site/units', { body: wanted }));
+      const now = await answered(api.PUT('/api/site/units', { body: wanted, keepalive: true }));
       if (JSON.stringify(now.units) === JSON.stringify(units.chosen)) {
         client.setQueryData(['site'], now);
       }

@@ -90,7 +90,7 @@
     {/if}
 
     <div class="columns" class:asking>
-      <div data-start class="verdict">
+      <div class="verdict">
         {#if plant.slip}
           <VerdictSlip
             slip={supposed ?? plant.slip}

@@ -142,7 +142,7 @@
 
 <h1>Add a plant</h1>
 <Waiting query={options}>
-  <form class="sheet" onsubmit={add} novalidate>
+  <form class="sheet" data-start onsubmit={add} novalidate>
     <FormFault sentence={otherFaults(problem, fields)} />
     <DraftNotice since={draft.since} anew={() => (form = draft.drop())} />
     <TextField

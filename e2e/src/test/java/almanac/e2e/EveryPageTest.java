@@ -3,6 +3,7 @@ package almanac.e2e;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatCode;
 
+import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import java.util.List;
 import java.util.function.Consumer;
 import java.util.function.Function;
@@ -46,6 +47,29 @@ class EveryPageTest {
   @Test
   void onAPhoneWithoutPushingSideways() {
     onEach(PAGES, Browsing::phone, Browsing::fitsTheScreen);
+  }
+
+  /** What can be touched and is smaller than a thumb; the link to the page lies off the screen. */
+  private static final String TOO_SMALL =
+      """
+      [...document.querySelectorAll('a[href], button, input, select, textarea, summary')]
+        .filter(e => !e.closest('.skip'))
+        .map(e => [e, (e.matches('[type=checkbox], [type=radio], [type=file]') ? e.closest('label') ?? e : e)
+            .getBoundingClientRect()])
+        .filter(([e, r]) => r.width > 2 && r.height > 2 && (r.width < 43.5 || r.height < 43.5))
+        .map(([e, r]) => `${e.tagName} ${e.getAttribute('aria-label') ?? e.textContent.trim()} ${r.width}x${r.height}`)
+      """;
+
+  @Test
+  void onAPhoneEverythingIsAsLargeAsAThumb() {
+    onEach(
+        PAGES,
+        Browsing::phone,
+        browsing -> {
+          PlaywrightAssertions.assertThat(browsing.page().getByText("Looking it up")).hasCount(0);
+          assertThat(browsing.page().locator("a, button, input").count()).isGreaterThan(8);
+          assertThat(browsing.page().evaluate(TOO_SMALL).toString()).isEqualTo("[]");
+        });
   }
 
   private static void onEach(

@@ -21,6 +21,7 @@ class MistakesTest {
       page.getByLabel("Kind").selectOption("Vanda");
       page.getByLabel("Bench").selectOption("East sill");
       page.getByLabel("Potted on").fill("2029");
+      page.getByLabel("What it stands in").selectOption("medium bark (8–12 mm)");
       page.getByLabel("Parts of component 1").fill("0");
       page.getByRole(AriaRole.BUTTON, named("Add the plant")).click();
 

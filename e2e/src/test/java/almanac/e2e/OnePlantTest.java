@@ -47,6 +47,7 @@ class OnePlantTest {
     page.getByLabel("Kind").selectOption("Oncidium alliance");
     page.getByLabel("Name of the new bench").fill("East sill");
     page.getByLabel("Potted on").fill("2025-02");
+    page.getByLabel("What it stands in").selectOption("medium bark (8–12 mm)");
     page.getByRole(AriaRole.BUTTON, named("Add the plant")).click();
     assertThat(page.locator("h1")).hasText("Oncidium Towing Path");
     assertThat(page.locator(".where")).containsText("27-001");

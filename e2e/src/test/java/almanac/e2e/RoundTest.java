@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Route;
 import com.microsoft.playwright.options.AriaRole;
 import java.util.List;
 import java.util.function.Function;
@@ -109,13 +110,66 @@ class RoundTest {
       page.locator(".acts .next").click();
       page.reload();
       page.locator(".rows h1").waitFor();
-      assertThat(page.locator(".stops").getByText("✓")).hasCount(1);
+      assertThat(page.locator(".stops").getByText("…")).hasCount(1);
+      assertThat(page.locator(".stops").getByText("✓")).hasCount(0);
       page.unroute("**/api/plants/*/inspections");
       page.waitForResponse(
           response -> response.url().endsWith("/inspections") && response.status() == 201,
           () -> page.evaluate("window.dispatchEvent(new Event('online'))"));
+      assertThat(page.locator(".stops").getByText("✓")).hasCount(1);
       browsing.open("/plants").getByRole(AriaRole.LINK).filter(having(plant)).first().click();
       assertThat(page.locator("ol li").filter(having("Level: uneven"))).hasCount(1);
+    }
+  }
+
+  @Test
+  void onlyTheProgramsAnswerTicksAndWhatIsRefusedStaysToBeSeen() {
+    try (var browsing = Browsing.desk(ALMANAC.address())) {
+      var page = walk(browsing, "Cellar shelf under lights");
+      var plant = page.locator(".rows h1").innerText();
+      page.route(
+          "**/api/plants/*/inspections",
+          route ->
+              route.fulfill(
+                  new Route.FulfillOptions()
+                      .setStatus(400)
+                      .setContentType("application/problem+json")
+                      .setBody("{\"detail\":\"The shelf has fallen down.\"}")));
+      answer(page, "Level", "uneven").click();
+      page.locator(".acts .next").click();
+      assertThat(page.getByText(plant + ": not saved.")).isVisible();
+      page.locator(".acts .next").click();
+      page.reload();
+      page.locator(".rows h1").waitFor();
+      assertThat(page.getByText("The shelf has fallen down.")).isVisible();
+      assertThat(page.locator(".stops").getByText("✓")).hasCount(0);
+      assertThat(page.locator(".stops .quiet")).containsText("0 of");
+      browsing.open("/round");
+      page.unroute("**/api/plants/*/inspections");
+      page.waitForResponse(
+          response -> response.url().endsWith("/inspections") && response.status() == 201,
+          () -> Find.button(page, "Send again").click());
+      assertThat(page.locator(".stops").getByText("✓")).hasCount(1);
+      assertThat(page.getByText("not saved")).hasCount(0);
+    }
+  }
+
+  @Test
+  void whoJumpsAheadHasSeenNothingAndEnterAnswersTheRows() {
+    try (var browsing = Browsing.desk(ALMANAC.address())) {
+      var page = walk(browsing, "Sunroom, high stage");
+      var third = page.locator(".stops li button").nth(2);
+      var name = third.locator("span").nth(1).innerText();
+      third.focus();
+      page.keyboard().press("Enter");
+      assertThat(page.locator(".rows h1")).hasText(name);
+      assertThat(page.locator(".stops .quiet")).containsText("0 of");
+      page.locator(".side .slip h2").waitFor();
+      page.keyboard().press("1");
+      assertThat(page.locator(".said")).containsText("Leaves: firm");
+      page.keyboard().press("Enter");
+      assertThat(page.locator(".rows h1")).not().hasText(name);
+      assertThat(page.locator(".stops .quiet")).containsText("1 of");
     }
   }
 

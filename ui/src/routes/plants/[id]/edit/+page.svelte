@@ -139,11 +139,15 @@
     };
   }
 
-  async function put(body: Schemas['PlantEntry'], headers: Record<string, string> = {}) {
+  async function put(
+    of: number,
+    body: Schemas['PlantEntry'],
+    headers: Record<string, string> = {},
+  ) {
     const saved = await answered(
-      api.PUT('/api/plants/{id}', { params: { path: { id } }, headers, body }),
+      api.PUT('/api/plants/{id}', { params: { path: { id: of } }, headers, body }),
     );
-    client.setQueryData(['plant', id], saved);
+    client.setQueryData(['plant', of], saved);
     for (const key of ['plants', 'gone', 'checks'])
       void client.invalidateQueries({ queryKey: [key] });
     return saved;
@@ -152,17 +156,18 @@
   async function save(event: SubmitEvent) {
     event.preventDefault();
     const before = asEntry(was!);
-    const saved = await saving.save((headers) => put(entry(form!, was!.version), headers));
+    const of = was!.id;
+    const saved = await saving.save((headers) => put(of, entry(form!, was!.version), headers));
     if (!saved) return;
     draft.saved();
     undoable(`Saved. ${saved.slip?.title ?? saved.card.statusWords}`, async () => {
       try {
-        await put({ ...before, version: saved.version });
+        await put(of, { ...before, version: saved.version });
       } catch (failure) {
         failed(failure);
       }
     });
-    await goto(`/plants/${id}`);
+    await goto(`/plants/${of}`);
   }
 </script>
 
@@ -171,7 +176,7 @@
 <Waiting {query}>
   {#if plant && form && options.data}
     <h1>{plant.name}</h1>
-    <form class="sheet" onsubmit={save} novalidate>
+    <form class="sheet" data-start onsubmit={save} novalidate>
       <FormFault sentence={otherFaults(problem, fields)} />
       <DraftNotice since={draft.since} anew={() => (form = draft.drop())} />
       <div class="two">

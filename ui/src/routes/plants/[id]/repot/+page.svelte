@@ -116,7 +116,7 @@
       >
     </div>
     <div class="columns">
-      <form class="sheet" onsubmit={save} novalidate>
+      <form class="sheet" data-start onsubmit={save} novalidate>
         <FormFault sentence={otherFaults(problem, fields)} />
         <DraftNotice since={draft.since} anew={() => (form = draft.drop())} />
         {#if cameIn}

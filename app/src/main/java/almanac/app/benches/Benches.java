@@ -165,18 +165,15 @@ public class Benches {
   }
 
   private void keep(long id, @Nullable List<Double> means) {
-    changed("bench");
     db.deleteFrom(BENCH_MEAN).where(BENCH_MEAN.BENCH_ID.eq(id)).execute();
-    if (means == null) {
-      return;
-    }
-    for (int i = 0; i < means.size(); i++) {
+    for (int i = 0; means != null && i < means.size(); i++) {
       db.insertInto(BENCH_MEAN)
           .set(BENCH_MEAN.BENCH_ID, id)
           .set(BENCH_MEAN.OF_MONTH, (short) (i + 1))
           .set(BENCH_MEAN.CELSIUS, means.get(i))
           .execute();
     }
+    changed("bench");
   }
 
   private static Bench bench(BenchRecord row, @Nullable List<Double> means) {

@@ -27,7 +27,7 @@ public class CollectionApproach {
 
   @Transactional
   public void choose(Approach approach) {
-    inForce.written();
     settings.set(APPROACH, approach.name());
+    inForce.written();
   }
 }

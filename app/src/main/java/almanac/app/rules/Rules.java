@@ -70,7 +70,6 @@ public class Rules {
   @Transactional
   public void change(Map<String, @Nullable Double> changes) {
     tried(changes);
-    inForce.written();
     changes.forEach(
         (key, value) -> {
           db.deleteFrom(OWN_FIGURE).where(OWN_FIGURE.FIGURE.eq(key)).execute();
@@ -81,6 +80,7 @@ public class Rules {
                 .execute();
           }
         });
+    inForce.written();
   }
 
   private Map<String, Double> kept() {

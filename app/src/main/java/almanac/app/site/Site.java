@@ -42,8 +42,8 @@ public class Site {
    */
   @Transactional
   public void moveTo(double latitude) {
-    light.written();
     LightYear.at(latitude);
     settings.set(LATITUDE, String.valueOf(latitude));
+    light.written();
   }
 }

@@ -26,8 +26,9 @@ public final class Remembered<T> {
 
   /** As it stands for the one who asks. */
   public T get() {
-    if (TransactionSynchronizationManager.hasResource(this)) {
-      return read.get();
+    var own = own();
+    if (own != null) {
+      return own.get(read);
     }
     var before = known.get();
     var value = before.value();
@@ -40,17 +41,35 @@ public final class Remembered<T> {
     return value;
   }
 
-  /** It is being written by the present transaction. */
-  public void written() {
-    if (TransactionSynchronizationManager.hasResource(this)) {
-      return;
+  /** As the transaction sees it that has written it. */
+  private static final class Own<T> {
+    private @Nullable T value;
+
+    T get(Supplier<T> read) {
+      var seen = value;
+      if (seen == null) {
+        seen = read.get();
+        value = seen;
+      }
+      return seen;
     }
-    TransactionSynchronizationManager.bindResource(this, Boolean.TRUE);
-    Writing.afterwards(
-        () -> {
-          TransactionSynchronizationManager.unbindResourceIfPossible(this);
-          forget();
-        });
+  }
+
+  @SuppressWarnings("unchecked") // nobody else binds anything to this
+  private @Nullable Own<T> own() {
+    return (Own<T>) TransactionSynchronizationManager.getResource(this);
+  }
+
+  /** The present transaction has written it, perhaps once more. */
+  public void written() {
+    if (TransactionSynchronizationManager.unbindResourceIfPossible(this) == null) {
+      Writing.afterwards(
+          () -> {
+            TransactionSynchronizationManager.unbindResourceIfPossible(this);
+            forget();
+          });
+    }
+    TransactionSynchronizationManager.bindResource(this, new Own<T>());
   }
 
   /** Reads it anew when it is next asked for. */

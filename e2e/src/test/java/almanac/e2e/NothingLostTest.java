@@ -1,0 +1,200 @@
+package almanac.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.RequestOptions;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.RegisterExtension;
+
+/** What was noted is not changed by looking at it, and what was done can be undone. */
+class NothingLostTest {
+  @RegisterExtension static final RunningDemo ALMANAC = new RunningDemo();
+
+  private static void note(Page page, int plant, String looks) {
+    var answer =
+        page.request()
+            .post(
+                "/api/plants/%d/inspections".formatted(plant),
+                RequestOptions.create()
+                    .setHeader("Content-Type", "application/json")
+                    .setData("{\"on\":\"2027-05-15\",\"looks\":%s}".formatted(looks)));
+    assertThat(answer.status()).as(answer.text()).isEqualTo(201);
+  }
+
+  private static Locator journal(Page page) {
+    return Find.region(page, "Journal");
+  }
+
+  @Test
+  void theSameNotedTwiceOnOneDayLeavesThePageWhole() {
+    try (var browsing = Browsing.desk(ALMANAC.address())) {
+      var page = browsing.page();
+      for (int i = 1; i <= 2; i++) {
+        note(
+            page,
+            30,
+            """
+            {"bloom":{"answers":["OPEN"],"measured":%1$d},
+             "daysToDry":{"answers":[],"measured":%2$d},
+             "newRoots":{"answers":[],"measured":%2$d}}"""
+                .formatted(i, 6 + i));
+      }
+      browsing.open("/plants/30");
+      assertThat(page.locator(".slip h2")).isVisible();
+      assertThat(Find.region(page, "Bloom").locator("circle").last()).isVisible();
+      assertThat(page.getByText("This cannot be drawn")).hasCount(0);
+      assertThat(journal(page)).isVisible();
+      assertThat(browsing.complaints()).isEmpty();
+    }
+  }
+
+  @Test
+  void inInchesAnUntouchedCorrectionChangesNothing() {
+    try (var browsing = Browsing.desk(ALMANAC.address())) {
+      var page = browsing.page();
+      note(page, 31, "{\"newRoots\":{\"answers\":[\"NUB\"],\"measured\":20}}");
+      browsing.open("/settings").getByLabel("Lengths").selectOption("inches");
+      browsing.open("/plants/31");
+      var verdict = page.locator(".slip h2").innerText();
+      page.getByLabel("Correct the inspection of 15 May").first().click();
+      assertThat(page.getByLabel("Newest roots: longest, in")).hasValue("0.79");
+      Find.button(page, "Save and judge").click();
+      assertThat(page.locator(".slip h2")).hasText(verdict);
+      assertThat(
+              page.evaluate(
+                  "fetch('/api/plants/31').then(r => r.json()).then(p => p.journal.find("
+                      + "l => l.standing === 'HOLDS' && l.looks.newRoots).looks.newRoots.measured)"))
+          .isEqualTo(20);
+      browsing.open("/settings").getByLabel("Lengths").selectOption("millimetres");
+    }
+  }
+
+  @Test
+  void takingBackCanBeUndone() {
+    try (var browsing = Browsing.desk(ALMANAC.address())) {
+      var page = browsing.page();
+      note(page, 32, "{\"rootsInPot\":{\"answers\":[\"MOSTLY_SOFT\"]}}");
+      browsing.open("/plants/32");
+      assertThat(page.locator(".slip h2")).hasText("Rescue");
+      page.getByLabel("Take back: Roots in the pot: mostly soft").click();
+      assertThat(page.locator(".slip h2")).not().hasText("Rescue");
+      Find.button(page, "Undo").last().click();
+      assertThat(page.locator(".slip h2")).hasText("Rescue");
+      assertThat(browsing.complaints()).isEmpty();
+    }
+  }
+
+  @Test
+  void aRepotIsCorrected() {
+    try (var browsing = Browsing.desk(ALMANAC.address())) {
+      var page = browsing.open("/plants/33/repot");
+      Find.button(page, "Log the repot").click();
+      assertThat(page.locator(".slip h2")).hasText("Leave");
+      page.getByLabel("Correct the potting of 15 May").click();
+      Find.entry(page, "Across the rim").fill("222");
+      Find.button(page, "Keep the correction").click();
+      assertThat(journal(page).locator("del")).hasCount(1);
+      assertThat(Find.region(page, "Medium")).containsText("222 mm");
+    }
+  }
+
+  @Test
+  void aChangedCardIsPutBack() {
+    try (var browsing = Browsing.desk(ALMANAC.address())) {
+      var page = browsing.open("/plants/34");
+      var name = page.locator("h1").innerText();
+      page.keyboard().press("e");
+      Find.entry(page, "Believed to be").fill("Oncidium Other Name");
+      Find.button(page, "Save").click();
+      assertThat(page.locator("h1")).hasText("Oncidium Other Name");
+      Find.button(page, "Undo").click();
+      assertThat(page.locator("h1")).hasText(name);
+      assertThat(browsing.complaints()).isEmpty();
+    }
+  }
+
+  @Test
+  void aMovedPlantIsPutBack() {
+    try (var browsing = Browsing.desk(ALMANAC.address())) {
+      var page = browsing.open("/places");
+      var benches = page.locator(".benches > li");
+      var plant = benches.nth(1).locator("ol a").first();
+      var before = benches.nth(1).locator("ol").innerText();
+      plant.focus();
+      page.keyboard().press("Alt+ArrowUp");
+      assertThat(page.getByText("moved").last()).isVisible();
+      assertThat(benches.nth(1).locator("ol")).not().hasText(before);
+      Find.button(page, "Undo").last().click();
+      assertThat(benches.nth(1).locator("ol"))
+          .hasText(java.util.regex.Pattern.compile(before.split("\n")[1].strip()));
+    }
+  }
+
+  @Test
+  void whatBecameOfAPlantIsFoundAndSaid() {
+    try (var browsing = Browsing.desk(ALMANAC.address())) {
+      var page = browsing.open("/plants/35");
+      var name = page.locator("h1").innerText();
+      page.keyboard().press("e");
+      page.getByLabel("Status").selectOption("given away");
+      Find.entry(page, "Why").fill("to the ferryman");
+      Find.button(page, "Save").click();
+      assertThat(page.locator("#gone")).containsText("given away");
+      assertThat(page.getByText("to the ferryman").first()).isVisible();
+      assertThat(page.locator(".slip")).hasCount(0);
+      assertThat(Find.link(page, "Inspect")).hasCount(0);
+
+      browsing.open("/plants");
+      page.getByPlaceholder("Name, number…").fill("ferryman");
+      var gone =
+          page.getByRole(com.microsoft.playwright.options.AriaRole.LIST)
+              .filter(new Locator.FilterOptions().setHasText(name));
+      assertThat(gone).containsText("to the ferryman");
+      gone.getByRole(com.microsoft.playwright.options.AriaRole.LINK).click();
+      assertThat(page.locator("#gone")).isVisible();
+      assertThat(browsing.complaints()).isEmpty();
+    }
+  }
+
+  @Test
+  void aPictureGoesOnlyWhenItWasSaidTwice() {
+    try (var browsing = Browsing.desk(ALMANAC.address())) {
+      int plant = 0;
+      for (int id = 1; id <= 64 && plant == 0; id++) {
+        var photos = browsing.page().request().get("/api/plants/%d/photos".formatted(id)).text();
+        plant = photos.equals("[]") ? 0 : id;
+      }
+      var page = browsing.open("/plants/%d/photos".formatted(plant));
+      int before = page.locator("li img").count();
+      Find.button(page, "Remove it").click();
+      assertThat(page.getByRole(com.microsoft.playwright.options.AriaRole.ALERTDIALOG)).isVisible();
+      Find.button(page, "Keep it").click();
+      assertThat(page.locator("li img")).hasCount(before);
+      Find.button(page, "Remove it").click();
+      Find.button(
+              page.getByRole(com.microsoft.playwright.options.AriaRole.ALERTDIALOG), "Remove it")
+          .click();
+      assertThat(page.locator("li img")).hasCount(before - 1);
+    }
+  }
+
+  @Test
+  void digitsGoFromSectionToSection() {
+    try (var browsing = Browsing.desk(ALMANAC.address())) {
+      var page = browsing.open("/plants/36/inspect");
+      page.locator("details[open] input").first().waitFor();
+      page.keyboard().press("7");
+      assertThat(page.locator("details:nth-of-type(7)")).hasAttribute("open", "");
+      assertThat(page.locator("details:nth-of-type(7) fieldset input").first()).isFocused();
+      page.keyboard().press("0");
+      assertThat(Find.button(page, "Save and judge")).isFocused();
+      page.keyboard().press("1");
+      page.keyboard().press("ArrowRight");
+      page.keyboard().press("Control+Enter");
+      assertThat(page.locator("#verdict")).isFocused();
+    }
+  }
+}
