@@ -27,6 +27,8 @@
   let roots = $state<Schemas['KindEntry']['roots']>('MEDIUM');
   let light = $state('false');
   let traits = $state(typedTraits({}));
+  /** What the entries began with; what nobody touches goes back as it was. */
+  let known: Kind['traits'] | undefined;
   let problem = $state<Problem>();
 
   const WORDS = {
@@ -41,12 +43,13 @@
     ({ care, rootsAppear, habit, ground, roots } = kind.traits);
     light = String(kind.traits.lightOnRoots);
     traits = typedTraits(kind.traits);
+    known = kind.traits;
     problem = undefined;
   }
 
   function entry(): Schemas['KindEntry'] {
     return {
-      ...sentTraits(traits),
+      ...sentTraits(traits, known),
       name,
       care,
       rootsAppear,

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.FilePayload;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
@@ -87,6 +88,7 @@ class PicturesTest {
 
       own.locator("ul a").click();
       Find.button(page, "Remove it").click();
+      Find.button(page.getByRole(AriaRole.ALERTDIALOG), "Remove it").click();
       assertThat(page.getByText("No photograph yet")).isVisible();
       browsing.expectedRefusal();
       assertThat(browsing.complaints()).isEmpty();

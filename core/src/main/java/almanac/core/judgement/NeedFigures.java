@@ -120,10 +120,7 @@ public final class NeedFigures {
 
   static {
     GROUP.inOrder(MediumFigures.SPENT, GONE_AT);
-    GROUP.inOrder(MEDIUM_DUE, MEDIUM_SPENT, MEDIUM_GONE);
     GROUP.inOrder(RISEN_MM, RISEN_HIGH_MM);
-    GROUP.inOrder(RISEN, RISEN_HIGH);
-    GROUP.inOrder(RIM_SEASON, RIM_HALF_SEASON, OVER_RIM);
   }
 
   private NeedFigures() {}
