@@ -78,6 +78,10 @@
   }
 
   $effect(() => {
+    if (options.data) untrack(() => round.retype(unit));
+  });
+
+  $effect(() => {
     JSON.stringify(walk);
     round.store();
   });
@@ -306,7 +310,7 @@
           </div>
         </section>
       {/if}
-      <Letters />
+      <div class="letters"><Letters /></div>
       <RoundActs
         aside={stop.asideOn != null}
         begun={walk.at > 0}
@@ -347,6 +351,13 @@
     position: sticky;
     top: 12px;
   }
+  .letters {
+    display: grid;
+    gap: 8px;
+  }
+  .letters:empty {
+    display: none;
+  }
   .quick {
     display: flex;
     flex-wrap: wrap;
@@ -378,6 +389,9 @@
     }
     .side {
       display: contents;
+    }
+    .letters {
+      order: -2;
     }
   }
 </style>

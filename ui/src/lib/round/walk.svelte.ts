@@ -1,6 +1,6 @@
 import type { Schemas } from '$lib/api/client';
 import type { TypedLook } from '$lib/forms/LookRow.svelte';
-import { units, type Written } from '$lib/words/units.svelte';
+import { retyped, units, type Written } from '$lib/words/units.svelte';
 
 /** A round under way, kept in the browser so that a reload loses nothing. */
 export interface Walk {
@@ -44,6 +44,19 @@ class Round {
     };
   }
 
+  /**
+   * What was tapped before the units were changed, typed anew in those that hold now.
+   *
+   * @param unit of what is measured at a spot
+   */
+  retype(unit: (spot: string) => string | undefined): void {
+    const from = this.now?.units;
+    if (!this.now || !from) return;
+    for (const [spot, look] of Object.entries(this.now.looks))
+      look.measured = retyped(look.measured, unit(spot), from);
+    this.now.units = undefined;
+  }
+
   end(): void {
     this.now = undefined;
     localStorage.removeItem(STORE);
@@ -52,7 +65,8 @@ class Round {
   store(): void {
     if (!this.now) return;
     const { length, warmth } = units;
-    localStorage.setItem(STORE, JSON.stringify({ ...this.now, units: { length, warmth } }));
+    const written = this.now.units ?? { length, warmth };
+    localStorage.setItem(STORE, JSON.stringify({ ...this.now, units: written }));
   }
 }
 

@@ -50,6 +50,20 @@ test('after a reload it goes on where it was, with what was tapped', async () =>
   });
 });
 
+test('a length that was tapped in mm is the same one in inches', async () => {
+  const before = await loaded();
+  before.start('East sill', along);
+  before.now!.looks['newRoots'] = { answers: [], measured: '84' };
+  before.store();
+  const after = await loaded();
+  const { units } = await import('$lib/words/units.svelte');
+  units.length = 'INCH';
+  after.retype(() => 'mm');
+  expect(after.now!.looks['newRoots']!.measured).toBe('3.31');
+  after.retype(() => 'mm');
+  expect(after.now!.looks['newRoots']!.measured).toBe('3.31');
+});
+
 test('a round that was ended is not there after a reload', async () => {
   const round = await loaded();
   round.start('East sill', along);

@@ -12,7 +12,7 @@ describe('days in words', () => {
     expect(partial('2026-10-03')).toBe('3 Oct 2026');
     expect(partial('2026-10')).toBe('Oct 2026');
     expect(partial('2026')).toBe('2026');
-    expect(partial('unknown')).toBe('unknown');
+    expect(partial('unknown')).toBe('on an unknown day');
   });
 
   it('says a window once where its ends share the month', () => {

@@ -48,12 +48,12 @@ export function plusDays(day: string, days: number): string {
   return new Date(parse(day).getTime() + days * DAY).toISOString().slice(0, 10);
 }
 
-/** "16 May 2027", "May 2027", "2027" or "unknown", from a day, a month, a year or "unknown". */
+/** "16 May 2027", "May 2027", "2027" or "on an unknown day", from a day, a month, a year or "unknown". */
 export function partial(text: string): string {
+  if (text === 'unknown') return 'on an unknown day';
   if (iso) return text;
   if (text.length === 10) return format(text, { day: 'numeric', month: 'short', year: 'numeric' });
-  if (text.length === 7 && text !== 'unknown')
-    return format(`${text}-01`, { month: 'short', year: 'numeric' });
+  if (text.length === 7) return format(`${text}-01`, { month: 'short', year: 'numeric' });
   return text;
 }
 

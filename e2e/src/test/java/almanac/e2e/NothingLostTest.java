@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Route;
 import com.microsoft.playwright.options.RequestOptions;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.RegisterExtension;
@@ -48,6 +49,28 @@ class NothingLostTest {
       assertThat(page.getByText("This cannot be drawn")).hasCount(0);
       assertThat(journal(page)).isVisible();
       assertThat(browsing.complaints()).isEmpty();
+    }
+  }
+
+  @Test
+  void aPartThatCannotBeDrawnSaysSoAndLeavesTheRest() {
+    try (var browsing = Browsing.desk(ALMANAC.address())) {
+      var page = browsing.page();
+      page.route(
+          "**/api/plants/30",
+          route ->
+              route.fulfill(
+                  new Route.FulfillOptions()
+                      .setResponse(route.fetch())
+                      .setBody(
+                          route
+                              .fetch()
+                              .text()
+                              .replaceFirst("\"roots\":\\[", "\"roots\":[{\"lead\":\"F\"},"))));
+      browsing.open("/plants/30");
+      assertThat(page.getByText("This cannot be drawn: the roots.")).isVisible();
+      assertThat(page.locator(".slip h2")).isVisible();
+      assertThat(journal(page)).isVisible();
     }
   }
 
