@@ -1,5 +1,6 @@
 <script lang="ts">
   import TextField from './TextField.svelte';
+  import Tick from './Tick.svelte';
 
   interface Props {
     /** A day, a month, a year, 'unknown', or empty while nothing is said. */
@@ -20,14 +21,10 @@
     {fault}
     bind:value={() => (unknown ? '' : pottedOn), (typed) => (pottedOn = typed)}
   />
-  <label class="tick">
-    <input
-      class="checkbox"
-      type="checkbox"
-      bind:checked={() => unknown, (nobody) => (pottedOn = nobody ? UNKNOWN : '')}
-    />
-    I do not know
-  </label>
+  <Tick
+    label="I do not know"
+    bind:checked={() => unknown, (nobody) => (pottedOn = nobody ? UNKNOWN : '')}
+  />
 </div>
 
 <style>
@@ -37,20 +34,10 @@
     gap: 18px;
     align-items: start;
   }
-  .tick {
-    display: flex;
-    gap: 10px;
-    align-items: center;
-    min-height: 44px;
-    margin-top: 28px;
-  }
   @media (max-width: 700px) {
     .two {
       grid-template-columns: 1fr;
       gap: 4px;
-    }
-    .tick {
-      margin-top: 0;
     }
   }
 </style>

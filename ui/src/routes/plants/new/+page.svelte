@@ -17,6 +17,7 @@
   import { NO_POT, retypedPot, sentPot, type TypedPot } from '$lib/forms/pot';
   import PotFields from '$lib/forms/PotFields.svelte';
   import TextField from '$lib/forms/TextField.svelte';
+  import Tick from '$lib/forms/Tick.svelte';
   import Waiting from '$lib/shell/Waiting.svelte';
   import { toaster } from '$lib/shell/toaster';
 
@@ -193,10 +194,7 @@
           fault={faultOf(problem, 'name')}
           bind:value={form.benchName}
         />
-        <label class="tick">
-          <input class="checkbox" type="checkbox" bind:checked={form.benchLit} />
-          Under lamps, 14 hours a day
-        </label>
+        <Tick label="Under lamps, 14 hours a day" bind:checked={form.benchLit} />
       </div>
     {/if}
 
@@ -217,10 +215,7 @@
         fault={faultOf(problem, 'arrivedOn')}
         bind:value={form.arrivedOn}
       />
-      <label class="tick">
-        <input class="checkbox" type="checkbox" bind:checked={form.cameRootless} />
-        It came without live roots
-      </label>
+      <Tick label="It came without live roots" bind:checked={form.cameRootless} />
       <TextField
         label="Came from"
         fault={faultOf(problem, 'cameFrom')}
@@ -232,14 +227,8 @@
         fault={faultOf(problem, 'price')}
         bind:value={form.price}
       />
-      <label class="tick">
-        <input class="checkbox" type="checkbox" bind:checked={form.apart} />
-        Keep it apart, and look it over now
-      </label>
-      <label class="tick">
-        <input class="checkbox" type="checkbox" bind:checked={form.held} />
-        Hold it in the pot it came in
-      </label>
+      <Tick label="Keep it apart, and look it over now" bind:checked={form.apart} />
+      <Tick label="Hold it in the pot it came in" bind:checked={form.held} />
     </div>
 
     <div class="end">
@@ -267,13 +256,6 @@
     gap: 18px;
     align-items: start;
   }
-  .tick {
-    display: flex;
-    gap: 10px;
-    align-items: center;
-    min-height: 44px;
-    margin-top: 28px;
-  }
   .end {
     display: flex;
     gap: 20px;
@@ -282,9 +264,6 @@
   @media (max-width: 700px) {
     .two {
       grid-template-columns: 1fr;
-    }
-    .tick {
-      margin-top: 0;
     }
   }
 </style>

@@ -14,6 +14,7 @@
   import Field from '$lib/forms/Field.svelte';
   import FormFault from '$lib/forms/FormFault.svelte';
   import TextField from '$lib/forms/TextField.svelte';
+  import Tick from '$lib/forms/Tick.svelte';
   import TraitFields from '$lib/kinds/TraitFields.svelte';
   import {
     retypedTraits,
@@ -250,10 +251,7 @@
           fault={faultOf(problem, 'arrivedOn')}
           bind:value={form.arrivedOn}
         />
-        <label class="tick">
-          <input class="checkbox" type="checkbox" bind:checked={form.rootless} />
-          It came without live roots
-        </label>
+        <Tick label="It came without live roots" bind:checked={form.rootless} />
       </div>
       <h2>Its life here</h2>
       <div class="two">
@@ -335,13 +333,6 @@
     grid-template-columns: repeat(auto-fill, minmax(260px, 1fr));
     gap: 16px;
     align-items: start;
-  }
-  .tick {
-    display: flex;
-    gap: 10px;
-    align-items: center;
-    min-height: 44px;
-    margin-top: 26px;
   }
   .end {
     display: flex;
