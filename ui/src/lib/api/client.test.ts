@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { answered, Problem } from './client';
+import { answered, api, Problem } from './client';
 
 const said = (error: unknown, status = 400) =>
   answered(Promise.resolve({ error, response: new Response(null, { status }) }));
@@ -39,5 +39,34 @@ describe('what the program answers', () => {
     const gone = await problem(answered(Promise.reject(new TypeError('no connection'))));
     expect(gone.unreachable).toBe(true);
     expect(gone.message).toContain('still running');
+  });
+});
+
+describe('every write', () => {
+  it('bears a key of its own, and what is only read bears none', async () => {
+    const sent: Request[] = [];
+    const to = {
+      baseUrl: 'http://localhost',
+      fetch: async (request: Request) => {
+        sent.push(request);
+        return Response.json({});
+      },
+    };
+    const body = { plants: [1], aside: true };
+    await api.PUT('/api/aside', { ...to, body });
+    await api.PUT('/api/aside', { ...to, body });
+    await api.PUT('/api/aside', { ...to, body, headers: { 'Idempotency-Key': 'mine-alone' } });
+    await api.GET('/api/plants', to);
+    const keys = sent.map((request) => request.headers.get('Idempotency-Key'));
+    expect(keys[0]).toMatch(/^[!-~]{8,60}$/);
+    expect(keys[1]).not.toBe(keys[0]);
+    expect(keys.slice(2)).toEqual(['mine-alone', null]);
+  });
+
+  it('may be sent again where it failed only for now', () => {
+    expect(new Problem('Busy.', [], 503).passing).toBe(true);
+    expect(new Problem('Nobody there.', [], 0).passing).toBe(true);
+    expect(new Problem('No.', [], 400).passing).toBe(false);
+    expect(new Problem('Changed.', [], 409).passing).toBe(false);
   });
 });

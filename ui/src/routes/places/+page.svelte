@@ -18,6 +18,8 @@
   /** Plants as they stand while one is carried; the program's own order otherwise. */
   let moved = $state<Record<number, number[]>>();
   let carried = $state<number>();
+  /** A plant that stands where it was put only once the program has said so. */
+  let sent = $state<number>();
   let said = $state('');
 
   const approaches = $derived(options.data?.approaches ?? []);
@@ -48,6 +50,7 @@
     const { benchId: from, name } = byId.get(id)!;
     const order = withPlant(id, bench, at);
     moved = order;
+    sent = id;
     try {
       await answered(write(bench, order[bench]!));
       await again(id);
@@ -80,6 +83,7 @@
     await client.invalidateQueries({ queryKey: ['plants'] });
     void client.invalidateQueries({ queryKey: ['plant', id] });
     moved = undefined;
+    sent = undefined;
   }
 
   function drop(event: DragEvent, bench: number, at: number) {
@@ -206,7 +210,8 @@
             {#if plant}
               <li
                 draggable="true"
-                class:carried={carried === id}
+                class:carried={carried === id || sent === id}
+                aria-busy={sent === id}
                 ondragstart={() => (carried = id)}
                 ondragend={() => (carried = undefined)}
                 ondragover={(event) => event.preventDefault()}

@@ -173,6 +173,34 @@ class RoundTest {
     }
   }
 
+  /**
+   * Whether what has the focus lies under the bar at the foot; what is in a bar itself does not.
+   */
+  private static final String HIDDEN =
+      """
+      (() => {
+        const at = document.activeElement;
+        if (at.closest('.acts, nav')) return '';
+        const bar = document.querySelector('.acts').getBoundingClientRect().top;
+        return at.getBoundingClientRect().bottom > bar ? at.outerHTML : '';
+      })()
+      """;
+
+  @Test
+  void onAPhoneTheBarHidesNothingThatHasTheFocus() {
+    try (var browsing = Browsing.phone(ALMANAC.address())) {
+      var page = walk(browsing, "East sill");
+      page.locator(".side .slip h2").waitFor();
+      int rows = 0;
+      for (int i = 0; i < 60; i++) {
+        page.keyboard().press("Tab");
+        assertThat(page.evaluate(HIDDEN)).as("after %d", i).isEqualTo("");
+        rows += (boolean) page.evaluate("document.activeElement.closest('.row') !== null") ? 1 : 0;
+      }
+      assertThat(rows).as("it went through the rows").isGreaterThan(20);
+    }
+  }
+
   private static Locator.FilterOptions having(String text) {
     return new Locator.FilterOptions().setHasText(text);
   }
