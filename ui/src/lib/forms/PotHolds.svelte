@@ -24,9 +24,16 @@
   }));
 </script>
 
-{#if volume.data}
-  <p class="quiet">
+<!-- Its line is there before it says anything, so that what lies below stays where it is. -->
+<p class="quiet">
+  {#if volume.data}
     It holds {volumeSaid(volume.data.holdsMl)}; {volumeSaid(volume.data.mixMl)} of loose mix at the most,
     as it settles.
-  </p>
-{/if}
+  {/if}
+</p>
+
+<style>
+  p {
+    min-height: 20px;
+  }
+</style>
