@@ -78,7 +78,7 @@
     if (!before) return;
     const wanted = { ...before, [which]: condition } as Schemas['Instruments'];
     try {
-      const now = await answered(api.PUT('/api/instruments', { body: wanted }));
+      const now = await answered(api.PUT('/api/instruments', { body: wanted, keepalive: true }));
       client.setQueryData(['instruments'], now);
     } catch (failure) {
       // The choice goes back to what holds.

@@ -116,7 +116,10 @@ class ArrivalTest {
       assertThat(Find.button(page, "Keep the test")).isEnabled();
 
       browsing.open("/settings");
-      Find.entry(page, "pH pen").selectOption("has a flat battery");
+      page.waitForResponse(
+          answer ->
+              answer.url().endsWith("/api/instruments") && answer.request().method().equals("PUT"),
+          () -> Find.entry(page, "pH pen").selectOption("has a flat battery"));
       browsing.open("/plants/63/hold");
       Find.button(pen, "Hold the pen in").click();
       page.clock().runFor(1500);

@@ -151,6 +151,7 @@ class NothingLostTest {
       var page = browsing.open("/places");
       var benches = page.locator(".benches > li");
       var plant = benches.nth(1).locator("ol a").first();
+      plant.waitFor();
       var before = benches.nth(1).locator("ol").innerText();
       plant.focus();
       page.keyboard().press("Alt+ArrowUp");

@@ -68,6 +68,8 @@ class OptionsTest {
     "--today=tomorrow, is not a day",
     "--today=2027-02-30, is not a day",
     "--today=2027-5-1, is not a day",
+    "--today=9999-12-31, lies too far off",
+    "--today=0001-01-01, lies too far off",
     "--today, --today needs a value",
     "--data, --data needs a value",
     "'--data=  ', --data needs a value",
