@@ -188,19 +188,12 @@ public final class PlantRecord {
 
   /** Whether a line, or the one that it corrects, tells what the plant stood in when it came. */
   public boolean cameIn(JournalEntry line) {
-    var first = entries.get(0).id();
-    var corrected = new HashMap<Long, Long>();
-    entries.forEach(
-        entry -> {
-          if (entry.supersedes() != null) {
-            corrected.put(entry.id(), entry.supersedes());
-          }
-        });
-    Long root = line.id();
-    while (corrected.containsKey(root)) {
-      root = corrected.get(root);
+    var root = line;
+    while (root.supersedes() != null) {
+      long corrected = root.supersedes();
+      root = entries.stream().filter(entry -> entry.id() == corrected).findFirst().orElseThrow();
     }
-    return root == first;
+    return root.id() == entries.get(0).id();
   }
 
   /** The history the rules judge by. */
