@@ -177,15 +177,17 @@
         Stand-ins that come with the program; choose how they behave. Typing a reading in is always
         possible.
       </p>
-      {#each INSTRUMENTS as each (each.key)}
-        <ChoiceField
-          label={each.label}
-          choices={CONDITIONS}
-          bind:value={
-            () => instruments.data?.[each.key] ?? 'WORKS', (value) => void behave(each.key, value)
-          }
-        />
-      {/each}
+      <Waiting query={instruments}>
+        {#each INSTRUMENTS as each (each.key)}
+          <ChoiceField
+            label={each.label}
+            choices={CONDITIONS}
+            bind:value={
+              () => instruments.data?.[each.key] ?? 'WORKS', (value) => void behave(each.key, value)
+            }
+          />
+        {/each}
+      </Waiting>
     </section>
     <section class="sheet" aria-labelledby="approach">
       <h2 id="approach">Approach</h2>
