@@ -12,6 +12,8 @@ export default ts.config(
   {
     files: ['**/*.svelte', '**/*.svelte.ts'],
     languageOptions: { parserOptions: { parser: ts.parser } },
+  },
+  {
     // The program is served from the root of its own address.
     rules: { 'svelte/no-navigation-without-resolve': 'off' },
   },

@@ -70,7 +70,7 @@
         <Waiting query={checks}>
           {#if due.length}
             <ul>
-              {#each due as entry (entry.check.id)}
+              {#each due as entry (`${entry.plantId} ${entry.check.id}`)}
                 <CheckRow
                   check={entry.check}
                   {today}
@@ -90,7 +90,7 @@
         {#if soon.length}
           <h3>In the next six weeks</h3>
           <ul class="soon">
-            {#each soon as entry (entry.check.id)}
+            {#each soon as entry (`${entry.plantId} ${entry.check.id}`)}
               <li>
                 <span class="quiet">{short(entry.check.best, today)}</span>
                 <a href="/plants/{entry.plantId}">{entry.label}</a>

@@ -61,9 +61,14 @@ export function prefetchPlant(client: QueryClient, id: number): void {
   });
 }
 
-/** Takes over what a write answered; everything drawn from other plants is asked for again. */
-export function keep(client: QueryClient, saved: Schemas['Saved']): void {
-  client.setQueryData(['plant', saved.plant.id], saved.plant);
-  void client.invalidateQueries({ queryKey: ['plants'] });
-  void client.invalidateQueries({ queryKey: ['checks'] });
+/** What a write answers: the act, so that it can be taken back, and what it was on. */
+export type Done = Partial<Schemas['Saved']> | Schemas['Altered'];
+
+/** Takes over what a write answered; everything else that it may have changed is asked for again. */
+export function keep(client: QueryClient, { plant, plants }: Done): void {
+  if (plant) client.setQueryData(['plant', plant.id], plant);
+  for (const id of plants ?? [])
+    if (id !== plant?.id) void client.invalidateQueries({ queryKey: ['plant', id] });
+  for (const key of ['plants', 'gone', 'checks'])
+    void client.invalidateQueries({ queryKey: [key] });
 }

@@ -55,8 +55,8 @@
     busy = true;
     try {
       const result = await answered(
-        api.POST('/api/checks/{id}/answer', {
-          params: { path: { id: check.id } },
+        api.POST('/api/plants/{id}/checks/{check}/answer', {
+          params: { path: { id: plantId, check: check.id } },
           body: { answer: found },
         }),
       );

@@ -1,7 +1,7 @@
 <script lang="ts">
   import { useQueryClient } from '@tanstack/svelte-query';
   import { answered, api, type Schemas } from '$lib/api/client';
-  import { failed, undoable } from '$lib/shell/toaster';
+  import { failed, saved } from '$lib/shell/toaster';
   import Sentence from '$lib/words/Sentence.svelte';
 
   interface Props {
@@ -19,16 +19,16 @@
     NEITHER: 'Neither: let it go',
   };
 
-  async function hold(held: boolean) {
+  async function hold() {
     busy = true;
     try {
-      const page = await answered(
-        api.PUT('/api/plants/{id}/hold', { params: { path: { id: plant.id } }, body: { held } }),
+      const result = await answered(
+        api.PUT('/api/plants/{id}/hold', {
+          params: { path: { id: plant.id } },
+          body: { held: true },
+        }),
       );
-      client.setQueryData(['plant', plant.id], page);
-      void client.invalidateQueries({ queryKey: ['checks'] });
-      void client.invalidateQueries({ queryKey: ['plants'] });
-      if (held) undoable('Held. Its first soak stands among the checks.', () => hold(false));
+      saved(client, 'Held. Its first soak stands among the checks.', result);
     } catch (failure) {
       failed(failure);
     } finally {
@@ -61,7 +61,7 @@
       class="act"
       class:go={asked.choice === 'HOLD'}
       disabled={busy}
-      onclick={() => hold(true)}>Hold it</button
+      onclick={hold}>Hold it</button
     >
   </div>
 </section>

@@ -90,7 +90,10 @@
             {#if line.note}<p class="note">{line.note}</p>{/if}
             {#if line.standing === 'CORRECTED'}
               <p class="quiet">
-                corrected on {short(correctedBy.get(line.id)?.recordedOn ?? line.recordedOn, today)}
+                corrected on {short(
+                  correctedBy.get(line.act)?.recordedOn ?? line.recordedOn,
+                  today,
+                )}
               </p>
             {:else if line.standing === 'TAKEN_BACK'}
               <p class="quiet">taken back</p>
@@ -101,18 +104,18 @@
                   {@const look = line.kind === 'INSPECTION'}
                   <a
                     class="link"
-                    href="/plants/{plant.id}/{look ? 'inspect' : 'repot'}?corrects={line.id}"
+                    href="/plants/{plant.id}/{look ? 'inspect' : 'repot'}?corrects={line.act}"
                     aria-label="Correct the {look ? 'inspection' : 'potting'} of {short(
                       line.on,
                       today,
                     )}">Correct</a
                   >
                 {/if}
-                {#if !line.cameIn && line.kind !== 'CARD'}
+                {#if line.canTakeBack && !line.cameIn}
                   <button
                     class="link"
                     aria-label="Take back: {plain(line.words, today)}"
-                    onclick={() => takeBack(client, line.id)}>Take back</button
+                    onclick={() => takeBack(client, line.act)}>Take back</button
                   >
                 {/if}
               </p>

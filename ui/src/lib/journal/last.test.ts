@@ -17,7 +17,13 @@ function plant(...journal: Partial<Schemas['Line']>[]): Schemas['PlantPage'] {
 }
 
 function line(id: number, on: string, answers: string[], measured: number | null = null) {
-  return { id, on, standing: 'HOLDS' as const, looks: { newRoots: { answers, measured } } };
+  return {
+    id,
+    act: `act-${id}`,
+    on,
+    standing: 'HOLDS' as const,
+    looks: { newRoots: { answers, measured } },
+  };
 }
 
 afterEach(() => units.take({ length: 'MM', warmth: 'C', volume: 'LITRE', days: 'WORDS' }));
@@ -41,7 +47,7 @@ test('a line that does not hold, or is being corrected, says nothing', () => {
     line(1, '2027-05-01', ['SHORT']),
   );
   expect(lastSeen(seen, roots, 'newRoots')).toBe('nubs, 10 May');
-  expect(lastSeen(seen, roots, 'newRoots', 2)).toBe('short, 1 May');
+  expect(lastSeen(seen, roots, 'newRoots', 'act-2')).toBe('short, 1 May');
 });
 
 test('another lead is another spot', () => {

@@ -7,10 +7,10 @@ export function lastSeen(
   plant: Schemas['PlantPage'],
   choice: Schemas['LookChoice'],
   spot: string,
-  except?: number,
+  except?: string,
 ): string | undefined {
   const line = plant.journal.find(
-    (each) => each.standing === 'HOLDS' && each.id !== except && each.looks[spot],
+    (each) => each.standing === 'HOLDS' && each.act !== except && each.looks[spot],
   );
   const look = line?.looks[spot];
   if (!line || !look) return undefined;

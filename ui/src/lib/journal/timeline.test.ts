@@ -12,7 +12,9 @@ function line(id: number, on: string, more: Partial<Schemas['Line']> = {}): Sche
     note: '',
     standing: 'HOLDS',
     pottedOn: null,
+    act: `act-${id}`,
     corrects: null,
+    canTakeBack: true,
     looks: {},
     potting: null,
     cameIn: false,
@@ -20,11 +22,12 @@ function line(id: number, on: string, more: Partial<Schemas['Line']> = {}): Sche
   };
 }
 
-function photo(id: number, takenOn: string, lookId: number | null = null): Schemas['Photo'] {
+function photo(id: number, takenOn: string, look: number | null = null): Schemas['Photo'] {
   return {
     id,
     plantId: 1,
-    lookId,
+    uid: `photo-${id}`,
+    look: look === null ? null : `act-${look}`,
     takenOn,
     datedByPicture: true,
     width: 4,
@@ -74,8 +77,8 @@ test('pictures of a day without a look stand together by their day', () => {
 
 test('a corrected look hands its pictures to the correction of the correction', () => {
   const lines = [
-    line(3, '2027-05-01', { corrects: 2 }),
-    line(2, '2027-05-01', { corrects: 1, standing: 'CORRECTED' }),
+    line(3, '2027-05-01', { corrects: 'act-2' }),
+    line(2, '2027-05-01', { corrects: 'act-1', standing: 'CORRECTED' }),
     line(1, '2027-05-01', { standing: 'CORRECTED' }),
   ];
   expect(keys(lines, [photo(7, '2027-05-01', 1)])).toEqual([['3', 7], ['2'], ['1']]);

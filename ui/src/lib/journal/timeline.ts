@@ -37,7 +37,7 @@ export function timeline(lines: Line[], photos: Photo[]): Moment[] {
 }
 
 function momentOf(photo: Photo, moments: Moment[]): Moment | undefined {
-  const at = moments.find((moment) => moment.line!.id === photo.lookId);
+  const at = moments.find((moment) => photo.look && moment.line!.act === photo.look);
   if (at) return at.line!.standing === 'CORRECTED' ? (corrected(at, moments) ?? at) : at;
   const looks = moments.filter(
     ({ line }) =>
@@ -49,7 +49,7 @@ function momentOf(photo: Photo, moments: Moment[]): Moment | undefined {
 /** What stands in the place of a corrected line, over as many corrections as there were. */
 function corrected(moment: Moment, moments: Moment[]): Moment | undefined {
   const next = moments.find(
-    ({ line }) => line!.corrects === moment.line!.id && line!.standing !== 'TAKEN_BACK',
+    ({ line }) => line!.corrects === moment.line!.act && line!.standing !== 'TAKEN_BACK',
   );
   return next && (corrected(next, moments) ?? next);
 }

@@ -3,13 +3,13 @@ import { answered, api, Problem, type Schemas } from '$lib/api/client';
 /**
  * Sends one photograph of a plant.
  *
- * @param look the line of the journal it was taken at
+ * @param look the act of the look it was taken at
  * @throws Error with a sentence that names the file
  */
 export async function sendPhoto(
   plantId: number,
   file: File,
-  look?: number,
+  look?: string,
 ): Promise<Schemas['Photo']> {
   const form = new FormData();
   form.append('photo', file);

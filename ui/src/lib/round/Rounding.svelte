@@ -185,7 +185,7 @@
     go(walk.at - 1);
     if (!key || key === 'passed' || outbox.recall(key)) return;
     const sent = outbox.arrived.find((each) => each.key === key);
-    if (sent) await takeBack(client, sent.entryId);
+    if (sent) await takeBack(client, sent.act);
   }
 
   async function pullAside() {

@@ -17,7 +17,7 @@ export interface Letter {
 /** What the program has acknowledged. */
 export interface Arrived {
   key: string;
-  entryId: number;
+  act: string;
   plantId: number;
 }
 
@@ -130,9 +130,9 @@ class Outbox {
       );
       this.held = undefined;
       this.drop(letter.key);
-      if (this.#recalled.delete(letter.key)) await takeBack(client, saved.entryId);
+      if (this.#recalled.delete(letter.key)) await takeBack(client, saved.act);
       else {
-        this.#arrives({ key: letter.key, entryId: saved.entryId, plantId: letter.plantId });
+        this.#arrives({ key: letter.key, act: saved.act, plantId: letter.plantId });
         keep(client, saved);
       }
       return true;

@@ -10,7 +10,7 @@ vi.mock('$lib/shell/toaster', () => ({ takeBack }));
 
 const client = {} as QueryClient;
 const body = { on: '2027-05-16', looks: {} } as unknown as Schemas['NewInspection'];
-const taken = (entryId: number) => ({ data: { entryId }, response: new Response() });
+const taken = (act: string) => ({ data: { act }, response: new Response() });
 const refusal = (status: number, detail: string) => ({
   error: { detail },
   response: new Response(null, { status }),
@@ -48,17 +48,17 @@ afterEach(() => {
 describe('looks on their way', () => {
   it('go out in the order in which they were taken', async () => {
     const outbox = await loaded();
-    post.mockResolvedValueOnce(taken(11)).mockResolvedValueOnce(taken(12));
+    post.mockResolvedValueOnce(taken('first')).mockResolvedValueOnce(taken('second'));
     const first = outbox.put(client, 1, 'Lock Gate', body);
     const second = outbox.put(client, 2, 'Towpath', body);
     await vi.waitFor(() => expect(outbox.letters).toHaveLength(0));
     expect(sentKeys()).toEqual([first, second]);
-    expect(outbox.arrived.map((each) => each.entryId)).toEqual([11, 12]);
+    expect(outbox.arrived.map((each) => each.act)).toEqual(['first', 'second']);
   });
 
   it('wait while the program does not answer, and go again under the same key', async () => {
     const outbox = await loaded();
-    post.mockImplementationOnce(gone).mockResolvedValueOnce(taken(11));
+    post.mockImplementationOnce(gone).mockResolvedValueOnce(taken('first'));
     const key = outbox.put(client, 1, 'Lock Gate', body);
     await vi.waitFor(() => expect(outbox.held).toContain('does not answer'));
     expect(outbox.letters).toHaveLength(1);
@@ -78,7 +78,7 @@ describe('looks on their way', () => {
     vi.clearAllTimers();
     const after = await loaded();
     expect(after.letters.map((letter) => letter.key)).toEqual([key]);
-    post.mockResolvedValueOnce(taken(11));
+    post.mockResolvedValueOnce(taken('first'));
     await after.send(client);
     expect(after.letters).toHaveLength(0);
     expect(JSON.parse(kept.get('almanac.outbox')!)).toEqual([]);
@@ -91,7 +91,7 @@ describe('looks on their way', () => {
 
   it('wait too while something goes wrong inside the program', async () => {
     const outbox = await loaded();
-    post.mockResolvedValueOnce(refusal(500, 'A fault.')).mockResolvedValueOnce(taken(11));
+    post.mockResolvedValueOnce(refusal(500, 'A fault.')).mockResolvedValueOnce(taken('first'));
     const key = outbox.put(client, 1, 'Lock Gate', body);
     await vi.waitFor(() => expect(outbox.held).toBe('A fault.'));
     expect(outbox.waiting.map((letter) => letter.key)).toEqual([key]);
@@ -116,7 +116,7 @@ describe('looks on their way', () => {
     const outbox = await loaded();
     post
       .mockResolvedValueOnce(refusal(400, 'The look lies before the arrival.'))
-      .mockResolvedValueOnce(taken(12));
+      .mockResolvedValueOnce(taken('second'));
     const key = outbox.put(client, 1, 'Lock Gate', body);
     outbox.put(client, 2, 'Towpath', body);
     await vi.waitFor(() => expect(outbox.waiting).toHaveLength(0));
@@ -126,7 +126,7 @@ describe('looks on their way', () => {
       ['Lock Gate', 'The look lies before the arrival.'],
     ]);
     expect(after.has(key)).toBe(false);
-    post.mockResolvedValueOnce(taken(13));
+    post.mockResolvedValueOnce(taken('third'));
     after.again(client, key);
     await vi.waitFor(() => expect(after.has(key)).toBe(true));
     expect(after.letters).toEqual([]);
@@ -151,14 +151,14 @@ describe('a look that is recalled', () => {
     post.mockReturnValueOnce(new Promise((resolve) => (arrive = resolve)));
     const key = outbox.put(client, 1, 'Lock Gate', body);
     expect(outbox.recall(key)).toBe(true);
-    arrive(taken(11));
-    await vi.waitFor(() => expect(takeBack).toHaveBeenCalledWith(client, 11));
+    arrive(taken('first'));
+    await vi.waitFor(() => expect(takeBack).toHaveBeenCalledWith(client, 'first'));
     expect(outbox.arrived).toEqual([]);
   });
 
   it('is left to its withdrawal when it has arrived', async () => {
     const outbox = await loaded();
-    post.mockResolvedValueOnce(taken(11));
+    post.mockResolvedValueOnce(taken('first'));
     const key = outbox.put(client, 1, 'Lock Gate', body);
     await vi.waitFor(() => expect(outbox.arrived).toHaveLength(1));
     expect(outbox.recall(key)).toBe(false);

@@ -37,12 +37,6 @@
       scale 0.2s,
       opacity 0.2s;
   }
-  @media (max-width: 700px) {
-    /* Above the places to go to, which lie at the bottom of a phone. */
-    :global(.toasts) {
-      translate: 0 -66px;
-    }
-  }
   @media (prefers-reduced-motion: reduce) {
     :global(.toast) {
       transition: none;
@@ -52,7 +46,7 @@
     font-size: 15px;
   }
   :global(.toast .undo) {
-    min-height: 36px;
+    min-height: 44px;
     padding: 0 14px;
     border-radius: 999px;
     border: 1px solid #f6eee2;
@@ -62,8 +56,8 @@
     cursor: pointer;
   }
   :global(.toast .shut) {
-    width: 36px;
-    height: 36px;
+    width: 44px;
+    height: 44px;
     border: 0;
     background: transparent;
     color: inherit;

@@ -6,7 +6,7 @@
   import BenchForm from '$lib/places/BenchForm.svelte';
   import { warmthOut, warmthUnit } from '$lib/words/units.svelte';
   import Waiting from '$lib/shell/Waiting.svelte';
-  import { failed, undoable } from '$lib/shell/toaster';
+  import { failed, saved } from '$lib/shell/toaster';
 
   type PlantLine = Schemas['PlantLine'];
   const client = useQueryClient();
@@ -46,27 +46,18 @@
 
   /** Whether a plant stands now where it was put; it is shown there only as long as it is sent. */
   async function stand(id: number, bench: number, at: number): Promise<boolean> {
-    const before = stands;
-    const { benchId: from, name } = byId.get(id)!;
+    const { name } = byId.get(id)!;
     const order = withPlant(id, bench, at);
     moved = order;
     sent = id;
     try {
-      await answered(write(bench, order[bench]!));
-      await again(id);
-      undoable(`${name} moved`, async () => {
-        try {
-          for (const each of new Set([from, bench]))
-            if (before[each]?.length) await answered(write(each, before[each]));
-        } catch (failure) {
-          failed(failure);
-        }
-        await again(id);
-      });
+      const result = await answered(write(bench, order[bench]!));
+      await again();
+      saved(client, `${name} moved`, result);
       return true;
     } catch (failure) {
       failed(failure);
-      await again(id);
+      await again();
       return false;
     }
   }
@@ -79,9 +70,8 @@
     });
   }
 
-  async function again(id: number) {
+  async function again() {
     await client.invalidateQueries({ queryKey: ['plants'] });
-    void client.invalidateQueries({ queryKey: ['plant', id] });
     moved = undefined;
     sent = undefined;
   }

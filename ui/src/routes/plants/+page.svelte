@@ -7,7 +7,7 @@
   import VerdictMark from '$lib/drawings/VerdictMark.svelte';
   import { round } from '$lib/round/walk.svelte';
   import Waiting from '$lib/shell/Waiting.svelte';
-  import { failed, undoable } from '$lib/shell/toaster';
+  import { failed, saved } from '$lib/shell/toaster';
   import { PILES } from '$lib/sorting/piles';
   import SortingField from '$lib/sorting/SortingField.svelte';
   import Sentence from '$lib/words/Sentence.svelte';
@@ -113,21 +113,9 @@
   }
 
   /** Reads anew what was done to several plants at once, and offers to undo it. */
-  async function refresh(said: string, undo: () => Promise<void>) {
-    const again = async () => {
-      await client.invalidateQueries({ queryKey: ['plants'] });
-      void client.invalidateQueries({ queryKey: ['plant'] });
-    };
-    await again();
+  function done(what: string, result: Schemas['Done']) {
     selected = [];
-    undoable(said, async () => {
-      try {
-        await undo();
-        await again();
-      } catch (failure) {
-        failed(failure);
-      }
-    });
+    saved(client, what, result);
   }
 
   async function walk() {
@@ -141,31 +129,15 @@
     }
   }
 
-  /** Only those that were not aside before, so that undo puts back just these. */
   async function aside() {
-    const before = new Set(sorted.filter((plant) => plant.asideOn).map((plant) => plant.id));
-    const ids = selected.filter((id) => !before.has(id));
-    const pull = (aside: boolean) =>
-      answered(api.PUT('/api/aside', { body: { plants: ids, aside } }));
+    const body = { plants: selected, aside: true };
     try {
-      if (ids.length) await pull(true);
-      await refresh(`${selected.length} plants pulled aside for the bench`, async () => {
-        if (ids.length) await pull(false);
-      });
+      const result = await answered(api.PUT('/api/aside', { body }));
+      done(`${selected.length} plants pulled aside for the bench`, result);
     } catch (failure) {
       failed(failure);
     }
   }
-
-  function walkOf(all: Schemas['PlantLine'][], bench: number): number[] {
-    return all
-      .filter((plant) => plant.benchId === bench)
-      .sort((a, b) => a.stand - b.stand)
-      .map((plant) => plant.id);
-  }
-
-  const standOn = (bench: number, plants: number[]) =>
-    api.PUT('/api/benches/{id}/plants', { params: { path: { id: bench } }, body: { plants } });
 
   async function stand() {
     const to = Number(target);
@@ -173,18 +145,14 @@
       .filter((plant) => plant.benchId === to && !selected.includes(plant.id))
       .sort((a, b) => a.stand - b.stand)
       .map((plant) => plant.id);
-    const before = sorted;
-    const benchesBefore = new Set(
-      sorted.filter((plant) => selected.includes(plant.id)).map((plant) => plant.benchId),
-    );
     try {
-      await answered(standOn(to, [...there, ...selected]));
-      await refresh(`${selected.length} plants stand elsewhere now`, async () => {
-        for (const bench of new Set([...benchesBefore, to])) {
-          const order = walkOf(before, bench);
-          if (order.length) await answered(standOn(bench, order));
-        }
-      });
+      const result = await answered(
+        api.PUT('/api/benches/{id}/plants', {
+          params: { path: { id: to } },
+          body: { plants: [...there, ...selected] },
+        }),
+      );
+      done(`${selected.length} plants stand elsewhere now`, result);
     } catch (failure) {
       failed(failure);
     }

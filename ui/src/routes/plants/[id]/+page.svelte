@@ -71,7 +71,8 @@
       <span class="quiet where"
         >{plant.card.number} · {plant.bench.name} · {plant.profileName} ·
         <a class="link" href={editHref}>Edit</a>
-        <a class="link" href="/tags?plant={id}">Tag</a></span
+        <a class="link" href="/tags?plant={id}">Tag</a>
+        {#if plant.slip}<a class="link" href="/plants/new?mother={id}">Add a division</a>{/if}</span
       >
       {#if plant.slip}<div class="acts">
           <button

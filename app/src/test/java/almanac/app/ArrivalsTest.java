@@ -80,7 +80,7 @@ class ArrivalsTest {
             "/api/plants/%d/hold".formatted(plant.path("id").asLong()),
             "{\"held\":%s}".formatted(held));
     assertThat(answer.status()).as("%s", answer.body()).isEqualTo(200);
-    return answer.body();
+    return answer.body().path("plant");
   }
 
   @Test
@@ -92,10 +92,14 @@ class ArrivalsTest {
     assertThat(check(plant, "SOAK").path("urgency").asString()).isEqualTo("DUE");
     assertThat(APP.get("/api/checks").body().valueStream())
         .as("with all the others")
-        .anyMatch(due -> due.path("check").path("id").equals(apart.path("id")));
+        .anyMatch(
+            due ->
+                due.path("plantId").equals(plant.path("id"))
+                    && due.path("check").path("id").equals(apart.path("id")));
     var ticked =
         APP.post(
-            "/api/checks/%d/answer".formatted(apart.path("id").asLong()),
+            "/api/plants/%d/checks/%s/answer"
+                .formatted(plant.path("id").asLong(), apart.path("id").asString()),
             "{\"answer\":\"AS_HOPED\"}");
     assertThat(ticked.status()).isEqualTo(400);
     assertThat(ticked.fault("answer")).isPresent();

@@ -119,8 +119,8 @@ class BadInputTest {
   @Test
   void whatIsNotThereIsSaidToBeMissing() throws Exception {
     refuses(APP.get("/api/plants/4711"), 404, null);
-    refuses(APP.post("/api/checks/4711/answer", "{\"answer\":\"AS_HOPED\"}"), 404, null);
-    refuses(APP.post("/api/journal/4711/withdrawal", ""), 404, null);
+    refuses(APP.post("/api/plants/1/checks/4711/answer", "{\"answer\":\"AS_HOPED\"}"), 404, null);
+    refuses(APP.post("/api/acts/00000000-0000-0000-0000-000000000001/withdrawal", ""), 404, null);
     refuses(APP.get("/api/nothing"), 404, null);
     refuses(APP.get("/api/plants/first"), 400, "id");
   }

@@ -1,9 +1,11 @@
 package almanac.app;
 
-import almanac.app.site.ReadAnew;
+import almanac.app.collection.Plants;
+import almanac.app.start.OlderData;
 import almanac.app.start.RunningApplication;
 import almanac.core.inspection.Item;
 import almanac.core.profile.Profiles;
+import java.nio.file.Path;
 import java.sql.PreparedStatement;
 import java.sql.SQLException;
 import java.time.LocalDate;
@@ -17,7 +19,10 @@ import org.junit.jupiter.api.extension.RegisterExtension;
 
 /** A made-up collection of 5,000 plants and a million rows; run by {@code ./almanac bench}. */
 class CollectionBench {
-  @RegisterExtension static final RunningApplication APP = RunningApplication.empty();
+  @RegisterExtension
+  static final RunningApplication APP = RunningApplication.over(CollectionBench::fill);
+
+  private static long filled;
 
   private static final LocalDate TODAY = RunningApplication.TODAY;
   private static final int PLANTS = 5000;
@@ -37,9 +42,8 @@ class CollectionBench {
 
   @Test
   void pagesOfALargeCollection() throws Exception {
-    long rows = fill();
-    APP.publish(new ReadAnew("bench"));
-    System.out.printf("A collection of %,d plants and %,d rows of history:%n", PLANTS, rows);
+    APP.bean(Plants.class).forget();
+    System.out.printf("A collection of %,d plants and %,d rows of history:%n", PLANTS, filled);
     double jdbc = median(3, this::plainly);
     double cold = millis(() -> APP.get("/api/plants"));
     double sorting = median(9, () -> APP.get("/api/plants"));
@@ -76,8 +80,8 @@ class CollectionBench {
         var statement = connection.createStatement();
         var rows =
             statement.executeQuery(
-                "select e.plant_id, e.happened_on, l.item, l.answers, l.measured"
-                    + " from look l join entry e on e.id = l.entry_id")) {
+                "select h.plant_id, a.happened_on, l.item, l.answers, l.measured from looked l"
+                    + " join happening h on h.id = l.happening_id join act a on a.id = h.act_id")) {
       while (rows.next()) {
         seen += rows.getLong(1) + rows.getString(4).length();
       }
@@ -100,13 +104,16 @@ class CollectionBench {
     return (System.nanoTime() - start) / 1e6;
   }
 
-  /** One prepared statement for each table, sent in batches. */
-  private static long fill() throws Exception {
+  /**
+   * As the program kept it before there were acts, so that opening it brings it up to date. One
+   * prepared statement for each table, sent in batches.
+   */
+  private static void fill(Path data) throws SQLException {
     var random = new Random(1);
     var profiles = Profiles.standard();
     long rows = 0;
     long entry = 0;
-    try (var connection = APP.bean(DataSource.class).getConnection()) {
+    try (var connection = OlderData.schema(data, 7)) {
       connection.setAutoCommit(false);
       try (var bench = connection.prepareStatement("insert into bench (name, walk) values (?, ?)");
           var plant =
@@ -165,7 +172,7 @@ class CollectionBench {
         }
       }
     }
-    return rows;
+    filled = rows;
   }
 
   private static void add(PreparedStatement statement, Object... values) throws SQLException {

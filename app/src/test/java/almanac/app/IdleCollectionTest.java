@@ -18,10 +18,10 @@ import org.junit.jupiter.api.extension.RegisterExtension;
 class IdleCollectionTest {
   @RegisterExtension static final RunningApplication APP = RunningApplication.empty();
 
-  private static int written(String method, String path, String json) throws Exception {
+  private static String written(String method, String path, String json) throws Exception {
     var answer = APP.once("idle-" + System.nanoTime(), method, path, json);
     assertThat(answer.status()).as("%s %s %s", method, path, answer.body()).isBetween(200, 299);
-    return answer.body().path("entryId").asInt();
+    return answer.body().path("act").asString();
   }
 
   private static void everyKindOfWrite(String name) throws Exception {
@@ -49,18 +49,18 @@ class IdleCollectionTest {
             .max()
             .orElseThrow();
     var path = "/api/plants/" + plant;
-    int look =
+    var look =
         written(
             "POST",
             path + "/inspections",
             "{\"on\":\"2027-05-15\",\"looks\":{\"newRoots\":{\"answers\":[],\"measured\":8}}}");
-    written("POST", "/api/journal/%d/withdrawal".formatted(look), "");
+    written("POST", "/api/acts/%s/withdrawal".formatted(look), "");
     written(
         "POST",
         path + "/repots",
         "{\"on\":\"2027-05-15\",\"mix\":[{\"component\":\"PUMICE\",\"parts\":1}]}");
-    long check = APP.get(path).body().path("checks").path(0).path("id").asLong();
-    written("POST", "/api/checks/%d/answer".formatted(check), "{\"answer\":\"AS_HOPED\"}");
+    var check = APP.get(path).body().path("checks").path(0).path("id").asString();
+    written("POST", path + "/checks/%s/answer".formatted(check), "{\"answer\":\"AS_HOPED\"}");
     written("PUT", path + "/hold", "{\"held\":true}");
     written("PUT", "/api/aside", "{\"plants\":[%d],\"aside\":true}".formatted(plant));
     written("PUT", "/api/site", "{\"latitude\":56}");

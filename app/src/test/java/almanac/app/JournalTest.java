@@ -72,10 +72,13 @@ class JournalTest {
     assertThat(moved.path("slip").path("medium").isNull()).as("pumice has no clock").isTrue();
     assertThat(purpose(moved)).isEqualTo("STANDS");
 
-    long check = moved.path("checks").path(0).path("id").asLong();
-    var ticked = APP.post("/api/checks/%d/answer".formatted(check), "{\"answer\":\"AS_HOPED\"}");
+    var check =
+        "/api/plants/%d/checks/%s/answer"
+            .formatted(
+                moved.path("id").asLong(), moved.path("checks").path(0).path("id").asString());
+    var ticked = APP.post(check, "{\"answer\":\"AS_HOPED\"}");
     assertThat(purpose(ticked.body().path("plant"))).isEqualTo("ROOT_TIPS");
-    var again = APP.post("/api/checks/%d/answer".formatted(check), "{\"answer\":\"AS_HOPED\"}");
+    var again = APP.post(check, "{\"answer\":\"AS_HOPED\"}");
     assertThat(again.status()).isEqualTo(409);
   }
 
@@ -85,7 +88,7 @@ class JournalTest {
     var wrong = inspect(plant, "{\"rootsInPot\":{\"answers\":[\"MOSTLY_SOFT\"]}}", "").body();
     assertThat(verdict(wrong.path("plant"))).isEqualTo("RESCUE");
 
-    var correction = ",\"corrects\":" + wrong.path("entryId").asLong();
+    var correction = ",\"corrects\":\"%s\"".formatted(wrong.path("act").asString());
     var right = inspect(plant, "{\"rootsInPot\":{\"answers\":[\"FIRM\"]}}", correction);
     assertThat(verdict(right.body().path("plant"))).isNotEqualTo("RESCUE");
     var journal = right.body().path("plant").path("journal");
@@ -104,23 +107,23 @@ class JournalTest {
     var before =
         inspect(plant, "{\"newRoots\":{\"answers\":[],\"measured\":8}}", "").body().path("plant");
     var moved = repot(plant, "2027-05-10").body();
-    var undone =
-        APP.post("/api/journal/%d/withdrawal".formatted(moved.path("entryId").asLong()), "");
+    var undone = APP.post("/api/acts/%s/withdrawal".formatted(moved.path("act").asString()), "");
     assertThat(undone.status()).isEqualTo(201);
     assertThat(undone.body().path("plant").path("slip")).isEqualTo(before.path("slip"));
     assertThat(undone.body().path("plant").path("checks")).isEqualTo(before.path("checks"));
     assertThat(undone.body().path("plant").path("journal")).hasSize(3);
     assertThat(
-            APP.post("/api/journal/%d/withdrawal".formatted(moved.path("entryId").asLong()), "")
+            APP.post("/api/acts/%s/withdrawal".formatted(moved.path("act").asString()), "")
                 .status())
         .isEqualTo(409);
   }
 
   @Test
-  void whatAPlantCameInCannotBeTakenBack() throws Exception {
+  void whatAPlantCameInCannotBeTakenBackOnceItWasWrittenOf() throws Exception {
     var plant = plant("Oncidium Weir Plank");
-    long first = plant.path("journal").path(0).path("id").asLong();
-    assertThat(APP.post("/api/journal/%d/withdrawal".formatted(first), "").status()).isEqualTo(409);
+    var first = plant.path("journal").path(0).path("act").asString();
+    inspect(plant, "{\"leaves\":{\"answers\":[\"FIRM\"]}}", "");
+    assertThat(APP.post("/api/acts/%s/withdrawal".formatted(first), "").status()).isEqualTo(409);
   }
 
   @Test
@@ -134,7 +137,10 @@ class JournalTest {
   @Test
   void twoWindowsTickingTheSameCheckBookOneFollowUp() throws Exception {
     var plant = repot(plant("Oncidium Balance Beam"), "2027-05-08").body().path("plant");
-    var path = "/api/checks/%d/answer".formatted(plant.path("checks").path(0).path("id").asLong());
+    var path =
+        "/api/plants/%d/checks/%s/answer"
+            .formatted(
+                plant.path("id").asLong(), plant.path("checks").path(0).path("id").asString());
     var both =
         java.util.stream.Stream.of("AS_HOPED", "CANNOT_TELL")
             .map(answer -> CompletableFuture.supplyAsync(() -> tick(path, answer)))

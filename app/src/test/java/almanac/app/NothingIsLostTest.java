@@ -31,7 +31,7 @@ class NothingIsLostTest {
   }
 
   private static JsonNode takeBack(JsonNode saved) throws Exception {
-    return written("/api/journal/%d/withdrawal".formatted(saved.path("entryId").asLong()), "");
+    return written("/api/acts/%s/withdrawal".formatted(saved.path("act").asString()), "");
   }
 
   private static JsonNode repot(long plant, String on, String component, String more)
@@ -43,7 +43,7 @@ class NothingIsLostTest {
   }
 
   private static String corrects(JsonNode saved) {
-    return ",\"corrects\":" + saved.path("entryId").asLong();
+    return ",\"corrects\":\"%s\"".formatted(saved.path("act").asString());
   }
 
   @Test
@@ -78,8 +78,8 @@ class NothingIsLostTest {
   @Test
   void aRepotIsCorrectedAsALookIs() throws Exception {
     var moved = repot(22, "2027-05-08", "PUMICE", "");
-    long check = moved.path("plant").path("checks").path(0).path("id").asLong();
-    written("/api/checks/%d/answer".formatted(check), "{\"answer\":\"AS_HOPED\"}");
+    var check = moved.path("plant").path("checks").path(0).path("id").asString();
+    written("/api/plants/22/checks/%s/answer".formatted(check), "{\"answer\":\"AS_HOPED\"}");
     var right = repot(22, "2027-05-07", "LAVA", corrects(moved)).path("plant");
     assertThat(right.path("potting").path("mixWords").asString()).isEqualTo("lava");
     assertThat(right.path("potting").path("pottedOn").asString()).isEqualTo("2027-05-07");
@@ -112,11 +112,11 @@ class NothingIsLostTest {
             .filter(line -> line.path("kind").asString().equals("POTTING"))
             .reduce((newer, older) -> older)
             .orElseThrow();
-    var corrects = ",\"corrects\":" + first.path("id").asLong();
+    var corrects = corrects(first);
     var right = repot(23, "2027-05-15", "TREE_FERN", corrects + ",\"pottedOn\":\"2023\"");
     var lines = right.path("plant").path("journal").valueStream().toList();
     assertThat(lines)
-        .filteredOn(line -> line.path("corrects").asLong() == first.path("id").asLong())
+        .filteredOn(line -> line.path("corrects").equals(first.path("act")))
         .singleElement()
         .satisfies(
             line -> {
@@ -178,11 +178,11 @@ class NothingIsLostTest {
         APP.put(
             "/api/plants/25",
             """
-            {"version":%d,"card":{"number":"%s","label":"%s","believed":"","confirmed":"",
+            {"version":"%s","card":{"number":"%s","label":"%s","believed":"","confirmed":"",
              "parents":"","status":"GROWING","statusReason":"","notes":"","cameFrom":"","price":""},
              "profile":"%s","benchId":%d,"aim":"AS_IT_COMES","cameRootless":false,"deviation":{}}"""
                 .formatted(
-                    page.path("version").asInt(),
+                    page.path("version").asString(),
                     own,
                     card.path("label").asString(),
                     page.path("profile").asString(),
@@ -223,19 +223,19 @@ class NothingIsLostTest {
         APP.put(
             "/api/plants/27",
             """
-            {"version":%d,"card":{"number":"%s","label":"%s","believed":"","confirmed":"",
+            {"version":"%s","card":{"number":"%s","label":"%s","believed":"","confirmed":"",
              "parents":"","status":"GIVEN_AWAY","statusReason":"to the ferryman","notes":"",
              "cameFrom":"","price":""},
              "profile":"%s","benchId":%d,"aim":"AS_IT_COMES","cameRootless":false,"deviation":{}}"""
                 .formatted(
-                    page.path("version").asInt(),
+                    page.path("version").asString(),
                     card.path("number").asString(),
                     card.path("label").asString(),
                     page.path("profile").asString(),
                     page.path("bench").path("id").asInt()));
     assertThat(gone.status()).as("%s", gone.body()).isEqualTo(200);
-    assertThat(gone.body().path("slip").isNull()).isTrue();
-    assertThat(gone.body().path("checks")).isEmpty();
+    assertThat(gone.body().path("plant").path("slip").isNull()).isTrue();
+    assertThat(gone.body().path("plant").path("checks")).isEmpty();
     assertThat(APP.get("/api/plants").body().valueStream().map(each -> each.path("id").asLong()))
         .doesNotContain(27L);
     assertThat(APP.get("/api/plants/gone").body().valueStream())

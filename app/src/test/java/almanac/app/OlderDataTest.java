@@ -28,7 +28,8 @@ class OlderDataTest {
         .containsExactly("HOLDS", "CORRECTED", "HOLDS");
     assertThat(words(plant.path("journal").path(0)))
         .isEqualTo("Newest roots: nubs, 8 mm; Pests: mites, scale");
-    assertThat(plant.path("checks").path(0).path("best").asString()).isEqualTo("2027-05-14");
+    assertThat(plant.path("checks").path(0).path("purpose").asString()).isEqualTo("AS_JUDGED");
+    assertThat(plant.path("checks").path(0).path("urgency").asString()).isEqualTo("OVERDUE");
   }
 
   @Test

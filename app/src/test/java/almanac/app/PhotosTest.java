@@ -122,19 +122,19 @@ class PhotosTest {
   @Test
   void severalPicturesBelongToOneLook() throws Exception {
     var body = "{\"on\":\"2027-05-14\",\"looks\":{\"leaves\":{\"answers\":[\"FIRM\"]}}}";
-    long look = APP.post("/api/plants/1/inspections", body).body().path("entryId").asLong();
+    var look = APP.post("/api/plants/1/inspections", body).body().path("act").asString();
     for (int i = 0; i < 2; i++) {
       var kept = send(jpeg(300, 200), "?look=" + look + "&caption=base");
-      assertThat(kept.body().path("lookId").asLong()).as("%s", kept.body()).isEqualTo(look);
+      assertThat(kept.body().path("look").asString()).as("%s", kept.body()).isEqualTo(look);
       assertThat(kept.body().path("caption").asString()).isEqualTo("base");
     }
     assertThat(
             APP.get("/api/plants/1/photos")
                 .body()
                 .valueStream()
-                .filter(photo -> photo.path("lookId").asLong() == look))
+                .filter(photo -> photo.path("look").asString().equals(look)))
         .hasSize(2);
-    long elsewhere = APP.post("/api/plants/2/inspections", body).body().path("entryId").asLong();
+    var elsewhere = APP.post("/api/plants/2/inspections", body).body().path("act").asString();
     var refused = send(jpeg(300, 200), "?look=" + elsewhere);
     assertThat(refused.status()).isEqualTo(400);
     assertThat(refused.fault("look")).isPresent();

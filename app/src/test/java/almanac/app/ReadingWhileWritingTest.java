@@ -96,15 +96,15 @@ class ReadingWhileWritingTest {
     var letter =
         "{\"on\":\"2027-05-15\",\"sentKey\":\"letter-from-two-tabs\",\"looks\":{\"leaves\":{\"answers\":[\"FIRM\"]}}}";
     try (var senders = new Pool(4)) {
-      var ids = new ArrayList<Long>();
+      var ids = new ArrayList<String>();
       for (var each :
           senders.start(
               8,
               () ->
                   APP.post("/api/plants/%d/inspections".formatted(plant), letter)
                       .body()
-                      .path("entryId")
-                      .asLong())) {
+                      .path("act")
+                      .asString())) {
         ids.add(each.get());
       }
       assertThat(ids.stream().distinct()).hasSize(1);

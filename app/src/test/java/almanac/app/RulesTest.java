@@ -128,7 +128,8 @@ class RulesTest {
 
     var own = change(weir, "\"approach\":\"UNDISTURBED_ROOTS\"");
     assertThat(own.status()).as("%s", own.body()).isEqualTo(200);
-    assertThat(own.body().path("slip").path("approach").asString()).isEqualTo("UNDISTURBED_ROOTS");
+    assertThat(own.body().path("plant").path("slip").path("approach").asString())
+        .isEqualTo("UNDISTURBED_ROOTS");
     assertThat(change(weir, "\"approach\":null").status())
         .as("a window that still shows the former version")
         .isEqualTo(409);
@@ -140,10 +141,10 @@ class RulesTest {
     return APP.put(
         "/api/plants/" + plant.path("id").asLong(),
         """
-        {"version":%d,"card":%s,"profile":"%s","benchId":%d,"aim":"AS_IT_COMES",
+        {"version":"%s","card":%s,"profile":"%s","benchId":%d,"aim":"AS_IT_COMES",
          "cameRootless":false,"deviation":{},%s}"""
             .formatted(
-                plant.path("version").asInt(),
+                plant.path("version").asString(),
                 card(plant, "", ""),
                 plant.path("profile").asString(),
                 plant.path("bench").path("id").asLong(),

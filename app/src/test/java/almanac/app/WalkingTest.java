@@ -75,12 +75,12 @@ class WalkingTest {
             .filter(each -> !each.path("check").path("byLooking").asBoolean())
             .findFirst()
             .orElseThrow();
-    var id = due.path("check").path("id");
-    APP.post("/api/checks/%d/answer".formatted(id.asLong()), "{\"answer\":\"AS_HOPED\"}");
-    assertThat(
-            APP.get("/api/checks").body().valueStream().map(each -> each.path("check").path("id")))
-        .isNotEmpty()
-        .doesNotContain(id);
+    var path =
+        "/api/plants/%d/checks/%s/answer"
+            .formatted(due.path("plantId").asLong(), due.path("check").path("id").asString());
+    assertThat(APP.post(path, "{\"answer\":\"AS_HOPED\"}").status()).isEqualTo(201);
+    assertThat(APP.get("/api/checks").body().valueStream()).isNotEmpty().doesNotContain(due);
+    assertThat(APP.post(path, "{\"answer\":\"AS_HOPED\"}").status()).isEqualTo(409);
   }
 
   @Test

@@ -54,8 +54,8 @@ class WritingTest {
             "{\"on\":\"2027-05-10\",\"looks\":{\"newRoots\":{\"answers\":[],\"measured\":4}}}");
     answersWhatIsRead(
         looks,
-        "{\"on\":\"2027-05-10\",\"looks\":{\"newRoots\":{\"answers\":[\"NUB\"],\"measured\":7}},\"corrects\":%d}"
-            .formatted(wrong.path("entryId").asLong()));
+        "{\"on\":\"2027-05-10\",\"looks\":{\"newRoots\":{\"answers\":[\"NUB\"],\"measured\":7}},\"corrects\":\"%s\"}"
+            .formatted(wrong.path("act").asString()));
     assertThat(page(added.path("plant").path("id").asLong()).path("holding").isNull())
         .as("nubs end the holding")
         .isTrue();
@@ -63,7 +63,7 @@ class WritingTest {
         answersWhatIsRead(
             path + "/repots",
             "{\"on\":\"2027-05-15\",\"mix\":[{\"component\":\"PUMICE\",\"parts\":1}]}");
-    answersWhatIsRead("/api/journal/%d/withdrawal".formatted(moved.path("entryId").asLong()), "");
+    answersWhatIsRead("/api/acts/%s/withdrawal".formatted(moved.path("act").asString()), "");
   }
 
   @Test
@@ -72,10 +72,10 @@ class WritingTest {
         answersWhatIsRead(
             "/api/plants/6/repots",
             "{\"on\":\"2027-05-06\",\"mix\":[{\"component\":\"BARK_MEDIUM\",\"parts\":1}]}");
-    long check = moved.path("plant").path("checks").path(0).path("id").asLong();
+    var check = moved.path("plant").path("checks").path(0).path("id").asString();
     var answered =
         answersWhatIsRead(
-            "/api/checks/%d/answer".formatted(check),
+            "/api/plants/6/checks/%s/answer".formatted(check),
             "{\"answer\":\"CANNOT_TELL\",\"note\":\"too dark\"}");
     assertThat(answered.path("plant").path("journal").path(0).path("note").asString())
         .isEqualTo("too dark");
@@ -108,7 +108,7 @@ class WritingTest {
           {"/api/plants/8/inspections", "{\"on\":\"2027-05-15\",\"looks\":{}}"},
           {
             "/api/plants/8/inspections",
-            "{\"on\":\"2027-05-15\",\"looks\":{\"leaves\":{\"answers\":[\"FIRM\"]}},\"corrects\":1}"
+            "{\"on\":\"2027-05-15\",\"looks\":{\"leaves\":{\"answers\":[\"FIRM\"]}},\"corrects\":\"00000000-0000-0000-0000-000000000001\"}"
           },
         }) {
       assertThat(APP.post(refused[0], refused[1]).status()).as(refused[1]).isIn(400, 409);

@@ -8,7 +8,6 @@ import java.net.http.HttpRequest;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.RegisterExtension;
@@ -28,11 +27,11 @@ class WrittenOnceTest {
   private static String card(int plant) throws Exception {
     var page = page(plant);
     return """
-        {"version":%d,"card":{"number":"%s","label":"Told once","believed":"","confirmed":"",
+        {"version":"%s","card":{"number":"%s","label":"Told once","believed":"","confirmed":"",
          "parents":"","status":"GROWING","statusReason":"","notes":"","cameFrom":"","price":""},
          "profile":"%s","benchId":%d,"aim":"AS_IT_COMES","cameRootless":false,"deviation":{}}"""
         .formatted(
-            page.path("version").asInt(),
+            page.path("version").asString(),
             page.path("card").path("number").asString(),
             page.path("profile").asString(),
             page.path("bench").path("id").asInt());
@@ -225,9 +224,9 @@ class WrittenOnceTest {
   void aPlantThatWasSetAsideTwiceChangedOnce() throws Exception {
     var aside = "{\"plants\":[16],\"aside\":true}";
     APP.put("/api/aside", aside);
-    int version = page(16).path("version").asInt();
+    var version = page(16).path("version").asString();
     APP.put("/api/aside", aside);
-    assertThat(page(16).path("version").asInt()).isEqualTo(version);
-    assertThat(IntStream.of(version)).allMatch(each -> each > 0);
+    assertThat(page(16).path("version").asString()).isEqualTo(version);
+    assertThat(version).isNotEmpty();
   }
 }

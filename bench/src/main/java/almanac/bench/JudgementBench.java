@@ -2,7 +2,7 @@ package almanac.bench;
 
 import almanac.core.figures.Figures;
 import almanac.core.history.Event;
-import almanac.core.judgement.Approach;
+import almanac.core.history.Approach;
 import almanac.core.judgement.Comparison;
 import almanac.core.judgement.DecidingLook;
 import almanac.core.judgement.DecidingLooks;

@@ -1,5 +1,6 @@
 package almanac.bench;
 
+import almanac.core.history.Happening;
 import almanac.core.figures.Figures;
 import almanac.core.history.Event;
 import almanac.core.history.PlantHistory;
@@ -12,7 +13,7 @@ import almanac.core.inspection.Pests;
 import almanac.core.inspection.RootsInPot;
 import almanac.core.inspection.Smell;
 import almanac.core.inspection.Stability;
-import almanac.core.judgement.Aim;
+import almanac.core.history.Aim;
 import almanac.core.judgement.Situation;
 import almanac.core.medium.Component;
 import almanac.core.medium.Mix;
@@ -54,12 +55,12 @@ final class Plants {
     var start = TODAY.minusYears(YEARS).minusDays(random.nextInt(300));
     var mix = new Mix(Map.of(Component.BARK_MEDIUM, 3.0, Component.PERLITE, 1.0));
     for (var day = start; day.isBefore(TODAY); day = day.plusYears(YEARS_IN_A_POT)) {
-      events.add(new Event.Potted(new Potting(PottedOn.on(day), day, mix, Moisture.DRIES_BETWEEN)));
+      events.add(new Happening.Potted(new Potting(PottedOn.on(day), day, mix, Moisture.DRIES_BETWEEN)));
     }
     for (var day = start.plusDays(20);
         day.isBefore(TODAY);
         day = day.plusDays(DAYS_BETWEEN_LOOKS)) {
-      events.add(new Event.Inspected(looks(day)));
+      events.add(new Happening.Inspected(looks(day)));
     }
     return events;
   }

@@ -2,6 +2,7 @@ package almanac.core;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import almanac.core.rulebook.Rulebook;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;

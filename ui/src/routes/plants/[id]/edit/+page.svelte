@@ -5,7 +5,6 @@
   import { answered, api, Problem, type Schemas } from '$lib/api/client';
   import { benchList, choices, gonePlants, plantList, plantPage } from '$lib/api/queries';
   import { Saving } from '$lib/api/saving.svelte';
-  import { asEntry } from '$lib/card/entry';
   import DraftNotice from '$lib/forms/DraftNotice.svelte';
   import { Draft } from '$lib/forms/drafts.svelte';
   import ChoiceField from '$lib/forms/ChoiceField.svelte';
@@ -24,7 +23,7 @@
     type TypedTraits,
   } from '$lib/kinds/traits';
   import Waiting from '$lib/shell/Waiting.svelte';
-  import { failed, undoable } from '$lib/shell/toaster';
+  import { saved } from '$lib/shell/toaster';
 
   const client = useQueryClient();
   const id = $derived(Number(page.params.id));
@@ -121,7 +120,7 @@
     return found.id;
   }
 
-  function entry(typed: Typed, version: number): Schemas['PlantEntry'] {
+  function entry(typed: Typed, version: string): Schemas['PlantEntry'] {
     return {
       version,
       card: {
@@ -140,34 +139,22 @@
     };
   }
 
-  async function put(
-    of: number,
-    body: Schemas['PlantEntry'],
-    headers: Record<string, string> = {},
-  ) {
-    const saved = await answered(
-      api.PUT('/api/plants/{id}', { params: { path: { id: of } }, headers, body }),
-    );
-    client.setQueryData(['plant', of], saved);
-    for (const key of ['plants', 'gone', 'checks'])
-      void client.invalidateQueries({ queryKey: [key] });
-    return saved;
-  }
-
   async function save(event: SubmitEvent) {
     event.preventDefault();
-    const before = asEntry(was!);
-    const of = was!.id;
-    const saved = await saving.save((headers) => put(of, entry(form!, was!.version), headers));
-    if (!saved) return;
+    const { id: of, version } = was!;
+    const result = await saving.save(async (headers) =>
+      answered(
+        api.PUT('/api/plants/{id}', {
+          params: { path: { id: of } },
+          headers,
+          body: entry(form!, version),
+        }),
+      ),
+    );
+    if (!result) return;
     draft.saved();
-    undoable(`Saved. ${saved.slip?.title ?? saved.card.statusWords}`, async () => {
-      try {
-        await put(of, { ...before, version: saved.version });
-      } catch (failure) {
-        failed(failure);
-      }
-    });
+    const after = result.plant!;
+    saved(client, `Saved. ${after.slip?.title ?? after.card.statusWords}`, result);
     await goto(`/plants/${of}`);
   }
 </script>

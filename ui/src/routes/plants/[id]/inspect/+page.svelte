@@ -24,12 +24,12 @@
 
   const client = useQueryClient();
   const id = $derived(Number(page.params.id));
-  const corrects = $derived(Number(page.url.searchParams.get('corrects')) || undefined);
+  const corrects = $derived(page.url.searchParams.get('corrects') ?? undefined);
   const query = plantPage(() => id);
   const options = choices();
   const plant = $derived(query.data);
   const today = $derived(plant?.today ?? '');
-  const wrong = $derived(plant?.journal.find((line) => line.id === corrects));
+  const wrong = $derived(plant?.journal.find((line) => line.act === corrects));
 
   interface Typed {
     on: string;
@@ -188,7 +188,7 @@
   }
 
   /** The look is kept by now; a picture that is refused is said, and can be added on its page. */
-  async function sendPhotos(look: number) {
+  async function sendPhotos(look: string) {
     for (const [i, file] of files.entries()) {
       sending = `Keeping picture ${i + 1} of ${files.length}…`;
       try {
@@ -218,7 +218,7 @@
     }
     draft.saved();
     saved(client, `Saved. ${result.plant.slip?.title ?? ''}`, result);
-    await sendPhotos(result.entryId);
+    await sendPhotos(result.act);
     await goto(`/plants/${id}`);
   }
 

@@ -83,7 +83,7 @@
       <p class="quiet">
         Taken {short(shown.takenOn, today)}{shown.datedByPicture
           ? ', by the picture itself'
-          : shown.lookId
+          : shown.look
             ? ', at a look'
             : ', the day it was added'}.
         {shown.caption}

@@ -22,12 +22,12 @@
 
   const client = useQueryClient();
   const id = $derived(Number(page.params.id));
-  const corrects = $derived(Number(page.url.searchParams.get('corrects')) || undefined);
+  const corrects = $derived(page.url.searchParams.get('corrects') ?? undefined);
   const query = plantPage(() => id);
   const options = choices();
   const plant = $derived(query.data);
   /** The line that is corrected, and what it says of the pot. */
-  const wrong = $derived(plant?.journal.find((line) => line.id === corrects));
+  const wrong = $derived(plant?.journal.find((line) => line.act === corrects));
   const before = $derived(wrong?.potting ?? plant?.potting);
   /** What a plant came in may have been potted on a day that nobody knows. */
   const cameIn = $derived(wrong?.cameIn ?? false);

@@ -1,6 +1,6 @@
 package almanac.app.benches;
 
-import almanac.core.judgement.Approach;
+import almanac.core.history.Approach;
 import almanac.core.medium.Temperatures;
 import almanac.core.season.Conditions;
 import almanac.core.season.LightYear;

@@ -1,27 +1,29 @@
 package almanac.app.benches;
 
-import static almanac.app.db.Tables.BENCH;
-import static almanac.app.db.Tables.BENCH_MEAN;
+import static almanac.app.db.Tables.PLACE;
+import static almanac.app.db.Tables.PLACE_MEAN;
 import static almanac.app.db.Tables.PLANT;
 import static almanac.app.db.Tables.SENSOR_DAY;
 import static java.util.stream.Collectors.groupingBy;
 import static java.util.stream.Collectors.mapping;
 import static java.util.stream.Collectors.toList;
+import static org.jooq.impl.DSL.not;
 
-import almanac.app.db.tables.records.BenchRecord;
-import almanac.app.site.ReadAnew;
+import almanac.app.db.tables.records.PlaceRecord;
 import almanac.app.store.Remembered;
 import almanac.app.web.Conflict;
 import almanac.app.web.NotFound;
-import almanac.core.Refused;
-import almanac.core.judgement.Approach;
+import almanac.core.history.Approach;
+import almanac.core.refusals.Refused;
+import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.jooq.DSLContext;
 import org.jspecify.annotations.Nullable;
-import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -29,32 +31,43 @@ import org.springframework.transaction.annotation.Transactional;
 @Repository
 public class Benches {
   private final DSLContext db;
-  private final ApplicationEventPublisher events;
-  private final Remembered<List<Bench>> known = new Remembered<>(this::read);
+  private final Remembered<Known> known = new Remembered<>(this::read);
 
-  public Benches(DSLContext db, ApplicationEventPublisher events) {
+  public Benches(DSLContext db) {
     this.db = db;
-    this.events = events;
   }
+
+  /**
+   * @param all in the order of the walk
+   * @param everywhere by id, also those that are gone
+   */
+  private record Known(List<Bench> all, Map<Long, Bench> everywhere) {}
 
   /** All benches in the order of the walk. */
   public List<Bench> all() {
-    return known.get();
+    return known.get().all();
   }
 
-  private void changed(String what) {
-    known.written();
-    events.publishEvent(new ReadAnew(what));
+  /** Every bench there ever was, by id; the same map as long as none is changed. */
+  public Map<Long, Bench> everywhere() {
+    return known.get().everywhere();
   }
 
-  private List<Bench> read() {
+  private Known read() {
     Map<Long, List<Double>> means =
-        db.selectFrom(BENCH_MEAN).orderBy(BENCH_MEAN.BENCH_ID, BENCH_MEAN.OF_MONTH).stream()
+        db.selectFrom(PLACE_MEAN).orderBy(PLACE_MEAN.PLACE_ID, PLACE_MEAN.OF_MONTH).stream()
             .collect(
-                groupingBy(row -> row.getBenchId(), mapping(row -> row.getCelsius(), toList())));
-    return db.selectFrom(BENCH)
-        .orderBy(BENCH.WALK, BENCH.ID)
-        .fetch(row -> bench(row, means.get(row.getId())));
+                groupingBy(row -> row.getPlaceId(), mapping(row -> row.getCelsius(), toList())));
+    var all = new ArrayList<Bench>();
+    var everywhere = new HashMap<Long, Bench>();
+    for (var row : db.selectFrom(PLACE).orderBy(PLACE.WALK, PLACE.ID)) {
+      var bench = bench(row, means.get(row.getId()));
+      everywhere.put(bench.id(), bench);
+      if (!row.getGone()) {
+        all.add(bench);
+      }
+    }
+    return new Known(List.copyOf(all), Map.copyOf(everywhere));
   }
 
   /** A bench as somebody wants it. */
@@ -76,7 +89,7 @@ public class Benches {
     int walk = all().stream().mapToInt(Bench::walk).max().orElse(0) + 1;
     var row = row(wanted);
     row.setWalk(walk);
-    long id = db.insertInto(BENCH).set(row).returningResult(BENCH.ID).fetchSingle().value1();
+    long id = db.insertInto(PLACE).set(row).returningResult(PLACE.ID).fetchSingle().value1();
     keep(id, wanted.means());
     return one(id);
   }
@@ -90,32 +103,36 @@ public class Benches {
   @Transactional
   public Bench change(long id, Wanted wanted) {
     refuseTaken(wanted.name(), id);
-    if (db.update(BENCH).set(row(wanted)).where(BENCH.ID.eq(id)).execute() == 0) {
-      throw missing(id);
-    }
+    one(id);
+    db.update(PLACE).set(row(wanted)).where(PLACE.ID.eq(id)).execute();
     keep(id, wanted.means());
     return one(id);
   }
 
   /**
-   * Removes an empty bench.
+   * Removes an empty bench; journals still name it.
    *
    * @throws Conflict if plants stand on it
    */
   @Transactional
   public void remove(long id) {
-    int plants = db.fetchCount(PLANT, PLANT.BENCH_ID.eq(id));
+    int plants = db.fetchCount(PLANT, PLANT.PLACE_ID.eq(id));
     if (plants > 0) {
       throw new Conflict(
           "%d plants belong to this bench, also those that are no longer here. Move them first."
               .formatted(plants));
     }
-    db.deleteFrom(BENCH_MEAN).where(BENCH_MEAN.BENCH_ID.eq(id)).execute();
-    db.deleteFrom(SENSOR_DAY).where(SENSOR_DAY.BENCH_ID.eq(id)).execute();
-    if (db.deleteFrom(BENCH).where(BENCH.ID.eq(id)).execute() == 0) {
+    db.deleteFrom(PLACE_MEAN).where(PLACE_MEAN.PLACE_ID.eq(id)).execute();
+    db.deleteFrom(SENSOR_DAY).where(SENSOR_DAY.PLACE_ID.eq(id)).execute();
+    int removed =
+        db.update(PLACE)
+            .set(PLACE.GONE, true)
+            .where(PLACE.ID.eq(id).and(not(PLACE.GONE)))
+            .execute();
+    if (removed == 0) {
       throw missing(id);
     }
-    changed("bench");
+    known.written();
   }
 
   /**
@@ -126,19 +143,19 @@ public class Benches {
    */
   @Transactional
   public List<Bench> walk(List<Long> ids) {
-    var known = all().stream().map(Bench::id).collect(Collectors.toSet());
-    if (ids.size() != known.size() || !known.equals(Set.copyOf(ids))) {
+    var present = all().stream().map(Bench::id).collect(Collectors.toSet());
+    if (ids.size() != present.size() || !present.equals(Set.copyOf(ids))) {
       throw new Refused("benches", "Name every bench once, in the order of the walk.");
     }
     for (int i = 0; i < ids.size(); i++) {
-      db.update(BENCH).set(BENCH.WALK, i + 1).where(BENCH.ID.eq(ids.get(i))).execute();
+      db.update(PLACE).set(PLACE.WALK, i + 1).where(PLACE.ID.eq(ids.get(i))).execute();
     }
-    changed("walk");
-    return read();
+    known.written();
+    return all();
   }
 
   private Bench one(long id) {
-    return read().stream()
+    return all().stream()
         .filter(bench -> bench.id() == id)
         .findFirst()
         .orElseThrow(() -> missing(id));
@@ -149,14 +166,14 @@ public class Benches {
   }
 
   private void refuseTaken(String name, @Nullable Long own) {
-    var taken = BENCH.NAME.eq(name);
-    if (db.fetchExists(BENCH, own == null ? taken : taken.and(BENCH.ID.ne(own)))) {
+    if (all().stream()
+        .anyMatch(bench -> bench.name().equals(name) && !Objects.equals(bench.id(), own))) {
       throw new Refused("name", "There is a bench of that name already.");
     }
   }
 
-  private BenchRecord row(Wanted wanted) {
-    var row = db.newRecord(BENCH);
+  private PlaceRecord row(Wanted wanted) {
+    var row = db.newRecord(PLACE);
     row.setName(wanted.name());
     row.setKind(wanted.kind().name());
     row.setLampHours(wanted.lampHours());
@@ -165,18 +182,18 @@ public class Benches {
   }
 
   private void keep(long id, @Nullable List<Double> means) {
-    db.deleteFrom(BENCH_MEAN).where(BENCH_MEAN.BENCH_ID.eq(id)).execute();
+    db.deleteFrom(PLACE_MEAN).where(PLACE_MEAN.PLACE_ID.eq(id)).execute();
     for (int i = 0; means != null && i < means.size(); i++) {
-      db.insertInto(BENCH_MEAN)
-          .set(BENCH_MEAN.BENCH_ID, id)
-          .set(BENCH_MEAN.OF_MONTH, (short) (i + 1))
-          .set(BENCH_MEAN.CELSIUS, means.get(i))
+      db.insertInto(PLACE_MEAN)
+          .set(PLACE_MEAN.PLACE_ID, id)
+          .set(PLACE_MEAN.OF_MONTH, (short) (i + 1))
+          .set(PLACE_MEAN.CELSIUS, means.get(i))
           .execute();
     }
-    changed("bench");
+    known.written();
   }
 
-  private static Bench bench(BenchRecord row, @Nullable List<Double> means) {
+  private static Bench bench(PlaceRecord row, @Nullable List<Double> means) {
     return new Bench(
         row.getId(),
         row.getName(),

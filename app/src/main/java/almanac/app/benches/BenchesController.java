@@ -1,7 +1,7 @@
 package almanac.app.benches;
 
-import almanac.core.Refused;
-import almanac.core.judgement.Approach;
+import almanac.core.history.Approach;
+import almanac.core.refusals.Refused;
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.Valid;

@@ -1,14 +1,17 @@
 package almanac.app.checks;
 
-import almanac.app.journal.Journal;
-import almanac.app.journal.PlantRecord;
-import almanac.app.journal.Recorder;
+import almanac.app.collection.PlantInPlace;
+import almanac.app.collection.Plants;
+import almanac.app.judging.Judging;
 import almanac.app.plants.Pages;
 import almanac.app.plants.PlantPage.CheckView;
 import almanac.app.plants.Saved;
 import almanac.app.site.Today;
+import almanac.app.web.NotFound;
 import almanac.core.followup.CheckAnswer;
+import almanac.core.followup.CheckName;
 import io.swagger.v3.oas.annotations.Operation;
+import io.swagger.v3.oas.annotations.Parameter;
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
@@ -21,21 +24,21 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
-import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
 @RestController
-@RequestMapping("/api/checks")
 class ChecksController {
-  private final Journal journal;
-  private final Recorder recorder;
+  private final Plants plants;
+  private final Judging judging;
+  private final Answering answering;
   private final Pages pages;
   private final Today today;
 
-  ChecksController(Journal journal, Recorder recorder, Pages pages, Today today) {
-    this.journal = journal;
-    this.recorder = recorder;
+  ChecksController(Plants plants, Judging judging, Answering answering, Pages pages, Today today) {
+    this.plants = plants;
+    this.judging = judging;
+    this.answering = answering;
     this.pages = pages;
     this.today = today;
   }
@@ -50,33 +53,45 @@ class ChecksController {
       @Schema(nullable = true) @Size(max = 2000, message = "A note has at most 2000 characters.")
           String note) {}
 
-  @GetMapping
+  @GetMapping("/api/checks")
   @Operation(summary = "All open checks, the most urgent first")
   List<DueCheck> open() {
-    return journal.all().stream()
+    return plants.all().stream()
         .flatMap(this::open)
         .sorted(Comparator.comparing(due -> due.check().best()))
         .toList();
   }
 
-  @PostMapping("/{id}/answer")
+  @PostMapping("/api/plants/{id}/checks/{check}/answer")
   @ResponseStatus(HttpStatus.CREATED)
-  @Operation(summary = "Ticks a check off; the next one is booked")
-  Saved answer(@PathVariable long id, @Valid @RequestBody Answered answered) {
+  @Operation(summary = "Ticks a check off; the next one follows from it")
+  Saved answer(
+      @PathVariable long id,
+      @Parameter(description = "Its name, as it is given with it", example = "STANDS.2027-03-14")
+          @PathVariable
+          String check,
+      @Valid @RequestBody Answered answered) {
+    var name =
+        CheckName.parse(check)
+            .orElseThrow(() -> new NotFound("There is no check “%s”.".formatted(check)));
     return pages.saved(
-        recorder.answer(
-            id, answered.answer(), answered.note() == null ? "" : answered.note(), today.get()));
+        answering.answer(
+            id,
+            name,
+            answered.answer(),
+            answered.note() == null ? "" : answered.note(),
+            today.get()));
   }
 
-  private Stream<DueCheck> open(PlantRecord plant) {
-    return plant.openChecks().stream()
+  private Stream<DueCheck> open(PlantInPlace plant) {
+    return judging.checks(plant, today.get()).stream()
         .map(
-            booked ->
+            open ->
                 new DueCheck(
                     plant.id(),
-                    plant.facts().number(),
-                    plant.facts().name(),
+                    plant.card().number(),
+                    plant.name(),
                     plant.bench().name(),
-                    Pages.check(booked, today.get())));
+                    CheckView.of(open, today.get())));
   }
 }

@@ -1,17 +1,17 @@
 package almanac.app.choices;
 
 import almanac.app.benches.BenchKind;
-import almanac.app.journal.PlantStatus;
-import almanac.app.journal.PotType;
 import almanac.app.profiles.Kinds;
+import almanac.core.history.Aim;
+import almanac.core.history.Approach;
+import almanac.core.history.PlantStatus;
 import almanac.core.inspection.FirstLook;
 import almanac.core.inspection.Item;
 import almanac.core.inspection.Lead;
 import almanac.core.inspection.Section;
-import almanac.core.judgement.Aim;
-import almanac.core.judgement.Approach;
 import almanac.core.medium.Component;
 import almanac.core.medium.Moisture;
+import almanac.core.pots.PotType;
 import almanac.core.profile.Profile;
 import almanac.core.profile.ReadyRule;
 import almanac.core.words.Answer;

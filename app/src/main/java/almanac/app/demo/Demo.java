@@ -7,16 +7,19 @@ import static java.util.stream.Collectors.toMap;
 import almanac.app.benches.Bench;
 import almanac.app.benches.BenchKind;
 import almanac.app.benches.Benches;
-import almanac.app.journal.Facts;
 import almanac.app.site.Settings;
 import almanac.app.site.Site;
 import almanac.core.history.Arrival;
+import almanac.core.history.Happening;
+import almanac.core.history.Names;
+import almanac.core.history.Origin;
 import almanac.core.inspection.Bloom;
 import almanac.core.inspection.Item;
 import almanac.core.inspection.Pests;
 import almanac.core.inspection.Stability;
 import almanac.core.medium.Mix;
 import almanac.core.roots.RootStage;
+import java.time.LocalDate;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -78,13 +81,14 @@ public class Demo {
 
   /** Two that were repotted on the same day got each other's tags; the flowers told. */
   private static void swapTags(Map<String, DemoPlant> plants, String one, String other) {
-    plants.get(one).card(facts -> swapped(facts, other), Optional.empty());
-    plants.get(other).card(facts -> swapped(facts, one), Optional.empty());
+    swapped(plants.get(one), other);
+    swapped(plants.get(other), one);
   }
 
-  private static Facts swapped(Facts facts, String truly) {
-    return facts.believedToBe(
-        truly, "Tags swapped at the bench; the flowers are those of the other.");
+  private static void swapped(DemoPlant plant, String truly) {
+    plant.happened(
+        new Happening.Named(new Names(plant.card().names().label(), truly, "")),
+        new Happening.Noted("Tags swapped at the bench; the flowers are those of the other."));
   }
 
   /** One that is held in the pot it came in, and one that is kept apart. */
@@ -97,9 +101,9 @@ public class Demo {
             bench,
             Mix.of(COCONUT_FIBRE),
             day.minusDays(64))
-        .card(
-            facts -> facts.apart("a plant fair", "12", null, day.minusDays(60)),
-            Optional.of(new Arrival(day.minusDays(64), false)))
+        .happened(
+            new Happening.Came(came(day.minusDays(64), "a plant fair", "12")),
+            new Happening.Held(day.minusDays(60)))
         .look(
             60,
             look ->
@@ -113,10 +117,14 @@ public class Demo {
                     .bloom(Bloom.NONE));
     new DemoPlant(books)
         .arrived("Oncidium Penny Post", "oncidium", bench, Mix.of(BARK_FINE), day.minusDays(12))
-        .card(
-            facts -> facts.apart("a neighbour", "", day.minusDays(12), null),
-            Optional.of(new Arrival(day.minusDays(12), false)))
+        .happened(
+            new Happening.Came(came(day.minusDays(12), "a neighbour", "")),
+            new Happening.KeptApart(day.minusDays(12)))
         .look(9, look -> look.saw(Item.PESTS, Pests.NONE).stands(Stability.FIRM));
+  }
+
+  private static Origin came(LocalDate on, String from, String price) {
+    return new Origin(Optional.of(new Arrival(on, false)), from, price, "");
   }
 
   private Bench bench(String name, BenchKind kind, @Nullable Double lampHours, List<Double> means) {

@@ -1,12 +1,27 @@
 package almanac.app.demo;
 
-import almanac.app.journal.Cards;
-import almanac.app.journal.Journal;
-import almanac.app.journal.Recorder;
+import almanac.app.checks.Answering;
+import almanac.app.collection.Keeping;
+import almanac.app.collection.Plants;
+import almanac.app.inspections.Inspecting;
+import almanac.app.judging.Judging;
 import almanac.app.photos.Photos;
+import almanac.app.plants.Adding;
+import almanac.app.plants.CardChanges;
+import almanac.app.repots.Repotting;
 import almanac.app.site.Today;
 import org.springframework.stereotype.Component;
 
 /** What the demo is written into, as anybody else writes. */
 @Component
-record DemoBooks(Cards cards, Recorder recorder, Journal journal, Photos photos, Today today) {}
+record DemoBooks(
+    Adding adding,
+    CardChanges changes,
+    Inspecting inspecting,
+    Repotting repotting,
+    Answering answering,
+    Keeping keeping,
+    Plants plants,
+    Judging judging,
+    Photos photos,
+    Today today) {}

@@ -1,13 +1,15 @@
 package almanac.app.demo;
 
-import almanac.app.journal.Cards;
-import almanac.app.journal.Facts;
-import almanac.app.journal.JournalEntry;
-import almanac.app.journal.Pot;
-import almanac.app.journal.Recorder;
+import almanac.app.journal.NewAct;
+import almanac.app.plants.Adding;
+import almanac.app.repots.Repotting;
 import almanac.core.figures.Figures;
 import almanac.core.followup.CheckAnswer;
+import almanac.core.followup.Series;
 import almanac.core.history.Arrival;
+import almanac.core.history.Card;
+import almanac.core.history.Happening;
+import almanac.core.history.Line;
 import almanac.core.history.Potting;
 import almanac.core.inspection.Bloom;
 import almanac.core.inspection.Inspection;
@@ -17,13 +19,13 @@ import almanac.core.inspection.Stability;
 import almanac.core.medium.Mix;
 import almanac.core.medium.Piece;
 import almanac.core.medium.PottedOn;
+import almanac.core.pots.Pot;
 import almanac.core.profile.Profile;
 import almanac.core.profile.Profiles;
 import almanac.core.roots.RootStage;
 import almanac.core.words.Answer;
 import java.time.LocalDate;
 import java.time.YearMonth;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
@@ -76,17 +78,15 @@ final class DemoPlant {
         row.label(),
         kind,
         bench,
-        new Potting(PottedOn.in(YearMonth.from(first)), first, row.mix(), kind.moisture()),
+        new Potting(PottedOn.in(YearMonth.from(first)), came, row.mix(), kind.moisture()),
         movedHere ? narrower(row.pot()) : row.pot(),
         Optional.of(new Arrival(came, false)));
-    var past = new ArrayList<Recorder.Past>();
     if (movedHere) {
-      years.looks(came, moved).forEach(look -> past.add(seen(look)));
+      years.looks(came, moved).forEach(this::seen);
       var potting = new Potting(PottedOn.on(moved), moved, row.mix(), kind.moisture());
-      past.add(new Recorder.Past(moved, new JournalEntry.Potted(potting, false, row.pot())));
+      past(moved, new Happening.Potted(potting, row.pot(), false));
     }
-    years.looks(movedHere ? moved : came, until).forEach(look -> past.add(seen(look)));
-    books.recorder().bringIn(id, past, today);
+    years.looks(movedHere ? moved : came, until).forEach(this::seen);
     return this;
   }
 
@@ -98,42 +98,39 @@ final class DemoPlant {
         : new Pot(pot.type(), mm - STEP_MM, depth - STEP_MM, "");
   }
 
-  private static Recorder.Past seen(Inspection look) {
-    return new Recorder.Past(look.on(), new JournalEntry.Inspected(look));
+  private void seen(Inspection look) {
+    past(look.on(), new Happening.Inspected(look));
+  }
+
+  /** Something that happened before anybody wrote it down here. */
+  private void past(LocalDate on, Happening happening) {
+    books.keeping().write(NewAct.of(on, id, happening), today);
   }
 
   /** Changes what stands on its card. */
-  DemoPlant card(UnaryOperator<Facts> change, Optional<Arrival> arrival) {
-    var plant = books.journal().one(id);
-    books
-        .cards()
-        .change(
-            id,
-            plant.version(),
-            new Cards.Change(
-                change.apply(plant.facts()),
-                plant.kind(),
-                plant.bench().id(),
-                plant.aim(),
-                plant.approach(),
-                arrival.isPresent() ? arrival : plant.arrival(),
-                plant.own()),
-            today);
+  DemoPlant happened(Happening... happenings) {
+    books.keeping().write(NewAct.of(today, id, happenings), today);
     return this;
+  }
+
+  /** What stands on its card. */
+  Card card() {
+    return books.plants().one(id).card();
   }
 
   private DemoPlant add(
       String label, Profile kind, long bench, Potting potting, Pot pot, Optional<Arrival> arrival) {
     var on = arrival.map(Arrival::on).orElse(potting.knownSince());
-    var plant = new Cards.NewPlant(label, kind, bench, potting, pot, arrival, "", "", false, false);
-    id = books.cards().add(plant, on).plant().id();
+    var plant =
+        new Adding.NewPlant(label, kind, bench, potting, pot, arrival, "", "", false, false, null);
+    id = books.adding().add(plant, on).plant().id();
     return this;
   }
 
   DemoPlant look(int daysAgo, UnaryOperator<Looking> looks) {
     var day = today.minusDays(daysAgo);
     var looking = looks.apply(new Looking(Inspection.on(day)));
-    books.recorder().inspect(id, looking.inspection, "", null, null, day);
+    books.inspecting().inspect(id, looking.inspection, "", null, null, day);
     return this;
   }
 
@@ -141,35 +138,33 @@ final class DemoPlant {
   DemoPlant picture(int daysAgo, double rootMm, int flowers) {
     var day = today.minusDays(daysAgo);
     var look =
-        books.journal().one(id).inForce().stream()
-            .filter(line -> line.on().equals(day))
-            .filter(line -> line.content() instanceof JournalEntry.Inspected)
+        books.plants().one(id).plant().journal().holding().stream()
+            .filter(line -> line.happening() instanceof Happening.Inspected)
+            .map(Line::act)
+            .filter(act -> act.on().equals(day))
             .findFirst()
             .orElseThrow();
     var caption = "The rim is %.0f mm across.".formatted(DemoPicture.RIM_MM);
-    books.photos().keep(id, DemoPicture.draw(id, rootMm, flowers), caption, look.id(), day, today);
+    books.photos().keep(id, DemoPicture.draw(id, rootMm, flowers), caption, look.uid(), day, today);
     return this;
   }
 
   DemoPlant repot(int daysAgo, Mix mix) {
     var day = today.minusDays(daysAgo);
-    var moisture = books.journal().one(id).profile().moisture();
     books
-        .recorder()
-        .repot(
-            id,
-            new Potting(PottedOn.on(day), day, mix, moisture),
-            Pot.NOT_NOTED,
-            false,
-            null,
-            "",
-            day);
+        .repotting()
+        .repot(id, new Repotting.Move(day, mix, null, Pot.NOT_NOTED, "", null, null), day);
     return this;
   }
 
   DemoPlant answer(int daysAgo, CheckAnswer answer) {
-    var open = books.journal().one(id).openAftercare().orElseThrow();
-    books.recorder().answer(open.id(), answer, "", today.minusDays(daysAgo));
+    var day = today.minusDays(daysAgo);
+    var open =
+        books.judging().checks(books.plants().one(id), day).stream()
+            .filter(each -> each.check().purpose().series() == Series.AFTERCARE)
+            .findFirst()
+            .orElseThrow();
+    books.answering().answer(id, open.name(), answer, "", day);
     return this;
   }
 

@@ -1,9 +1,9 @@
 package almanac.app.demo;
 
-import almanac.app.journal.Pot;
-import almanac.app.journal.PotType;
 import almanac.core.medium.Component;
 import almanac.core.medium.Mix;
+import almanac.core.pots.Pot;
+import almanac.core.pots.PotType;
 import java.io.BufferedReader;
 import java.io.IOException;
 import java.io.InputStreamReader;

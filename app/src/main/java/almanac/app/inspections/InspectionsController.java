@@ -1,11 +1,10 @@
 package almanac.app.inspections;
 
-import almanac.app.journal.Recorder;
 import almanac.app.judging.Judging;
 import almanac.app.plants.Pages;
 import almanac.app.plants.Saved;
 import almanac.app.site.Today;
-import almanac.core.PastDay;
+import almanac.core.refusals.PastDay;
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.Valid;
@@ -13,6 +12,7 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.LocalDate;
 import java.util.Map;
+import java.util.UUID;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -22,13 +22,13 @@ import org.springframework.web.bind.annotation.RestController;
 
 @RestController
 class InspectionsController {
-  private final Recorder recorder;
+  private final Inspecting inspecting;
   private final Judging judging;
   private final Pages pages;
   private final Today today;
 
-  InspectionsController(Recorder recorder, Judging judging, Pages pages, Today today) {
-    this.recorder = recorder;
+  InspectionsController(Inspecting inspecting, Judging judging, Pages pages, Today today) {
+    this.inspecting = inspecting;
     this.judging = judging;
     this.pages = pages;
     this.today = today;
@@ -42,8 +42,7 @@ class InspectionsController {
           Map<String, @Valid LookEntry> looks,
       @Schema(nullable = true) @Size(max = 2000, message = "A note has at most 2000 characters.")
           String note,
-      @Schema(nullable = true, description = "The line of the journal that this corrects")
-          Long corrects,
+      @Schema(nullable = true, description = "The act that this corrects") UUID corrects,
       @Schema(
               nullable = true,
               description =
@@ -58,19 +57,12 @@ class InspectionsController {
     var day = PastDay.check("on", entry.on(), today.get());
     var inspection = LookEntry.inspection(day, entry.looks(), judging.figures());
     return pages.saved(
-        recorder.inspect(
+        inspecting.inspect(
             id,
             inspection,
             entry.note() == null ? "" : entry.note(),
             entry.corrects(),
             entry.sentKey(),
             today.get()));
-  }
-
-  @PostMapping("/api/journal/{entryId}/withdrawal")
-  @ResponseStatus(HttpStatus.CREATED)
-  @Operation(summary = "Takes back a line of a journal; it stays readable")
-  Saved withdraw(@PathVariable long entryId) {
-    return pages.saved(recorder.withdraw(entryId, today.get()));
   }
 }

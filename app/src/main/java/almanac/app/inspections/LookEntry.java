@@ -1,12 +1,12 @@
 package almanac.app.inspections;
 
-import almanac.core.Refused;
 import almanac.core.figures.Figures;
 import almanac.core.inspection.Finding;
 import almanac.core.inspection.Inspection;
 import almanac.core.inspection.Item;
 import almanac.core.inspection.Lead;
 import almanac.core.inspection.Spot;
+import almanac.core.refusals.Refused;
 import almanac.core.words.Answer;
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.constraints.NotBlank;

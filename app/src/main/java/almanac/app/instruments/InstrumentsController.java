@@ -1,10 +1,10 @@
 package almanac.app.instruments;
 
-import almanac.app.journal.Journal;
+import almanac.app.collection.Plants;
 import almanac.app.site.Settings;
 import almanac.app.site.Today;
-import almanac.core.Refused;
 import almanac.core.potting.DryingOut;
+import almanac.core.refusals.Refused;
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.Valid;
@@ -32,7 +32,7 @@ class InstrumentsController {
   private final KitchenScale scale;
   private final StandIns standIns;
   private final Settings settings;
-  private final Journal journal;
+  private final Plants plants;
   private final Today today;
 
   InstrumentsController(
@@ -41,14 +41,14 @@ class InstrumentsController {
       KitchenScale scale,
       StandIns standIns,
       Settings settings,
-      Journal journal,
+      Plants plants,
       Today today) {
     this.pen = pen;
     this.sensor = sensor;
     this.scale = scale;
     this.standIns = standIns;
     this.settings = settings;
-    this.journal = journal;
+    this.plants = plants;
     this.today = today;
   }
 
@@ -109,7 +109,7 @@ class InstrumentsController {
     if (seconds < 0 || seconds > LONGEST_SECONDS) {
       throw new Refused("seconds", "A pen is held into water from 0 to 3600 seconds.");
     }
-    var plant = journal.one(plantId);
+    var plant = plants.one(plantId);
     long soaks = plant.history().life().size();
     var reading = pen.read(water == Water.PLAIN ? -1 : plantId * 100 + soaks, seconds);
     return new PenReading(reading.ph(), reading.settled());
@@ -142,7 +142,7 @@ class InstrumentsController {
   @GetMapping("/scale/{plantId}")
   @Operation(summary = "Weights after watering and the days until dry, from the kitchen scale")
   ScaleDays scale(@PathVariable long plantId) {
-    var grams = scale.afterWatering(journal.one(plantId).id());
+    var grams = scale.afterWatering(plants.one(plantId).id());
     var days = DryingOut.days(grams);
     return new ScaleDays(grams, days.isPresent() ? days.getAsInt() : null);
   }

@@ -1,9 +1,10 @@
 package almanac.app.instruments;
 
-import static almanac.app.db.Tables.BENCH;
+import static almanac.app.db.Tables.PLACE;
 import static almanac.app.db.Tables.SENSOR_DAY;
 import static java.util.stream.Collectors.averagingDouble;
 import static java.util.stream.Collectors.groupingBy;
+import static org.jooq.impl.DSL.not;
 
 import almanac.app.web.NotFound;
 import java.time.LocalDate;
@@ -42,13 +43,13 @@ class SensorLog {
    */
   @Transactional
   public int fetch(long benchId, LocalDate today) {
-    if (!db.fetchExists(BENCH, BENCH.ID.eq(benchId))) {
+    if (!db.fetchExists(PLACE, PLACE.ID.eq(benchId).and(not(PLACE.GONE)))) {
       throw new NotFound("There is no bench %d.".formatted(benchId));
     }
     var known =
         db.select(SENSOR_DAY.ON_DAY)
             .from(SENSOR_DAY)
-            .where(SENSOR_DAY.BENCH_ID.eq(benchId))
+            .where(SENSOR_DAY.PLACE_ID.eq(benchId))
             .fetchSet(SENSOR_DAY.ON_DAY);
     var fresh = new ArrayList<Query>();
     for (var day = today.minusMonths(MONTHS); day.isBefore(today); day = day.plusDays(1)) {
@@ -56,7 +57,7 @@ class SensorLog {
         var read = sensor.day(benchId, day);
         fresh.add(
             db.insertInto(SENSOR_DAY)
-                .set(SENSOR_DAY.BENCH_ID, benchId)
+                .set(SENSOR_DAY.PLACE_ID, benchId)
                 .set(SENSOR_DAY.ON_DAY, day)
                 .set(SENSOR_DAY.CELSIUS, read.celsius())
                 .set(SENSOR_DAY.HUMIDITY, read.humidity())
@@ -70,7 +71,7 @@ class SensorLog {
   /** What was fetched of a bench, oldest first. */
   List<Kept> of(long benchId) {
     return db.selectFrom(SENSOR_DAY)
-        .where(SENSOR_DAY.BENCH_ID.eq(benchId))
+        .where(SENSOR_DAY.PLACE_ID.eq(benchId))
         .orderBy(SENSOR_DAY.ON_DAY)
         .fetch(
             row ->

@@ -1,8 +1,6 @@
 package almanac.app.journal;
 
-import static almanac.app.db.Tables.DEVIATION;
-
-import almanac.app.db.tables.records.DeviationRecord;
+import almanac.app.db.tables.records.OwnTraitRecord;
 import almanac.core.medium.Moisture;
 import almanac.core.profile.Branching;
 import almanac.core.profile.Deviation;
@@ -12,20 +10,19 @@ import java.util.List;
 import java.util.Map;
 import java.util.function.Function;
 import java.util.stream.Collectors;
-import org.jooq.DSLContext;
 import org.jspecify.annotations.Nullable;
 
 /** How a plant's deviation from its kind is kept: one row for each trait that differs. */
 final class Deviations {
   private Deviations() {}
 
-  static Deviation read(@Nullable List<DeviationRecord> rows) {
+  static Deviation read(@Nullable List<OwnTraitRecord> rows) {
     if (rows == null) {
       return Deviation.NONE;
     }
     var own =
         rows.stream()
-            .collect(Collectors.toMap(DeviationRecord::getTrait, DeviationRecord::getContent));
+            .collect(Collectors.toMap(OwnTraitRecord::getTrait, OwnTraitRecord::getContent));
     return new Deviation(
         get(own, "readyRule", ReadyRule::valueOf),
         get(own, "branching", Branching::valueOf),
@@ -39,34 +36,26 @@ final class Deviations {
         get(own, "rootsHidden", Boolean::valueOf));
   }
 
-  static void write(DSLContext db, long plantId, Deviation own) {
-    db.deleteFrom(DEVIATION).where(DEVIATION.PLANT_ID.eq(plantId)).execute();
-    traits(own)
-        .forEach(
-            (trait, content) -> {
-              if (content != null) {
-                db.insertInto(DEVIATION)
-                    .set(DEVIATION.PLANT_ID, plantId)
-                    .set(DEVIATION.TRAIT, trait)
-                    .set(DEVIATION.CONTENT, String.valueOf(content))
-                    .execute();
-              }
-            });
+  /** The traits that differ, each with its own value. */
+  static Map<String, String> traits(Deviation own) {
+    var traits = new LinkedHashMap<String, String>();
+    put(traits, "readyRule", own.readyRule());
+    put(traits, "branching", own.branching());
+    put(traits, "moisture", own.moisture());
+    put(traits, "leastGrowths", own.leastGrowths());
+    put(traits, "rhizomeStepMm", own.rhizomeStepMm());
+    put(traits, "growthsAYear", own.growthsAYear());
+    put(traits, "nightLeast", own.nightLeast());
+    put(traits, "dayMost", own.dayMost());
+    put(traits, "rootSpeed", own.rootSpeed());
+    put(traits, "rootsHidden", own.rootsHidden());
+    return traits;
   }
 
-  private static Map<String, @Nullable Object> traits(Deviation own) {
-    var traits = new LinkedHashMap<String, @Nullable Object>();
-    traits.put("readyRule", own.readyRule() == null ? null : own.readyRule().name());
-    traits.put("branching", own.branching() == null ? null : own.branching().name());
-    traits.put("moisture", own.moisture() == null ? null : own.moisture().name());
-    traits.put("leastGrowths", own.leastGrowths());
-    traits.put("rhizomeStepMm", own.rhizomeStepMm());
-    traits.put("growthsAYear", own.growthsAYear());
-    traits.put("nightLeast", own.nightLeast());
-    traits.put("dayMost", own.dayMost());
-    traits.put("rootSpeed", own.rootSpeed());
-    traits.put("rootsHidden", own.rootsHidden());
-    return traits;
+  private static void put(Map<String, String> traits, String trait, @Nullable Object content) {
+    if (content != null) {
+      traits.put(trait, content instanceof Enum<?> one ? one.name() : content.toString());
+    }
   }
 
   private static <T> @Nullable T get(

@@ -5,7 +5,7 @@ import almanac.app.profiles.Kinds;
 import almanac.app.rules.Rules;
 import almanac.app.site.Site;
 import almanac.app.site.Today;
-import almanac.core.Refused;
+import almanac.core.refusals.Refused;
 import almanac.core.season.LightYear;
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.media.Schema;

@@ -1,11 +1,13 @@
 package almanac.app.judging;
 
-import almanac.app.journal.PlantRecord;
+import almanac.app.collection.PlantInPlace;
 import almanac.app.rules.CollectionApproach;
 import almanac.app.rules.Rules;
 import almanac.app.site.Site;
+import almanac.core.diary.Diary;
+import almanac.core.diary.OpenCheck;
 import almanac.core.figures.Figures;
-import almanac.core.judgement.Approach;
+import almanac.core.history.Approach;
 import almanac.core.judgement.Comparison;
 import almanac.core.judgement.DecidingLooks;
 import almanac.core.judgement.Judge;
@@ -13,6 +15,8 @@ import almanac.core.judgement.Judgement;
 import almanac.core.judgement.Situation;
 import almanac.core.season.LightYear;
 import java.time.LocalDate;
+import java.util.List;
+import java.util.function.Function;
 import org.springframework.stereotype.Service;
 
 /** Judges plants by what their journals say. */
@@ -21,6 +25,7 @@ public class Judging {
   private final Site site;
   private final Rules rules;
   private final CollectionApproach collection;
+  private final WorkedOut<List<OpenCheck>> checks = new WorkedOut<>();
 
   Judging(Site site, Rules rules, CollectionApproach collection) {
     this.site = site;
@@ -44,33 +49,55 @@ public class Judging {
   /**
    * The approach that holds for a plant: its own, else that of its bench, else the collection's.
    */
-  public Approach approach(PlantRecord plant) {
-    if (plant.approach() != null) {
-      return plant.approach();
+  public Approach approach(PlantInPlace plant) {
+    var own = plant.card().wish().approach();
+    if (own != null) {
+      return own;
     }
     var ofBench = plant.bench().approach();
     return ofBench == null ? collection.get() : ofBench;
   }
 
   /** The verdict on a plant on a day. */
-  public Judgement judge(PlantRecord plant, LocalDate day) {
+  public Judgement judge(PlantInPlace plant, LocalDate day) {
     return judge(plant, day, figures());
   }
 
   /** The verdict on a plant on a day, by other figures than those in force. */
-  public Judgement judge(PlantRecord plant, LocalDate day, Figures figures) {
+  public Judgement judge(PlantInPlace plant, LocalDate day, Figures figures) {
     return new Judge(figures, approach(plant)).judge(situation(plant, day));
   }
 
-  /** The slip of a plant on a day. */
-  public Slip slip(PlantRecord plant, LocalDate day) {
-    return slip(situation(plant, day), approach(plant), figures());
+  /** The checks of a plant that are still to be made, the next one first. */
+  public List<OpenCheck> checks(PlantInPlace plant, LocalDate today) {
+    return checks(plant, today, day -> judge(plant, day));
+  }
+
+  /** The same, where it was judged today already. */
+  public List<OpenCheck> checks(PlantInPlace plant, LocalDate today, Judgement judged) {
+    return checks(plant, today, day -> day.equals(today) ? judged : judge(plant, day));
+  }
+
+  private List<OpenCheck> checks(
+      PlantInPlace plant, LocalDate today, Function<LocalDate, Judgement> judged) {
+    return checks.of(
+        plant,
+        basis(today),
+        () -> new Diary(figures()).of(plant.plant(), day -> judged.apply(day).nextCheck(), today));
+  }
+
+  /** The slip of a plant that was judged on a day. */
+  public Slip slip(PlantInPlace plant, Judgement judged, LocalDate day) {
+    return slip(situation(plant, day), new Judge(figures(), approach(plant)), judged, figures());
   }
 
   /** The slip of any situation. */
   public static Slip slip(Situation situation, Approach approach, Figures figures) {
     var judge = new Judge(figures, approach);
-    var judged = judge.judge(situation);
+    return slip(situation, judge, judge.judge(situation), figures);
+  }
+
+  private static Slip slip(Situation situation, Judge judge, Judgement judged, Figures figures) {
     return new Slips(situation, figures)
         .of(
             judged,
@@ -79,13 +106,13 @@ public class Judging {
   }
 
   /** All that a plant's judgement rests on. */
-  public Situation situation(PlantRecord plant, LocalDate day) {
+  public Situation situation(PlantInPlace plant, LocalDate day) {
     return new Situation(
         day,
         plant.profile(),
         plant.history(),
         plant.bench().conditions(site.light()),
-        plant.arrival(),
-        plant.aim());
+        plant.card().origin().arrival(),
+        plant.card().wish().aim());
   }
 }

@@ -4,21 +4,22 @@ import almanac.app.benches.Bench;
 import almanac.app.inspections.LookEntry;
 import almanac.app.profiles.DeviationEntry;
 import almanac.app.repots.MixPart;
-import almanac.core.PastDay;
-import almanac.core.Refused;
 import almanac.core.figures.Figures;
+import almanac.core.history.Aim;
+import almanac.core.history.Approach;
 import almanac.core.history.Arrival;
 import almanac.core.history.Event;
+import almanac.core.history.Happening;
 import almanac.core.history.PlantHistory;
 import almanac.core.history.Potting;
 import almanac.core.inspection.Spot;
-import almanac.core.judgement.Aim;
-import almanac.core.judgement.Approach;
 import almanac.core.judgement.Situation;
 import almanac.core.medium.Moisture;
 import almanac.core.medium.PottedOn;
 import almanac.core.medium.Temperatures;
 import almanac.core.profile.Profile;
+import almanac.core.refusals.PastDay;
+import almanac.core.refusals.Refused;
 import almanac.core.season.Conditions;
 import almanac.core.season.LightYear;
 import almanac.core.words.Measure;
@@ -185,7 +186,7 @@ record OpenSituation(
     var events = new ArrayList<Event>();
     var pottedOn = PottedOn.entered("pot.pottedOn", pot.pottedOn(), day);
     events.add(
-        new Event.Potted(
+        new Happening.Potted(
             new Potting(
                 pottedOn,
                 knownSince(pottedOn, day),
@@ -225,7 +226,7 @@ record OpenSituation(
     }
     var kept = new LinkedHashMap<String, @Nullable LookEntry>();
     told.looks().forEach((spot, look) -> kept.put(spot, kept(spot, look, units)));
-    return new Event.Inspected(LookEntry.inspection(told.on(), kept, figures));
+    return new Happening.Inspected(LookEntry.inspection(told.on(), kept, figures));
   }
 
   private static @Nullable LookEntry kept(String key, @Nullable LookEntry look, Units units) {

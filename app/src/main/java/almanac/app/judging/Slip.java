@@ -2,7 +2,7 @@ package almanac.app.judging;
 
 import almanac.app.web.Part;
 import almanac.core.followup.Purpose;
-import almanac.core.judgement.Approach;
+import almanac.core.history.Approach;
 import almanac.core.judgement.Family;
 import almanac.core.judgement.Reason;
 import almanac.core.judgement.Verdict;

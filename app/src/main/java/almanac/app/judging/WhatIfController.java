@@ -1,26 +1,26 @@
 package almanac.app.judging;
 
+import almanac.app.collection.PlantInPlace;
+import almanac.app.collection.Plants;
 import almanac.app.inspections.LookEntry;
-import almanac.app.journal.Journal;
-import almanac.app.journal.PlantRecord;
 import almanac.app.profiles.DeviationEntry;
 import almanac.app.repots.MixPart;
 import almanac.app.rules.Rules;
 import almanac.app.site.Today;
 import almanac.app.web.Part;
-import almanac.core.Refused;
 import almanac.core.figures.Figures;
+import almanac.core.history.Aim;
+import almanac.core.history.Approach;
 import almanac.core.history.PlantHistory;
 import almanac.core.history.Potting;
 import almanac.core.inspection.Inspection;
 import almanac.core.inspection.Spot;
-import almanac.core.judgement.Aim;
-import almanac.core.judgement.Approach;
 import almanac.core.judgement.Differences;
 import almanac.core.judgement.Judge;
 import almanac.core.judgement.Situation;
 import almanac.core.medium.Moisture;
 import almanac.core.medium.PottedOn;
+import almanac.core.refusals.Refused;
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.Valid;
@@ -41,13 +41,13 @@ class WhatIfController {
   /** A plant is asked about at most so far ahead. */
   private static final int YEARS_AHEAD = 5;
 
-  private final Journal journal;
+  private final Plants plants;
   private final Judging judging;
   private final Rules rules;
   private final Today today;
 
-  WhatIfController(Journal journal, Judging judging, Rules rules, Today today) {
-    this.journal = journal;
+  WhatIfController(Plants plants, Judging judging, Rules rules, Today today) {
+    this.plants = plants;
     this.judging = judging;
     this.rules = rules;
     this.today = today;
@@ -84,7 +84,7 @@ class WhatIfController {
   @PostMapping("/api/plants/{id}/what-if")
   @Operation(summary = "The slip as it would be if something were otherwise; nothing is saved")
   WouldBe ask(@PathVariable long id, @Valid @RequestBody WhatIf asked) {
-    var plant = journal.one(id);
+    var plant = plants.one(id);
     var figures = asked.figures().isEmpty() ? rules.figures() : rules.tried(asked.figures());
     var approach = asked.approach() == null ? judging.approach(plant) : asked.approach();
     var situation = situation(plant, asked, figures);
@@ -96,7 +96,7 @@ class WhatIfController {
         seen(asked, situation.today(), figures).said().map(Part::of).orElse(List.of()));
   }
 
-  private Situation situation(PlantRecord plant, WhatIf asked, Figures figures) {
+  private Situation situation(PlantInPlace plant, WhatIf asked, Figures figures) {
     var day = asked.on() == null ? today.get() : asked.on();
     if (day.isAfter(today.get().plusYears(YEARS_AHEAD))) {
       throw new Refused("on", "Ask at most five years ahead.");
@@ -110,7 +110,7 @@ class WhatIfController {
         history(plant.history(), asked, day, figures),
         known.conditions(),
         known.arrival(),
-        asked.aim() == null ? plant.aim() : asked.aim());
+        asked.aim() == null ? plant.card().wish().aim() : asked.aim());
   }
 
   private PlantHistory history(PlantHistory known, WhatIf asked, LocalDate day, Figures figures) {

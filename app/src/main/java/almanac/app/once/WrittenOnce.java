@@ -1,7 +1,7 @@
 package almanac.app.once;
 
 import almanac.app.web.WholeRequest;
-import almanac.core.Refused;
+import almanac.core.refusals.Refused;
 import jakarta.servlet.FilterChain;
 import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;

@@ -1,14 +1,17 @@
 package almanac.app.photos;
 
+import static almanac.app.db.Tables.ACT;
 import static almanac.app.db.Tables.PHOTO;
 
+import almanac.app.collection.Plants;
 import almanac.app.db.tables.records.PhotoRecord;
-import almanac.app.journal.Journal;
-import almanac.app.journal.JournalEntry;
 import almanac.app.store.Writing;
 import almanac.app.web.NotFound;
-import almanac.core.PastDay;
-import almanac.core.Refused;
+import almanac.core.history.Act;
+import almanac.core.history.Happening;
+import almanac.core.history.Journal;
+import almanac.core.refusals.PastDay;
+import almanac.core.refusals.Refused;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.io.IOException;
 import java.io.UncheckedIOException;
@@ -27,16 +30,17 @@ import org.springframework.transaction.annotation.Transactional;
 /** Keeps photographs: their files in a folder beside the database, what is known of them in it. */
 @Service
 public class Photos {
+  private static final String LOOK = "look";
   private static final String PICTURE = ".jpg";
   private static final String THUMBNAIL = "-small.jpg";
 
   private final DSLContext db;
-  private final Journal journal;
+  private final Plants plants;
   private final Path folder;
 
-  Photos(DSLContext db, Journal journal, @Value("${almanac.photos}") String folder) {
+  Photos(DSLContext db, Plants plants, @Value("${almanac.photos}") String folder) {
     this.db = db;
-    this.journal = journal;
+    this.plants = plants;
     this.folder = Path.of(folder);
   }
 
@@ -44,7 +48,8 @@ public class Photos {
   public record Photo(
       long id,
       long plantId,
-      @Schema(nullable = true, description = "The look it was taken at") Long lookId,
+      UUID uid,
+      @Schema(nullable = true, description = "The act of the look it was taken at") UUID look,
       LocalDate takenOn,
       boolean datedByPicture,
       int width,
@@ -52,16 +57,20 @@ public class Photos {
       String caption) {}
 
   List<Photo> of(long plantId) {
-    return db.selectFrom(PHOTO)
+    return db.select(PHOTO.fields())
+        .select(ACT.UID.as(LOOK))
+        .from(PHOTO)
+        .leftJoin(ACT)
+        .on(ACT.ID.eq(PHOTO.ACT_ID))
         .where(PHOTO.PLANT_ID.eq(plantId))
         .orderBy(PHOTO.TAKEN_ON.desc(), PHOTO.ID.desc())
-        .fetch(Photos::photo);
+        .fetch(row -> photo(row.into(PHOTO), row.get(LOOK, UUID.class)));
   }
 
   /**
    * Keeps a photograph of a plant.
    *
-   * @param lookId the line of its journal that it was taken at, if any
+   * @param look the act of the look it was taken at, if any
    * @param takenOn the day it was taken; null for the day the picture names, or else today
    * @param sentKey given by who sends it; what was kept under the same key is not kept again
    * @throws Refused if there is no such look
@@ -71,18 +80,16 @@ public class Photos {
       long plantId,
       PictureFile picture,
       String caption,
-      @Nullable Long lookId,
+      @Nullable UUID look,
       @Nullable LocalDate takenOn,
       @Nullable String sentKey,
       LocalDate today) {
-    var plant = journal.one(plantId);
+    var journal = plants.one(plantId).plant().journal();
     var before = sentKey == null ? null : db.fetchOne(PHOTO, PHOTO.SENT_KEY.eq(sentKey));
     if (before != null) {
-      return photo(before);
+      return photo(before, look);
     }
-    if (lookId != null && plant.inForce().stream().noneMatch(line -> isLook(line, lookId))) {
-      throw new Refused("look", "There is no look %d in this plant's journal.".formatted(lookId));
-    }
+    var act = look == null ? null : lookOf(journal, look);
     var day =
         takenOn == null ? picture.takenOn(today) : Optional.of(PastDay.check("on", takenOn, today));
     var file = UUID.randomUUID().toString();
@@ -91,7 +98,8 @@ public class Photos {
     write(file + THUMBNAIL, picture.thumbnail());
     var row = db.newRecord(PHOTO);
     row.setPlantId(plantId);
-    row.setInspectionId(lookId);
+    row.setUid(UUID.randomUUID());
+    row.setActId(act == null ? null : act.id());
     row.setTakenOn(day.orElse(today));
     row.setDatedByPicture(takenOn == null && day.isPresent());
     row.setFile(file);
@@ -100,7 +108,8 @@ public class Photos {
     row.setCaption(caption);
     row.setAddedOn(today);
     row.setSentKey(sentKey);
-    return photo(db.insertInto(PHOTO).set(row).returning().fetchSingle());
+    row.insert();
+    return photo(row, look);
   }
 
   /** Keeps a photograph of which the day is known, such as one of the demo. */
@@ -109,14 +118,19 @@ public class Photos {
       long plantId,
       byte[] bytes,
       String caption,
-      @Nullable Long lookId,
+      @Nullable UUID look,
       LocalDate takenOn,
       LocalDate today) {
-    return keep(plantId, new PictureFile(bytes), caption, lookId, takenOn, null, today);
+    return keep(plantId, new PictureFile(bytes), caption, look, takenOn, null, today);
   }
 
-  private static boolean isLook(JournalEntry line, long id) {
-    return line.id() == id && line.content() instanceof JournalEntry.Inspected;
+  private static Act lookOf(Journal journal, UUID look) {
+    return journal.holding().stream()
+        .filter(line -> line.act().uid().equals(look))
+        .filter(line -> line.happening() instanceof Happening.Inspected)
+        .findFirst()
+        .orElseThrow(() -> new Refused("look", "There is no such look in this plant's journal."))
+        .act();
   }
 
   /** Removes a photograph, and its files once that holds. */
@@ -162,11 +176,12 @@ public class Photos {
     }
   }
 
-  private static Photo photo(PhotoRecord row) {
+  private static Photo photo(PhotoRecord row, @Nullable UUID look) {
     return new Photo(
         row.getId(),
         row.getPlantId(),
-        row.getInspectionId(),
+        row.getUid(),
+        look,
         row.getTakenOn(),
         row.getDatedByPicture(),
         row.getWidth(),

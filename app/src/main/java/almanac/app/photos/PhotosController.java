@@ -2,8 +2,8 @@ package almanac.app.photos;
 
 import almanac.app.photos.Photos.Photo;
 import almanac.app.site.Today;
-import almanac.core.Refused;
 import almanac.core.picture.Measured;
+import almanac.core.refusals.Refused;
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.Parameter;
 import jakarta.validation.Valid;
@@ -11,6 +11,7 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.io.IOException;
 import java.util.List;
+import java.util.UUID;
 import java.util.concurrent.TimeUnit;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.CacheControl;
@@ -76,7 +77,7 @@ class PhotosController {
       @PathVariable long id,
       @RequestParam("photo") MultipartFile photo,
       @RequestParam(defaultValue = "") String caption,
-      @RequestParam(required = false) @Nullable Long look,
+      @RequestParam(required = false) @Nullable UUID look,
       @Parameter(hidden = true) @RequestHeader(name = "Idempotency-Key", required = false)
           @Nullable String key)
       throws IOException {

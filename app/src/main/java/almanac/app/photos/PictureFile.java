@@ -1,6 +1,6 @@
 package almanac.app.photos;
 
-import almanac.core.Refused;
+import almanac.core.refusals.Refused;
 import com.drew.imaging.ImageMetadataReader;
 import com.drew.imaging.ImageProcessingException;
 import com.drew.metadata.exif.ExifSubIFDDirectory;

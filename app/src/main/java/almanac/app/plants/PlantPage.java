@@ -2,28 +2,32 @@ package almanac.app.plants;
 
 import almanac.app.benches.Bench;
 import almanac.app.inspections.LookEntry;
-import almanac.app.journal.PlantStatus;
-import almanac.app.journal.PotType;
 import almanac.app.judging.Slip;
 import almanac.app.profiles.DeviationEntry;
-import almanac.app.repots.MixPart;
 import almanac.app.web.Part;
+import almanac.core.diary.OpenCheck;
+import almanac.core.diary.Urgency;
 import almanac.core.followup.Purpose;
+import almanac.core.history.Aim;
+import almanac.core.history.Approach;
+import almanac.core.history.PlantStatus;
+import almanac.core.history.Standing;
 import almanac.core.inspection.Lead;
-import almanac.core.judgement.Aim;
-import almanac.core.judgement.Approach;
 import almanac.core.judgement.NowOrHold;
-import almanac.core.medium.Moisture;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
+import java.util.UUID;
 
 /** Everything on a plant's page. */
 public record PlantPage(
     long id,
-    @Schema(description = "Goes back with a change, so that two windows cannot overwrite")
-        int version,
+    @Schema(description = "Its name outside the program, for good") UUID uid,
+    @Schema(
+            description =
+                "Of its card: goes back with a change, so that two windows cannot overwrite")
+        UUID version,
     @Schema(description = "The name to go by: confirmed before believed before the label")
         String name,
     Card card,
@@ -124,22 +128,12 @@ public record PlantPage(
       @Schema(nullable = true, description = "The longest root measured, mm") Double rootMm,
       @Schema(description = "Whether it was seen in flower") boolean bloomed) {}
 
-  /** What it stands in. */
-  public record PottingView(
-      @Schema(description = "A day, a month, a year, or unknown") String pottedOn,
-      List<MixPart> mix,
-      String mixWords,
-      Moisture moisture,
-      String moistureWords,
-      PotType pot,
-      List<Part> potWords,
-      @Schema(nullable = true) Double diameterMm,
-      @Schema(nullable = true) Double depthMm,
-      String topLayer) {}
-
   /** A check in the diary. */
   public record CheckView(
-      long id,
+      @Schema(
+              description = "Its name, however often its days are worked out",
+              example = "STANDS.2027-03-14")
+          String id,
       Purpose purpose,
       String title,
       String lookFor,
@@ -147,18 +141,29 @@ public record PlantPage(
       LocalDate early,
       LocalDate best,
       LocalDate late,
-      Urgency urgency) {}
+      Urgency urgency) {
 
-  /** Where today lies in a check's window. */
-  public enum Urgency {
-    LATER,
-    DUE,
-    OVERDUE
+    /** A check as it stands on a day. */
+    public static CheckView of(OpenCheck open, LocalDate day) {
+      var purpose = open.check().purpose();
+      var window = open.check().window();
+      return new CheckView(
+          open.name().text(),
+          purpose,
+          purpose.title(),
+          purpose.lookFor(),
+          purpose.answeredByLooking(),
+          window.early(),
+          window.best(),
+          window.late(),
+          open.urgency(day));
+    }
   }
 
   /** One line of the journal. */
   public record Line(
       long id,
+      @Schema(description = "The act that it belongs to; it is taken back whole") UUID act,
       Kind kind,
       LocalDate on,
       LocalDate recordedOn,
@@ -167,26 +172,19 @@ public record PlantPage(
       Standing standing,
       @Schema(nullable = true, description = "When it was potted; only for pottings")
           String pottedOn,
-      @Schema(nullable = true, description = "The line that this one corrects") Long corrects,
+      @Schema(nullable = true, description = "The act that this one corrects") UUID corrects,
       @Schema(description = "What was looked at, by item; only for inspections")
           Map<String, LookEntry> looks,
       @Schema(nullable = true, description = "Only for pottings") PottingView potting,
-      @Schema(description = "Whether it tells what the plant stood in when it came")
-          boolean cameIn) {}
+      @Schema(description = "Whether it tells what the plant stood in when it came") boolean cameIn,
+      @Schema(description = "Whether its act can be taken back") boolean canTakeBack) {}
 
   /** What a line is about. */
   public enum Kind {
     POTTING,
     INSPECTION,
     CHECK,
-    /** Something on its card was changed; not a line that can be taken back. */
+    /** Something on its card was changed. */
     CARD
-  }
-
-  /** Whether a line holds. */
-  public enum Standing {
-    HOLDS,
-    CORRECTED,
-    TAKEN_BACK
   }
 }

@@ -1,30 +1,35 @@
 package almanac.app.plants;
 
-import almanac.app.journal.Cards;
-import almanac.app.journal.Facts;
-import almanac.app.journal.Journal;
-import almanac.app.journal.PlantRecord;
-import almanac.app.journal.PlantStatus;
+import almanac.app.collection.PlantInPlace;
+import almanac.app.collection.Plants;
+import almanac.app.collection.Room;
 import almanac.app.judging.Judging;
 import almanac.app.judging.Slip;
 import almanac.app.judging.Slips;
+import almanac.app.judging.WorkedOut;
 import almanac.app.profiles.DeviationEntry;
 import almanac.app.profiles.Kinds;
 import almanac.app.repots.MixPart;
 import almanac.app.repots.PotEntry;
 import almanac.app.site.Today;
 import almanac.app.web.Part;
-import almanac.core.PastDay;
-import almanac.core.Refused;
+import almanac.core.history.Aim;
+import almanac.core.history.Approach;
 import almanac.core.history.Arrival;
+import almanac.core.history.Card;
+import almanac.core.history.Fate;
+import almanac.core.history.Names;
+import almanac.core.history.Origin;
+import almanac.core.history.PlantStatus;
 import almanac.core.history.Potting;
-import almanac.core.judgement.Aim;
-import almanac.core.judgement.Approach;
+import almanac.core.history.Wish;
 import almanac.core.judgement.Family;
 import almanac.core.judgement.Verdict;
 import almanac.core.medium.Moisture;
 import almanac.core.medium.PottedOn;
 import almanac.core.profile.Profile;
+import almanac.core.refusals.PastDay;
+import almanac.core.refusals.Refused;
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.Valid;
@@ -35,6 +40,7 @@ import jakarta.validation.constraints.Size;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
+import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -49,18 +55,29 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/plants")
 class PlantsController {
-  private final Journal journal;
-  private final Cards cards;
+  private final Plants plants;
+  private final Adding adding;
+  private final CardChanges changes;
+  private final Room room;
   private final Pages pages;
   private final Judging judging;
   private final Kinds kinds;
-  private final KeptLines<PlantLine> lines = new KeptLines<>();
+  private final WorkedOut<PlantLine> lines = new WorkedOut<>();
   private final Today today;
 
   PlantsController(
-      Journal journal, Cards cards, Pages pages, Judging judging, Kinds kinds, Today today) {
-    this.journal = journal;
-    this.cards = cards;
+      Plants plants,
+      Adding adding,
+      CardChanges changes,
+      Room room,
+      Pages pages,
+      Judging judging,
+      Kinds kinds,
+      Today today) {
+    this.plants = plants;
+    this.adding = adding;
+    this.changes = changes;
+    this.room = room;
     this.pages = pages;
     this.judging = judging;
     this.kinds = kinds;
@@ -76,7 +93,7 @@ class PlantsController {
       String profileName,
       long benchId,
       String benchName,
-      @Schema(description = "Its place on the bench, counted along the walk") int stand,
+      @Schema(description = "Its place on the bench, counted along the walk") double stand,
       Approach approach,
       Verdict verdict,
       Family family,
@@ -120,7 +137,8 @@ class PlantsController {
       @Schema(nullable = true, description = "Kept apart from the others from today on")
           Boolean apart,
       @Schema(nullable = true, description = "Held in the pot it came in from today on")
-          Boolean held) {}
+          Boolean held,
+      @Schema(nullable = true, description = "The plant that it was divided from") Long motherId) {}
 
   /** What stands on a plant's card. */
   record CardEntry(
@@ -145,7 +163,7 @@ class PlantsController {
 
   /** What can be changed of a plant outside its journal. */
   record PlantEntry(
-      @NotNull(message = "Send the version of the page that was changed.") Integer version,
+      @NotNull(message = "Send the version of the page that was changed.") UUID version,
       @NotNull(message = "Send the card.") @Valid CardEntry card,
       @NotBlank(message = "Choose what kind of plant it is.") String profile,
       @NotNull(message = "Choose the bench it stands on.") Long benchId,
@@ -161,7 +179,7 @@ class PlantsController {
   @Operation(summary = "All plants with their verdicts, by number")
   List<PlantLine> all() {
     var basis = judging.basis(today.get());
-    return journal.all().stream().map(plant -> lines.of(plant, basis, () -> line(plant))).toList();
+    return plants.all().stream().map(plant -> lines.of(plant, basis, () -> line(plant))).toList();
   }
 
   /** A plant that is no longer here. */
@@ -176,24 +194,24 @@ class PlantsController {
   @GetMapping("/gone")
   @Operation(summary = "Plants that were given away or lost, by number")
   List<GonePlant> gone() {
-    return journal.everybody().stream()
-        .filter(plant -> !plant.facts().status().here())
+    return plants.everybody().stream()
+        .filter(plant -> !plant.plant().here())
         .map(
             plant ->
                 new GonePlant(
                     plant.id(),
-                    plant.facts().number(),
-                    plant.facts().name(),
+                    plant.card().number(),
+                    plant.name(),
                     plant.kind().name(),
-                    plant.facts().status().words(),
-                    plant.facts().statusReason()))
+                    plant.card().fate().status().words(),
+                    plant.card().fate().because()))
         .toList();
   }
 
   @GetMapping("/{id}")
   @Operation(summary = "One plant: its slip, its checks and its journal")
   PlantPage one(@PathVariable long id) {
-    return pages.of(journal.one(id));
+    return pages.of(plants.one(id));
   }
 
   @PostMapping
@@ -209,8 +227,8 @@ class PlantsController {
             MixPart.mix(plant.mix()),
             plant.moisture() == null ? profile.moisture() : plant.moisture());
     return pages.saved(
-        cards.add(
-            new Cards.NewPlant(
+        adding.add(
+            new Adding.NewPlant(
                 plant.label().strip(),
                 profile,
                 plant.benchId(),
@@ -220,29 +238,18 @@ class PlantsController {
                 plant.cameFrom() == null ? "" : plant.cameFrom().strip(),
                 plant.price() == null ? "" : plant.price().strip(),
                 Boolean.TRUE.equals(plant.apart()),
-                Boolean.TRUE.equals(plant.held())),
+                Boolean.TRUE.equals(plant.held()),
+                plant.motherId()),
             day));
   }
 
   @PutMapping("/{id}")
   @Operation(summary = "Changes what stands outside the journal; judged anew at once")
-  PlantPage change(@PathVariable long id, @Valid @RequestBody PlantEntry plant) {
-    var kind = kind(plant.profile());
-    var deviation = plant.deviation().deviation();
-    deviation.of(kind);
-    cards.change(
-        id,
-        plant.version(),
-        new Cards.Change(
-            facts(plant.card(), journal.one(id)),
-            kind,
-            plant.benchId(),
-            plant.aim(),
-            plant.approach(),
-            arrival(plant.arrivedOn(), plant.cameRootless()),
-            deviation),
-        today.get());
-    return pages.of(journal.one(id));
+  Altered change(@PathVariable long id, @Valid @RequestBody PlantEntry entry) {
+    var kind = kind(entry.profile());
+    entry.deviation().deviation().of(kind);
+    var card = card(entry, plants.one(id));
+    return pages.changed(changes.change(id, entry.version(), card, today.get()), id);
   }
 
   /** Whether a plant is held. */
@@ -250,9 +257,8 @@ class PlantsController {
 
   @PutMapping("/{id}/hold")
   @Operation(summary = "Holds a plant in the pot it came in from today on, or no longer")
-  PlantPage hold(@PathVariable long id, @Valid @RequestBody Hold hold) {
-    cards.hold(id, hold.held() ? today.get() : null, today.get());
-    return pages.of(journal.one(id));
+  Altered hold(@PathVariable long id, @Valid @RequestBody Hold hold) {
+    return pages.changed(changes.hold(id, hold.held() ? today.get() : null, today.get()), id);
   }
 
   private Profile kind(String key) {
@@ -266,7 +272,8 @@ class PlantsController {
         .map(day -> new Arrival(PastDay.check("arrivedOn", day, today.get()), rootless));
   }
 
-  private Facts facts(CardEntry card, PlantRecord plant) {
+  private Card card(PlantEntry entry, PlantInPlace plant) {
+    var card = entry.card();
     if (card.motherId() != null && card.motherId() == plant.id()) {
       throw new Refused("card.motherId", "A plant cannot be its own mother.");
     }
@@ -275,21 +282,24 @@ class PlantsController {
     }
     pastDay("card.apartSince", card.apartSince());
     pastDay("card.heldSince", card.heldSince());
-    var was = plant.facts();
-    return new Facts(
+    return new Card(
         card.number().strip(),
-        card.label().strip(),
-        card.believed().strip(),
-        card.confirmed().strip(),
-        card.parents().strip(),
-        card.status(),
-        card.statusReason().strip(),
+        new Names(card.label().strip(), card.believed().strip(), card.confirmed().strip()),
+        entry.profile(),
+        entry.deviation().deviation(),
+        plant.bench().id() == entry.benchId()
+            ? plant.card().stand()
+            : room.atTheEndOf(entry.benchId()),
+        new Origin(
+            arrival(entry.arrivedOn(), entry.cameRootless()),
+            card.cameFrom().strip(),
+            card.price().strip(),
+            card.parents().strip()),
+        new Wish(entry.aim(), entry.approach()),
         card.notes().strip(),
-        card.cameFrom().strip(),
-        card.price().strip(),
+        new Fate(card.status(), card.statusReason().strip()),
         card.motherId(),
-        was.stand(),
-        was.asideOn(),
+        plant.card().asideOn(),
         card.apartSince(),
         card.heldSince());
   }
@@ -300,19 +310,19 @@ class PlantsController {
     }
   }
 
-  private PlantLine line(PlantRecord plant) {
+  private PlantLine line(PlantInPlace plant) {
     var judged = judging.judge(plant, today.get());
-    var facts = plant.facts();
+    var card = plant.card();
     var life = plant.history().life();
     return new PlantLine(
         plant.id(),
-        facts.number(),
-        facts.name(),
+        card.number(),
+        plant.name(),
         plant.kind().key(),
         plant.kind().name(),
         plant.bench().id(),
         plant.bench().name(),
-        facts.stand(),
+        card.stand().position(),
         judged.approach(),
         judged.verdict(),
         judged.verdict().family(),
@@ -323,13 +333,13 @@ class PlantsController {
         Math.round(judged.readinessMost()),
         Slips.when(judged.timing(), today.get()),
         judged.reasons().stream().findFirst().map(each -> Part.of(each.sentence())).orElse(null),
-        facts.asideOn(),
-        facts.apartSince(),
-        facts.heldSince(),
+        card.asideOn(),
+        card.apartSince(),
+        card.heldSince(),
         life.isEmpty() ? null : life.get(life.size() - 1).on(),
-        plant.openChecks().stream()
+        judging.checks(plant, today.get(), judged).stream()
             .findFirst()
-            .map(booked -> Pages.check(booked, today.get()))
+            .map(open -> PlantPage.CheckView.of(open, today.get()))
             .orElse(null));
   }
 }

@@ -1,7 +1,11 @@
 package almanac.app.plants;
 
-/**
- * What a write answers: the line that was written, so that it can be taken back, and the page as it
- * now stands.
- */
-public record Saved(long entryId, PlantPage plant) {}
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.util.List;
+import java.util.UUID;
+
+/** What a write answers. */
+public record Saved(
+    @Schema(description = "What was written, so that it can be taken back") UUID act,
+    @Schema(description = "The page as it now stands") PlantPage plant,
+    @Schema(description = "All plants that it was on") List<Long> plants) {}

@@ -67,7 +67,7 @@ record KindEntry(
   /**
    * The kind under that key.
    *
-   * @throws almanac.core.Refused naming the field, if a number makes no sense
+   * @throws almanac.core.refusals.Refused naming the field, if a number makes no sense
    */
   Profile profile(String key) {
     return new Profile(

@@ -4,7 +4,6 @@ import static almanac.app.db.Tables.OWN_PROFILE;
 import static almanac.app.db.Tables.PLANT;
 
 import almanac.app.db.tables.records.OwnProfileRecord;
-import almanac.app.site.ReadAnew;
 import almanac.app.store.Remembered;
 import almanac.app.web.Conflict;
 import almanac.app.web.NotFound;
@@ -23,7 +22,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
 import org.jooq.DSLContext;
-import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -31,11 +29,9 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class Kinds {
   private final DSLContext db;
-  private final ApplicationEventPublisher events;
   private final Remembered<Map<String, Profile>> known = new Remembered<>(this::read);
 
-  public Kinds(DSLContext db, ApplicationEventPublisher events) {
-    this.events = events;
+  public Kinds(DSLContext db) {
     this.db = db;
   }
 
@@ -57,7 +53,6 @@ public class Kinds {
     db.deleteFrom(OWN_PROFILE).where(OWN_PROFILE.PROFILE.eq(profile.key())).execute();
     db.executeInsert(row);
     known.written();
-    events.publishEvent(new ReadAnew("kind"));
   }
 
   /**
@@ -70,17 +65,17 @@ public class Kinds {
     if (!byKey().containsKey(key)) {
       throw new NotFound("There is no kind “%s”.".formatted(key));
     }
-    int plants = db.fetchCount(PLANT, PLANT.PROFILE.eq(key));
+    int plants = db.fetchCount(PLANT, PLANT.KIND.eq(key));
     if (Profiles.named(key).isEmpty() && plants > 0) {
       throw new Conflict(
           "%d plants are of this kind; give them another one first.".formatted(plants));
     }
     db.deleteFrom(OWN_PROFILE).where(OWN_PROFILE.PROFILE.eq(key)).execute();
     known.written();
-    events.publishEvent(new ReadAnew("kind"));
   }
 
-  private Map<String, Profile> byKey() {
+  /** All kinds by key; the same map as long as none is changed. */
+  public Map<String, Profile> byKey() {
     return known.get();
   }
 

@@ -1,9 +1,9 @@
 package almanac.app.profiles;
 
 import almanac.app.web.NotFound;
-import almanac.core.Refused;
 import almanac.core.profile.Profile;
 import almanac.core.profile.Profiles;
+import almanac.core.refusals.Refused;
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.Valid;

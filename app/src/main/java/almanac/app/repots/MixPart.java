@@ -1,8 +1,8 @@
 package almanac.app.repots;
 
-import almanac.core.Refused;
 import almanac.core.medium.Component;
 import almanac.core.medium.Mix;
+import almanac.core.refusals.Refused;
 import jakarta.validation.constraints.NotNull;
 import java.util.EnumMap;
 import java.util.List;

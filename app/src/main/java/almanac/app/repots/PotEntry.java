@@ -1,7 +1,7 @@
 package almanac.app.repots;
 
-import almanac.app.journal.Pot;
-import almanac.app.journal.PotType;
+import almanac.core.pots.Pot;
+import almanac.core.pots.PotType;
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
@@ -19,7 +19,7 @@ public record PotEntry(
   /**
    * The pot of an entry that may have been left out.
    *
-   * @throws almanac.core.Refused naming the field, if a measure makes no sense
+   * @throws almanac.core.refusals.Refused naming the field, if a measure makes no sense
    */
   public static Pot pot(@Nullable PotEntry entry) {
     return entry == null

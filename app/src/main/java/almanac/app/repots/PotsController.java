@@ -1,9 +1,9 @@
 package almanac.app.repots;
 
-import almanac.app.journal.Pot;
-import almanac.app.journal.PotType;
 import almanac.app.rules.Rules;
-import almanac.core.potting.PotVolume;
+import almanac.core.pots.Pot;
+import almanac.core.pots.PotType;
+import almanac.core.pots.PotVolume;
 import io.swagger.v3.oas.annotations.Operation;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestParam;

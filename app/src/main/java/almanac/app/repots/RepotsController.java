@@ -1,20 +1,11 @@
 package almanac.app.repots;
 
-import almanac.app.journal.Journal;
-import almanac.app.journal.JournalEntry;
-import almanac.app.journal.PlantRecord;
-import almanac.app.journal.Pot;
-import almanac.app.journal.Recorder;
 import almanac.app.plants.Pages;
 import almanac.app.plants.Saved;
 import almanac.app.site.Today;
-import almanac.core.PastDay;
-import almanac.core.Refused;
-import almanac.core.history.Potting;
-import almanac.core.inspection.Bloom;
-import almanac.core.inspection.Item;
 import almanac.core.medium.Moisture;
 import almanac.core.medium.PottedOn;
+import almanac.core.refusals.PastDay;
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.Valid;
@@ -23,8 +14,7 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.LocalDate;
 import java.util.List;
-import java.util.Objects;
-import org.jspecify.annotations.Nullable;
+import java.util.UUID;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -34,14 +24,12 @@ import org.springframework.web.bind.annotation.RestController;
 
 @RestController
 class RepotsController {
-  private final Journal journal;
-  private final Recorder recorder;
+  private final Repotting repotting;
   private final Pages pages;
   private final Today today;
 
-  RepotsController(Journal journal, Recorder recorder, Pages pages, Today today) {
-    this.journal = journal;
-    this.recorder = recorder;
+  RepotsController(Repotting repotting, Pages pages, Today today) {
+    this.repotting = repotting;
     this.pages = pages;
     this.today = today;
   }
@@ -57,8 +45,7 @@ class RepotsController {
           PotEntry pot,
       @Schema(nullable = true) @Size(max = 2000, message = "A note has at most 2000 characters.")
           String note,
-      @Schema(nullable = true, description = "The line of the journal that this corrects")
-          Long corrects,
+      @Schema(nullable = true, description = "The act that this corrects") UUID corrects,
       @Schema(
               nullable = true,
               description =
@@ -68,43 +55,20 @@ class RepotsController {
 
   @PostMapping("/api/plants/{id}/repots")
   @ResponseStatus(HttpStatus.CREATED)
-  @Operation(summary = "Writes down a repot: the medium's clock starts anew, aftercare is booked")
+  @Operation(summary = "Writes down a repot: the medium's clock starts anew, aftercare begins")
   Saved repot(@PathVariable long id, @Valid @RequestBody Repot repot) {
-    var plant = journal.one(id);
     var day = PastDay.check("on", repot.on(), today.get());
-    var wrong =
-        plant.inForce().stream()
-            .filter(line -> Objects.equals(line.id(), repot.corrects()))
-            .findFirst();
-    boolean cameIn = wrong.filter(plant::cameIn).isPresent();
-    if (repot.pottedOn() != null && !cameIn) {
-      throw new Refused(
-          "pottedOn", "Only what a plant came in can have been potted some other day.");
-    }
-    var potting =
-        new Potting(
-            repot.pottedOn() == null
-                ? PottedOn.on(day)
-                : PottedOn.entered("pottedOn", repot.pottedOn(), today.get()),
-            cameIn ? wrong.get().on() : day,
+    var move =
+        new Repotting.Move(
+            day,
             MixPart.mix(repot.mix()),
-            repot.moisture() == null ? plant.profile().moisture() : repot.moisture());
-    boolean inFlower =
-        plant.history().latest(Item.BLOOM, day).answer().filter(Bloom::inFlower).isPresent();
-    return pages.saved(
-        recorder.repot(
-            id,
-            potting,
-            pot(plant, repot.pot()),
-            inFlower,
-            repot.corrects(),
+            repot.moisture(),
+            repot.pot() == null ? null : PotEntry.pot(repot.pot()),
             repot.note() == null ? "" : repot.note(),
-            today.get()));
-  }
-
-  private static Pot pot(PlantRecord plant, @Nullable PotEntry entry) {
-    return entry == null
-        ? ((JournalEntry.Potted) plant.currentPotting().content()).pot()
-        : PotEntry.pot(entry);
+            repot.corrects(),
+            repot.pottedOn() == null
+                ? null
+                : PottedOn.entered("pottedOn", repot.pottedOn(), today.get()));
+    return pages.saved(repotting.repot(id, move, today.get()));
   }
 }

@@ -1,11 +1,12 @@
 package almanac.app.round;
 
-import almanac.app.journal.Cards;
-import almanac.app.journal.Journal;
-import almanac.app.journal.PlantRecord;
+import almanac.app.collection.PlantInPlace;
+import almanac.app.collection.Plants;
+import almanac.app.collection.Walk;
+import almanac.app.collection.Written;
 import almanac.app.judging.Judging;
-import almanac.app.plants.Walk;
 import almanac.app.site.Today;
+import almanac.core.diary.Urgency;
 import almanac.core.inspection.Item;
 import almanac.core.inspection.ShortLook;
 import almanac.core.judgement.Verdict;
@@ -17,27 +18,27 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.LocalDate;
 import java.util.List;
-import org.springframework.http.HttpStatus;
+import java.util.Optional;
+import java.util.UUID;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestParam;
-import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
 @RestController
 class RoundController {
   private static final int MOST = 5000;
 
-  private final Journal journal;
-  private final Cards cards;
+  private final Plants plants;
+  private final Standing standing;
   private final Judging judging;
   private final Today today;
 
-  RoundController(Journal journal, Cards cards, Judging judging, Today today) {
-    this.journal = journal;
-    this.cards = cards;
+  RoundController(Plants plants, Standing standing, Judging judging, Today today) {
+    this.plants = plants;
+    this.standing = standing;
     this.judging = judging;
     this.today = today;
   }
@@ -70,6 +71,20 @@ class RoundController {
           List<@NotNull Long> plants,
       boolean aside) {}
 
+  /** What was done. */
+  record Done(
+      @Schema(
+              nullable = true,
+              description = "So that it can be taken back; null if it was so already")
+          UUID act,
+      @Schema(description = "All plants that it was on") List<Long> plants) {
+    static Done by(Optional<Written> written) {
+      return new Done(
+          written.map(each -> each.act().uid()).orElse(null),
+          written.stream().flatMap(each -> each.plants().stream()).map(PlantInPlace::id).toList());
+    }
+  }
+
   @GetMapping("/api/round")
   @Operation(summary = "A round along the benches: its plants in walking order")
   Round round(
@@ -77,7 +92,7 @@ class RoundController {
       @RequestParam(defaultValue = "false") boolean due) {
     var day = today.get();
     var stops =
-        journal.all().stream()
+        plants.all().stream()
             .filter(plant -> bench.isEmpty() || bench.contains(plant.bench().id()))
             .filter(plant -> !due || due(plant, day))
             .sorted(Walk.ORDER)
@@ -87,34 +102,32 @@ class RoundController {
   }
 
   @PutMapping("/api/benches/{id}/plants")
-  @ResponseStatus(HttpStatus.NO_CONTENT)
   @Operation(summary = "Stands plants on a bench in the order given, wherever they stood before")
-  void stand(@PathVariable long id, @Valid @RequestBody Stands stands) {
-    cards.stand(id, stands.plants().stream().distinct().toList(), today.get());
+  Done stand(@PathVariable long id, @Valid @RequestBody Stands stands) {
+    return Done.by(standing.stand(id, stands.plants().stream().distinct().toList(), today.get()));
   }
 
   @PutMapping("/api/aside")
-  @ResponseStatus(HttpStatus.NO_CONTENT)
   @Operation(summary = "Pulls plants aside for the bench, or puts them back")
-  void aside(@Valid @RequestBody Aside aside) {
-    cards.setAside(aside.plants(), aside.aside() ? today.get() : null);
+  Done aside(@Valid @RequestBody Aside aside) {
+    return Done.by(
+        standing.setAside(aside.plants().stream().distinct().toList(), aside.aside(), today.get()));
   }
 
-  private static boolean due(PlantRecord plant, LocalDate day) {
-    return plant.openChecks().stream()
-        .anyMatch(booked -> !booked.check().window().early().isAfter(day));
+  private boolean due(PlantInPlace plant, LocalDate day) {
+    return judging.checks(plant, day).stream().anyMatch(open -> open.urgency(day) != Urgency.LATER);
   }
 
-  private Stop stop(PlantRecord plant, LocalDate day) {
+  private Stop stop(PlantInPlace plant, LocalDate day) {
     var life = plant.history().life();
     return new Stop(
         plant.id(),
-        plant.facts().number(),
-        plant.facts().name(),
+        plant.card().number(),
+        plant.name(),
         plant.bench().id(),
         plant.bench().name(),
         judging.judge(plant, day).verdict(),
         life.isEmpty() ? null : life.get(life.size() - 1).on(),
-        plant.facts().asideOn());
+        plant.card().asideOn());
   }
 }

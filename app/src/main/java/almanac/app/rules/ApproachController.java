@@ -1,6 +1,6 @@
 package almanac.app.rules;
 
-import almanac.core.judgement.Approach;
+import almanac.core.history.Approach;
 import io.swagger.v3.oas.annotations.Operation;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;

@@ -2,7 +2,7 @@ package almanac.app.rules;
 
 import almanac.app.site.Settings;
 import almanac.app.store.Remembered;
-import almanac.core.judgement.Approach;
+import almanac.core.history.Approach;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 

@@ -3,10 +3,10 @@ package almanac.app.rules;
 import static almanac.app.db.Tables.OWN_FIGURE;
 
 import almanac.app.store.Remembered;
-import almanac.core.Refused;
-import almanac.core.Rulebook;
 import almanac.core.figures.Figure;
 import almanac.core.figures.Figures;
+import almanac.core.refusals.Refused;
+import almanac.core.rulebook.Rulebook;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;

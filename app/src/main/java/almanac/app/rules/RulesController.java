@@ -1,14 +1,14 @@
 package almanac.app.rules;
 
-import almanac.app.journal.Journal;
+import almanac.app.collection.Plants;
 import almanac.app.judging.Judging;
 import almanac.app.site.Today;
-import almanac.core.Refused;
-import almanac.core.Rulebook;
 import almanac.core.figures.Figure;
 import almanac.core.figures.FigureGroup;
 import almanac.core.figures.Figures;
 import almanac.core.judgement.Verdict;
+import almanac.core.refusals.Refused;
+import almanac.core.rulebook.Rulebook;
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.Valid;
@@ -27,13 +27,13 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/rules")
 class RulesController {
   private final Rules rules;
-  private final Journal journal;
+  private final Plants plants;
   private final Judging judging;
   private final Today today;
 
-  RulesController(Rules rules, Journal journal, Judging judging, Today today) {
+  RulesController(Rules rules, Plants plants, Judging judging, Today today) {
     this.rules = rules;
-    this.journal = journal;
+    this.plants = plants;
     this.judging = judging;
     this.today = today;
   }
@@ -97,20 +97,20 @@ class RulesController {
   /** Figures by which a plant could not be judged any more are not put into force. */
   private void refuseWhatBreaksPlants(Map<String, @Nullable Double> values) {
     var figures = rules.tried(values);
-    for (var plant : journal.all()) {
+    for (var plant : this.plants.all()) {
       try {
         judging.judge(plant, today.get(), figures);
       } catch (RuntimeException failure) {
         throw new Refused(
             values.keySet().stream().findFirst().orElse("values"),
             "With this, %s %s could not be judged any more."
-                .formatted(plant.facts().number(), plant.facts().name()));
+                .formatted(plant.card().number(), plant.name()));
       }
     }
   }
 
   private Effect effect(Figures figures) {
-    var plants = journal.all();
+    var plants = this.plants.all();
     var day = today.get();
     var changed =
         plants.stream()
@@ -123,8 +123,8 @@ class RulesController {
                       : java.util.stream.Stream.of(
                           new Changed(
                               plant.id(),
-                              plant.facts().number(),
-                              plant.facts().name(),
+                              plant.card().number(),
+                              plant.name(),
                               before,
                               before.words(),
                               after,

@@ -38,7 +38,7 @@ public class Site {
   /**
    * Moves the site; judgements follow at once.
    *
-   * @throws almanac.core.Refused if there is no such latitude
+   * @throws almanac.core.refusals.Refused if there is no such latitude
    */
   @Transactional
   public void moveTo(double latitude) {

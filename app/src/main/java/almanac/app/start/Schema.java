@@ -1,6 +1,6 @@
 package almanac.app.start;
 
-import almanac.app.journal.WholeCollection;
+import almanac.app.collection.WholeCollection;
 import java.nio.file.Path;
 import java.sql.Connection;
 import java.sql.DriverManager;
@@ -19,7 +19,7 @@ import org.springframework.jdbc.datasource.SingleConnectionDataSource;
  */
 final class Schema {
   /** The newest of the migrations that ship with the program. */
-  static final int LATEST = 7;
+  static final int LATEST = 8;
 
   private static final String USER = "sa";
   private static final String HISTORY = "flyway_schema_history";

@@ -1,9 +1,8 @@
 package almanac.app.tags;
 
-import almanac.app.journal.Journal;
-import almanac.app.journal.JournalEntry;
-import almanac.app.journal.PlantRecord;
-import almanac.app.plants.Walk;
+import almanac.app.collection.PlantInPlace;
+import almanac.app.collection.Plants;
+import almanac.app.collection.Walk;
 import almanac.app.site.Today;
 import almanac.core.inspection.Item;
 import almanac.core.inspection.Look;
@@ -27,11 +26,11 @@ class TagsController {
 
   private static final int LETTERS = 26;
 
-  private final Journal journal;
+  private final Plants plants;
   private final Today today;
 
-  TagsController(Journal journal, Today today) {
-    this.journal = journal;
+  TagsController(Plants plants, Today today) {
+    this.plants = plants;
     this.today = today;
   }
 
@@ -58,14 +57,14 @@ class TagsController {
   @GetMapping("/api/tags")
   @Operation(summary = "What stands on every tag, which are missing, and which may be swapped")
   Tags all() {
-    var plants = journal.all().stream().sorted(Walk.ORDER).toList();
-    var letters = letters(plants);
+    var walk = plants.all().stream().sorted(Walk.ORDER).toList();
+    var letters = letters(walk);
     var lines = new LinkedHashMap<Long, TagLine>();
-    plants.forEach(plant -> lines.put(plant.id(), line(plant, letters)));
-    return new Tags(List.copyOf(lines.values()), together(plants, lines));
+    walk.forEach(plant -> lines.put(plant.id(), line(plant, letters)));
+    return new Tags(List.copyOf(lines.values()), together(walk, lines));
   }
 
-  private List<Together> together(List<PlantRecord> plants, Map<Long, TagLine> lines) {
+  private List<Together> together(List<PlantInPlace> plants, Map<Long, TagLine> lines) {
     var since = today.get().minusDays(CHECKED_WITHIN_DAYS);
     var byDay =
         plants.stream()
@@ -76,7 +75,7 @@ class TagsController {
         .filter(day -> day.getValue().size() > 1)
         .filter(
             day -> day.getValue().stream().anyMatch(plant -> !checkedSince(plant, day.getKey())))
-        .sorted(Map.Entry.<LocalDate, List<PlantRecord>>comparingByKey(Comparator.reverseOrder()))
+        .sorted(Map.Entry.<LocalDate, List<PlantInPlace>>comparingByKey(Comparator.reverseOrder()))
         .map(
             day ->
                 new Together(
@@ -86,24 +85,21 @@ class TagsController {
   }
 
   /** Whether its present potting was done here and not before it came. */
-  private static boolean repottedHere(PlantRecord plant) {
-    return plant.inForce().stream()
-            .filter(entry -> entry.content() instanceof JournalEntry.Potted)
-            .count()
-        > 1;
+  private static boolean repottedHere(PlantInPlace plant) {
+    return !plant.plant().inWhatItCameIn();
   }
 
-  private static LocalDate moved(PlantRecord plant) {
-    return plant.currentPotting().on();
+  private static LocalDate moved(PlantInPlace plant) {
+    return plant.plant().potted().act().on();
   }
 
-  private static boolean checkedSince(PlantRecord plant, LocalDate day) {
+  private static boolean checkedSince(PlantInPlace plant, LocalDate day) {
     return plant.history().life().stream()
         .filter(inspection -> !inspection.on().isBefore(day))
         .anyMatch(inspection -> inspection.look(Item.TAG).saw(Tag.READABLE));
   }
 
-  private static Map<Long, String> letters(List<PlantRecord> plants) {
+  private static Map<Long, String> letters(List<PlantInPlace> plants) {
     var letters = new LinkedHashMap<Long, String>();
     var benches = new ArrayList<Long>();
     for (var plant : plants) {
@@ -117,13 +113,13 @@ class TagsController {
     return letters;
   }
 
-  private TagLine line(PlantRecord plant, Map<Long, String> letters) {
+  private TagLine line(PlantInPlace plant, Map<Long, String> letters) {
     var potting = plant.history().potting();
     Look<Tag> seen = plant.history().latest(Item.TAG, today.get());
     return new TagLine(
         plant.id(),
-        plant.facts().number(),
-        plant.facts().name(),
+        plant.card().number(),
+        plant.name(),
         potting.pottedOn().text(),
         potting.mix().words(),
         plant.bench().id(),

@@ -2,7 +2,7 @@ package almanac.app.web;
 
 import almanac.app.instruments.InstrumentFault;
 import almanac.app.store.Busy;
-import almanac.core.Refused;
+import almanac.core.refusals.Refused;
 import java.net.URI;
 import java.sql.SQLException;
 import java.util.Arrays;

@@ -1,18 +1,39 @@
 package almanac.app.start;
 
+import java.io.IOException;
+import java.nio.file.Files;
 import java.nio.file.Path;
+import java.sql.Connection;
 import java.sql.DriverManager;
 import java.sql.SQLException;
+import java.util.Objects;
+import java.util.zip.ZipInputStream;
 import org.flywaydb.core.Flyway;
 
 /** Collections as former versions of the program have kept them. */
 public final class OlderData {
   private OlderData() {}
 
-  public static void firstVersion(Path data) throws SQLException {
+  /** An empty collection of a former schema. */
+  public static Connection schema(Path data, int version) throws SQLException {
     var url = "jdbc:h2:file:" + data.resolve("almanac");
-    Flyway.configure().dataSource(url, "sa", "").target("1").load().migrate();
-    try (var connection = DriverManager.getConnection(url, "sa", "");
+    Flyway.configure().dataSource(url, "sa", "").target(String.valueOf(version)).load().migrate();
+    return DriverManager.getConnection(url, "sa", "");
+  }
+
+  /** A folder that a former build of the program has kept, as it left it. */
+  public static void unpack(String zip, Path data) throws IOException {
+    try (var files =
+        new ZipInputStream(
+            Objects.requireNonNull(OlderData.class.getResourceAsStream("/older/" + zip)))) {
+      for (var file = files.getNextEntry(); file != null; file = files.getNextEntry()) {
+        Files.copy(files, data.resolve(file.getName()));
+      }
+    }
+  }
+
+  public static void firstVersion(Path data) throws SQLException {
+    try (var connection = schema(data, 1);
         var statement = connection.createStatement()) {
       for (var sql :
           new String[] {

@@ -100,10 +100,6 @@ public final class RunningApplication implements BeforeAllCallback, AfterAllCall
     return context.getBean(type);
   }
 
-  public void publish(Object event) {
-    context.publishEvent(event);
-  }
-
   public String address() {
     return address;
   }

@@ -1,6 +1,6 @@
 package almanac.core.figures;
 
-import almanac.core.Refused;
+import almanac.core.refusals.Refused;
 import java.util.Map;
 import java.util.TreeMap;
 

@@ -1,5 +1,6 @@
 package almanac.core.history;
 
+import almanac.core.inspection.Bloom;
 import almanac.core.inspection.Inspection;
 import almanac.core.inspection.Item;
 import almanac.core.inspection.Lead;
@@ -48,10 +49,10 @@ public final class PlantHistory {
     var all = new ArrayList<Inspection>();
     var looks = new ArrayList<Inspection>();
     for (var event : ordered) {
-      if (event instanceof Event.Potted potted) {
+      if (event instanceof Happening.Potted potted) {
         potting = potted.potting();
         looks.clear();
-      } else if (event instanceof Event.Inspected inspected) {
+      } else if (event instanceof Happening.Inspected inspected) {
         all.add(inspected.inspection());
         looks.add(inspected.inspection());
       }
@@ -164,6 +165,11 @@ public final class PlantHistory {
       return Look.notLookedAt();
     }
     return seen.on().isAfter(day) ? before(item, lead, day) : seen;
+  }
+
+  /** Whether it was in bud or flower when it was last looked at, up to that day. */
+  public boolean inFlower(LocalDate day) {
+    return latest(Item.BLOOM, day).answer().filter(Bloom::inFlower).isPresent();
   }
 
   private <A extends Enum<A> & Answer> Look<A> before(Item<A> item, Lead lead, LocalDate day) {

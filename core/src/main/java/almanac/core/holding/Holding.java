@@ -14,6 +14,7 @@ import almanac.core.words.Sentence;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalDouble;
 
 /**
@@ -103,6 +104,11 @@ public record Holding(
     var best = last.on().plusDays(figures.count(days));
     int slack = figures.count(HoldingFigures.SOAK_SLACK);
     return new Window(best.minusDays(slack), best, best.plusDays(slack));
+  }
+
+  /** The day of the last soak, if there was one. */
+  public Optional<LocalDate> last() {
+    return soaks.isEmpty() ? Optional.empty() : Optional.of(soaks.get(soaks.size() - 1).on());
   }
 
   /** The next soak as a check. */

@@ -18,12 +18,19 @@ import java.util.List;
  * @param looks how often it was looked over for pests since
  * @param cleanInARow how many of the last looks found nothing
  * @param found whether anything was ever found since
+ * @param last the day of the last look, or of the beginning
  * @param next the days for the next look
  * @param free the day from which it may stand with the others, as it looks now
  * @param over whether that day has come
  */
 public record KeptApart(
-    int looks, int cleanInARow, boolean found, Window next, LocalDate free, boolean over) {
+    int looks,
+    int cleanInARow,
+    boolean found,
+    LocalDate last,
+    Window next,
+    LocalDate free,
+    boolean over) {
 
   private static final List<Figure> PLANNED =
       List.of(
@@ -64,6 +71,7 @@ public record KeptApart(
         looks,
         clean,
         found,
+        last,
         new Window(best.minusDays(slack), best, best.plusDays(slack)),
         free,
         wanting == 0 && !today.isBefore(free) && (found || seenAtTheEnd));

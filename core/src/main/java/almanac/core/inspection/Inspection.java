@@ -118,4 +118,21 @@ public final class Inspection {
     values.add(0, spot.title());
     return say("{}: " + places, values.toArray());
   }
+
+  @Override
+  public boolean equals(Object other) {
+    return other instanceof Inspection inspection
+        && on.equals(inspection.on)
+        && findings.equals(inspection.findings);
+  }
+
+  @Override
+  public int hashCode() {
+    return 31 * on.hashCode() + findings.hashCode();
+  }
+
+  @Override
+  public String toString() {
+    return on + " " + findings;
+  }
 }

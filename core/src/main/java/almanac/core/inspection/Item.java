@@ -496,8 +496,8 @@ public final class Item<A extends Enum<A> & Answer> {
    *
    * @param names the names of answers; none if only a measure was taken
    * @param measured the measure that goes with them; null if none was taken
-   * @throws almanac.core.Refused naming the field, if an answer is unknown, the measure makes no
-   *     sense, or they contradict each other
+   * @throws almanac.core.refusals.Refused naming the field, if an answer is unknown, the measure
+   *     makes no sense, or they contradict each other
    */
   public Finding<A> found(Collection<String> names, @Nullable Double measured, Figures figures) {
     return found(Lead.FIRST, names, measured, figures);

@@ -1,7 +1,7 @@
 package almanac.core.inspection;
 
-import almanac.core.Refused;
 import almanac.core.figures.Figures;
+import almanac.core.refusals.Refused;
 import almanac.core.roots.RootFigures;
 import almanac.core.roots.RootStage;
 import almanac.core.words.Answer;

@@ -3,6 +3,7 @@ package almanac.core.judgement;
 import static almanac.core.words.Sentence.say;
 
 import almanac.core.figures.Figures;
+import almanac.core.history.Approach;
 import almanac.core.judgement.Reason.Scale;
 import almanac.core.words.Measure;
 import almanac.core.words.Sentence;

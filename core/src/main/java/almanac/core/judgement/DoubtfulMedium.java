@@ -2,6 +2,7 @@ package almanac.core.judgement;
 
 import static almanac.core.words.Sentence.say;
 
+import almanac.core.history.Approach;
 import almanac.core.inspection.Item;
 import almanac.core.inspection.Plug;
 import almanac.core.inspection.RootsInPot;

@@ -1,6 +1,7 @@
 package almanac.core.judgement;
 
 import almanac.core.figures.Figures;
+import almanac.core.history.Approach;
 import almanac.core.inspection.Bloom;
 import almanac.core.inspection.GrowthStage;
 import almanac.core.inspection.Item;

@@ -2,6 +2,7 @@ package almanac.core.judgement;
 
 import almanac.core.figures.Figure;
 import almanac.core.figures.Figures;
+import almanac.core.history.Approach;
 import almanac.core.inspection.Item;
 import almanac.core.inspection.Lead;
 import almanac.core.inspection.Rim;

@@ -1,6 +1,7 @@
 package almanac.core.judgement;
 
 import almanac.core.followup.Check;
+import almanac.core.history.Approach;
 import almanac.core.inspection.Item;
 import almanac.core.medium.UsedLife;
 import almanac.core.words.Sentence;

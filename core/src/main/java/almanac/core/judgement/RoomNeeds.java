@@ -3,6 +3,7 @@ package almanac.core.judgement;
 import static almanac.core.words.Sentence.say;
 
 import almanac.core.figures.Figure;
+import almanac.core.history.Approach;
 import almanac.core.inspection.Company;
 import almanac.core.inspection.Item;
 import almanac.core.inspection.Lead;

@@ -1,5 +1,6 @@
 package almanac.core.judgement;
 
+import almanac.core.history.Aim;
 import almanac.core.history.Arrival;
 import almanac.core.history.PlantHistory;
 import almanac.core.profile.Profile;

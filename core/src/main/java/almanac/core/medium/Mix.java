@@ -1,7 +1,7 @@
 package almanac.core.medium;
 
-import almanac.core.Refused;
 import almanac.core.figures.Figures;
+import almanac.core.refusals.Refused;
 import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.Map;

@@ -1,7 +1,7 @@
 package almanac.core.medium;
 
-import almanac.core.PastDay;
-import almanac.core.Refused;
+import almanac.core.refusals.PastDay;
+import almanac.core.refusals.Refused;
 import java.time.DateTimeException;
 import java.time.LocalDate;
 import java.time.Year;

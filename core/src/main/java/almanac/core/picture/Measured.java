@@ -1,6 +1,6 @@
 package almanac.core.picture;
 
-import almanac.core.Refused;
+import almanac.core.refusals.Refused;
 import java.util.List;
 
 /**

@@ -37,7 +37,7 @@ public record Deviation(
   /**
    * The kind as this plant follows it.
    *
-   * @throws almanac.core.Refused naming the field, if a number makes no sense
+   * @throws almanac.core.refusals.Refused naming the field, if a number makes no sense
    */
   public Profile of(Profile kind) {
     if (equals(NONE)) {

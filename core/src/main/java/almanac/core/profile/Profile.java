@@ -1,7 +1,7 @@
 package almanac.core.profile;
 
-import almanac.core.Refused;
 import almanac.core.medium.Moisture;
+import almanac.core.refusals.Refused;
 import java.util.OptionalInt;
 
 /**

@@ -1,6 +1,6 @@
 package almanac.core.profile;
 
-import almanac.core.Refused;
+import almanac.core.refusals.Refused;
 
 /**
  * The temperatures a kind of plant grows at.

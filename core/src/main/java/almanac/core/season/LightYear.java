@@ -1,6 +1,6 @@
 package almanac.core.season;
 
-import almanac.core.Refused;
+import almanac.core.refusals.Refused;
 import java.time.Duration;
 import java.time.LocalDate;
 import java.time.ZoneOffset;

@@ -3,8 +3,8 @@ package almanac.core.figures;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
-import almanac.core.Refused;
-import almanac.core.Rulebook;
+import almanac.core.refusals.Refused;
+import almanac.core.rulebook.Rulebook;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;

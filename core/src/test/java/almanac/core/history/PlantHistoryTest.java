@@ -33,16 +33,17 @@ class PlantHistoryTest {
   private static final LocalDate TODAY = LocalDate.of(2027, 5, 15);
 
   private static Event potted(LocalDate on) {
-    return new Event.Potted(
+    return new Happening.Potted(
         new Potting(PottedOn.on(on), on, Mix.of(Component.PUMICE), Moisture.DRIES_BETWEEN));
   }
 
   private static Event looked(LocalDate on, RootStage roots) {
-    return new Event.Inspected(Inspection.on(on).with(Item.NEW_ROOTS, Item.NEW_ROOTS.saw(roots)));
+    return new Happening.Inspected(
+        Inspection.on(on).with(Item.NEW_ROOTS, Item.NEW_ROOTS.saw(roots)));
   }
 
   private static Event looked(LocalDate on, RootsInPot roots) {
-    return new Event.Inspected(
+    return new Happening.Inspected(
         Inspection.on(on).with(Item.ROOTS_IN_POT, Item.ROOTS_IN_POT.saw(roots)));
   }
 
@@ -84,7 +85,7 @@ class PlantHistoryTest {
             .with(Item.ROOTS_IN_POT, Item.ROOTS_IN_POT.saw(RootsInPot.MOSTLY_SOFT));
     var history =
         PlantHistory.of(
-            List.of(potted(MARCH), new Event.Inspected(above), potted(MARCH.plusDays(6))));
+            List.of(potted(MARCH), new Happening.Inspected(above), potted(MARCH.plusDays(6))));
     assertThat(history.latest(Item.ROOTS_IN_POT, TODAY).seen()).isEmpty();
     assertThat(history.latest(Item.BLOOM, TODAY).answer()).contains(Bloom.OPEN);
     assertThat(history.inspections()).isEmpty();
@@ -97,7 +98,7 @@ class PlantHistoryTest {
         Inspection.on(MARCH.plusDays(5))
             .with(Item.NEW_ROOTS, Lead.A, Item.NEW_ROOTS.saw(RootStage.NUB))
             .with(Item.NEW_ROOTS, Lead.B, Item.NEW_ROOTS.saw(RootStage.LONG));
-    var history = PlantHistory.of(List.of(potted(MARCH), new Event.Inspected(both)));
+    var history = PlantHistory.of(List.of(potted(MARCH), new Happening.Inspected(both)));
     assertThat(history.latest(Item.NEW_ROOTS, Lead.B, TODAY).answer()).contains(RootStage.LONG);
     assertThat(history.latest(Item.NEW_ROOTS, Lead.A, TODAY).answer()).contains(RootStage.NUB);
     assertThat(history.latest(Item.NEW_ROOTS, Lead.C, TODAY).seen()).isEmpty();
@@ -150,7 +151,7 @@ class PlantHistoryTest {
     int many = 1 + random.nextInt(25);
     for (int i = 0; i < many; i++) {
       var day = MARCH.plusDays(random.nextInt(60));
-      events.add(random.nextInt(6) == 0 ? potted(day) : new Event.Inspected(any(day, random)));
+      events.add(random.nextInt(6) == 0 ? potted(day) : new Happening.Inspected(any(day, random)));
     }
     return events;
   }
@@ -179,10 +180,10 @@ class PlantHistoryTest {
     ordered.sort(Comparator.comparing(Event::on));
     for (int i = ordered.size() - 1; i >= 0; i--) {
       var event = ordered.get(i);
-      if (event instanceof Event.Potted && item.ofThisPot()) {
+      if (event instanceof Happening.Potted && item.ofThisPot()) {
         return Optional.empty();
       }
-      if (event instanceof Event.Inspected inspected && !event.on().isAfter(day)) {
+      if (event instanceof Happening.Inspected inspected && !event.on().isAfter(day)) {
         Look<A> look = inspected.inspection().look(item, lead);
         if (look.seen().isPresent()) {
           return look.answer();

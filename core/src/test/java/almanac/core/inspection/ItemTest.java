@@ -3,8 +3,8 @@ package almanac.core.inspection;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
-import almanac.core.Refused;
 import almanac.core.figures.Figures;
+import almanac.core.refusals.Refused;
 import almanac.core.roots.RootStage;
 import java.time.LocalDate;
 import java.util.List;

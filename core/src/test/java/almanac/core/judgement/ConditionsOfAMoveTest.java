@@ -2,6 +2,7 @@ package almanac.core.judgement;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import almanac.core.history.Aim;
 import almanac.core.inspection.Bloom;
 import almanac.core.inspection.GrowthStage;
 import almanac.core.inspection.Item;

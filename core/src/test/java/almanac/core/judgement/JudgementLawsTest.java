@@ -3,6 +3,7 @@ package almanac.core.judgement;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import almanac.core.figures.Figures;
+import almanac.core.history.Approach;
 import almanac.core.inspection.Bloom;
 import almanac.core.inspection.Item;
 import almanac.core.inspection.Lead;

@@ -1,8 +1,10 @@
 package almanac.core.judgement;
 
 import almanac.core.figures.Figures;
+import almanac.core.history.Aim;
 import almanac.core.history.Arrival;
 import almanac.core.history.Event;
+import almanac.core.history.Happening;
 import almanac.core.history.PlantHistory;
 import almanac.core.history.Potting;
 import almanac.core.inspection.Finding;
@@ -90,7 +92,7 @@ final class Plant {
   }
 
   Plant potted(PottedOn on, LocalDate knownSince, Mix mix) {
-    events.add(new Event.Potted(new Potting(on, knownSince, mix, Moisture.DRIES_BETWEEN)));
+    events.add(new Happening.Potted(new Potting(on, knownSince, mix, Moisture.DRIES_BETWEEN)));
     return this;
   }
 
@@ -125,7 +127,7 @@ final class Plant {
   }
 
   private <A extends Enum<A> & Answer> Plant saw(Item<A> item, Lead lead, Finding<A> finding) {
-    events.add(new Event.Inspected(Inspection.on(lookedOn).with(item, lead, finding)));
+    events.add(new Happening.Inspected(Inspection.on(lookedOn).with(item, lead, finding)));
     return this;
   }
 

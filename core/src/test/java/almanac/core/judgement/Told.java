@@ -1,5 +1,7 @@
 package almanac.core.judgement;
 
+import almanac.core.history.Aim;
+import almanac.core.history.Approach;
 import almanac.core.inspection.Item;
 import almanac.core.inspection.Spot;
 import almanac.core.medium.Component;

@@ -4,8 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
-import almanac.core.Refused;
 import almanac.core.figures.Figures;
+import almanac.core.refusals.Refused;
 import java.time.LocalDate;
 import java.time.YearMonth;
 import java.util.List;

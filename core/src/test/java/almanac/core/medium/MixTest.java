@@ -11,8 +11,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
-import almanac.core.Refused;
 import almanac.core.figures.Figures;
+import almanac.core.refusals.Refused;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.Random;

@@ -3,8 +3,8 @@ package almanac.core.medium;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
-import almanac.core.Refused;
 import almanac.core.medium.PottedOn.Between;
+import almanac.core.refusals.Refused;
 import java.time.LocalDate;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;

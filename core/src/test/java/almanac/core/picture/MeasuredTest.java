@@ -4,8 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
-import almanac.core.Refused;
 import almanac.core.picture.Measured.Point;
+import almanac.core.refusals.Refused;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 

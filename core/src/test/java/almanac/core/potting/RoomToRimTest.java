@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import almanac.core.figures.Figures;
 import almanac.core.history.Event;
+import almanac.core.history.Happening;
 import almanac.core.history.PlantHistory;
 import almanac.core.history.Potting;
 import almanac.core.inspection.Inspection;
@@ -37,12 +38,12 @@ class RoomToRimTest {
   }
 
   private static Event potted(LocalDate on) {
-    return new Event.Potted(
+    return new Happening.Potted(
         new Potting(PottedOn.on(on), on, Mix.of(Component.PUMICE), Moisture.DRIES_BETWEEN));
   }
 
   private static Event measured(double mm) {
-    return new Event.Inspected(
+    return new Happening.Inspected(
         Inspection.on(SEEN).with(Item.RIM, Item.RIM.found(List.of(), mm, Figures.standard())));
   }
 
@@ -68,14 +69,14 @@ class RoomToRimTest {
         Inspection.on(SEEN)
             .with(Item.RIM, Lead.A, Item.RIM.found(List.of(), 40.0, Figures.standard()))
             .with(Item.RIM, Lead.B, Item.RIM.found(List.of(), 9.0, Figures.standard()));
-    assertThat(room(CREEPING, new Event.Inspected(both)).orElseThrow().mm()).isEqualTo(9);
+    assertThat(room(CREEPING, new Happening.Inspected(both)).orElseThrow().mm()).isEqualTo(9);
   }
 
   @Test
   void withoutAMeasureNobodyKnows() {
     assertThat(room(CREEPING)).isEmpty();
     var byEye = Inspection.on(SEEN).with(Item.RIM, Item.RIM.saw(Rim.UNDER_A_SEASON));
-    assertThat(room(CREEPING, new Event.Inspected(byEye))).isEmpty();
+    assertThat(room(CREEPING, new Happening.Inspected(byEye))).isEmpty();
   }
 
   @Test

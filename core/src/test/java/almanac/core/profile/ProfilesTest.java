@@ -3,8 +3,8 @@ package almanac.core.profile;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
-import almanac.core.Refused;
 import almanac.core.medium.Moisture;
+import almanac.core.refusals.Refused;
 import java.util.OptionalInt;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;

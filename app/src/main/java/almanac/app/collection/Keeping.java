@@ -1,0 +1,199 @@
+package almanac.app.collection;
+
+import almanac.app.journal.Acts;
+import almanac.app.journal.NewAct;
+import almanac.app.web.Conflict;
+import almanac.app.web.NotFound;
+import almanac.core.history.Act;
+import almanac.core.history.Card;
+import almanac.core.history.Happening;
+import almanac.core.history.Journal;
+import almanac.core.history.Line;
+import almanac.core.history.Plant;
+import almanac.core.history.Standing;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/**
+ * Writes acts into the journals. Each call is one transaction: all of an act is kept or nothing.
+ */
+@Service
+@Transactional
+public class Keeping {
+  private final Plants plants;
+  private final Acts acts;
+  private final PlantTable table;
+
+  Keeping(Plants plants, Acts acts, PlantTable table) {
+    this.plants = plants;
+    this.acts = acts;
+    this.table = table;
+  }
+
+  /**
+   * Writes what was done, on plants that are in the collection. If it corrects an act, what it does
+   * not tell anew of that is carried over.
+   */
+  public Written write(NewAct act, LocalDate today) {
+    var written = acts.write(act.supersedes() == null ? act : whole(act), today);
+    written.lines().forEach((id, lines) -> stands(plants.told(id).and(lines)));
+    return new Written(written.act(), written.lines().keySet().stream().map(plants::one).toList());
+  }
+
+  private NewAct whole(NewAct correction) {
+    var wrong = Objects.requireNonNull(correction.supersedes());
+    var all = new LinkedHashMap<Long, List<Happening>>();
+    for (var id : acts.plants(wrong.uid())) {
+      var anew = new ArrayList<>(correction.happenings().getOrDefault(id, List.of()));
+      var happenings = new ArrayList<Happening>();
+      for (var line : plants.told(id).journal().lines()) {
+        if (line.act().id() == wrong.id()) {
+          happenings.add(
+              anew.stream()
+                  .filter(each -> each.getClass() == line.happening().getClass())
+                  .findFirst()
+                  .orElse(line.happening()));
+        }
+      }
+      anew.removeAll(happenings);
+      happenings.addAll(anew);
+      all.put(id, happenings);
+    }
+    return new NewAct(correction.on(), correction.note(), wrong, correction.sentKey(), all);
+  }
+
+  /**
+   * Writes how a plant came into the collection, and what that means for others.
+   *
+   * @param happenings what happened to the plant itself; they give it all that stands on its card
+   * @param others what happened to others by it, once its id is known
+   */
+  public Written begin(LocalDate on, List<Happening> happenings, ToOthers others, LocalDate today) {
+    var draft = new Card.Draft();
+    happenings.forEach(draft::mark);
+    var begun = table.begin(draft.card());
+    var act =
+        others.add(begun.id(), NewAct.of(on, begun.id(), happenings.toArray(Happening[]::new)));
+    var written = acts.write(act, today);
+    written
+        .lines()
+        .forEach(
+            (id, lines) ->
+                stands(
+                    id == begun.id()
+                        ? Plant.of(begun.id(), begun.uid(), Journal.of(lines))
+                        : plants.told(id).and(lines)));
+    return new Written(written.act(), written.lines().keySet().stream().map(plants::one).toList());
+  }
+
+  /** What an act that brings a plant means for others. */
+  @FunctionalInterface
+  public interface ToOthers {
+    NewAct add(long plantId, NewAct act);
+  }
+
+  /** The number of the next plant that comes this year. */
+  public String nextNumber(LocalDate today) {
+    return table.nextNumber(today);
+  }
+
+  /** Whether another plant has that number. */
+  public boolean numberTaken(String number, long id) {
+    return table.taken(number, id);
+  }
+
+  /** What was written under a key that its sender gave, if anything was. */
+  public Optional<Written> sentBefore(String key) {
+    return acts.sentAs(key).map(this::asItStands);
+  }
+
+  private Written asItStands(UUID uid) {
+    var on = acts.plants(uid).stream().map(plants::one).toList();
+    var act = on.get(0).plant().journal().act(uid).orElseThrow();
+    return new Written(act, on);
+  }
+
+  private void stands(Plant plant) {
+    plants.written(plant);
+    table.draw(plant);
+  }
+
+  /**
+   * Takes back an act that should not have been written, whole; it stays readable. To take back
+   * what took an act back puts that act in its place again.
+   *
+   * @return the plants it was on, as they stand now, without one whose coming was taken back
+   * @throws NotFound if there is no such act
+   * @throws Conflict if it does not hold any more, or something else rests on it
+   */
+  public Written withdraw(UUID uid, LocalDate today) {
+    var on = acts.plants(uid).stream().map(plants::told).toList();
+    if (on.isEmpty()) {
+      throw new NotFound("There is no such line in any journal.");
+    }
+    var act = on.get(0).journal().act(uid).orElseThrow();
+    on.forEach(plant -> refuseWhatStays(plant, act));
+    var taking = new LinkedHashMap<Long, List<Happening>>();
+    on.forEach(plant -> taking.put(plant.id(), List.of(new Happening.Withdrawn())));
+    var written = acts.write(new NewAct(today, "", act, null, taking), today);
+    var left = new ArrayList<PlantInPlace>();
+    written
+        .lines()
+        .forEach(
+            (id, lines) -> {
+              var plant = plants.told(id).and(lines);
+              refuseWhereItCannotStand(plant);
+              stands(plant);
+              if (plant.journal().begun()) {
+                left.add(plants.one(id));
+              }
+            });
+    return new Written(written.act(), left);
+  }
+
+  private void refuseWhatStays(Plant plant, Act act) {
+    var journal = plant.journal();
+    if (journal.standing(act) != Standing.HOLDS) {
+      throw new Conflict("This line was corrected or taken back meanwhile. Load the page again.");
+    }
+    var lines = journal.lines().stream().filter(line -> line.act().id() == act.id()).toList();
+    if (lines.stream().anyMatch(Keeping::ofAnOlderProgram)) {
+      throw new Conflict("This comes from an older version and cannot be taken back.");
+    }
+    if (act.id() == journal.lines().get(0).act().id()
+        && journal.holding().stream().anyMatch(line -> line.act().id() != act.id())) {
+      throw new Conflict(
+          ("What was written of %s since it came rests on this. Take that back first, or say on its"
+                  + " card what became of it.")
+              .formatted(plant.card().names().name()));
+    }
+  }
+
+  private static boolean ofAnOlderProgram(Line line) {
+    return line.happening() instanceof Happening.TakenOver
+        || line.happening() instanceof Happening.Recounted;
+  }
+
+  private void refuseWhereItCannotStand(Plant plant) {
+    if (!plant.journal().begun()) {
+      return;
+    }
+    var card = plant.card();
+    if (table.taken(card.number(), plant.id())) {
+      throw new Conflict("Another plant has the number %s by now.".formatted(card.number()));
+    }
+    if (!plants.exists(card.stand())) {
+      throw new Conflict("The place where it stood then is gone.");
+    }
+    if (!plants.exists(card.kind())) {
+      throw new Conflict("The kind that it was of then was removed.");
+    }
+  }
+}

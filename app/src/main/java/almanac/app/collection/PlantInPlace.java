@@ -1,0 +1,37 @@
+package almanac.app.collection;
+
+import almanac.app.benches.Bench;
+import almanac.core.history.Card;
+import almanac.core.history.Plant;
+import almanac.core.history.PlantHistory;
+import almanac.core.profile.Profile;
+
+/**
+ * A plant with what its card only names: its kind and where it stands.
+ *
+ * @param kind the kind of plant it is
+ */
+public record PlantInPlace(Plant plant, Profile kind, Bench bench) {
+  public long id() {
+    return plant.id();
+  }
+
+  public Card card() {
+    return plant.card();
+  }
+
+  /** The name to go by. */
+  public String name() {
+    return plant.card().names().name();
+  }
+
+  /** The history the rules judge by. */
+  public PlantHistory history() {
+    return plant.history();
+  }
+
+  /** Its kind as this plant follows it. */
+  public Profile profile() {
+    return plant.card().own().of(kind);
+  }
+}

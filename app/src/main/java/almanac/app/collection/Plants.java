@@ -1,0 +1,148 @@
+package almanac.app.collection;
+
+import almanac.app.benches.Benches;
+import almanac.app.journal.Journals;
+import almanac.app.journal.Telling;
+import almanac.app.profiles.Kinds;
+import almanac.app.store.ReadOnce;
+import almanac.app.store.Writing;
+import almanac.app.web.NotFound;
+import almanac.core.history.Plant;
+import almanac.core.history.Stand;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.concurrent.atomic.AtomicReference;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.jooq.DSLContext;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.PlatformTransactionManager;
+import org.springframework.transaction.TransactionDefinition;
+import org.springframework.transaction.support.TransactionSynchronizationManager;
+import org.springframework.transaction.support.TransactionTemplate;
+
+/**
+ * The plants of the collection. They are read once; from then on what is written is taken over when
+ * it holds, in one step. Whoever reads sees all of an act or nothing of it, and waits for nobody.
+ */
+@Component
+public class Plants {
+  private final DSLContext db;
+  private final Benches benches;
+  private final Kinds kinds;
+  private final TransactionTemplate asOfNow;
+  private final ReadOnce<Snapshot> first = new ReadOnce<>(this::read);
+  private final AtomicReference<@Nullable Snapshot> known = new AtomicReference<>();
+
+  Plants(DSLContext db, Benches benches, Kinds kinds, PlatformTransactionManager transactions) {
+    this.db = db;
+    this.benches = benches;
+    this.kinds = kinds;
+    asOfNow = new TransactionTemplate(transactions);
+    asOfNow.setReadOnly(true);
+    // H2's name for: all statements see the database as it was when the first one ran.
+    asOfNow.setIsolationLevel(TransactionDefinition.ISOLATION_SERIALIZABLE);
+  }
+
+  /** Every plant that ever was in the collection, in the order of their numbers. */
+  public List<PlantInPlace> everybody() {
+    return now().byNumber();
+  }
+
+  /** Every plant that still stands in its place, in the order of their numbers. */
+  public List<PlantInPlace> all() {
+    return everybody().stream().filter(plant -> plant.plant().here()).toList();
+  }
+
+  /**
+   * One plant.
+   *
+   * @throws NotFound if there is none of that id, or its coming was taken back
+   */
+  public PlantInPlace one(long id) {
+    var plant = now().byId().get(id);
+    if (plant == null || !plant.plant().journal().begun()) {
+      throw new NotFound("There is no plant %d.".formatted(id));
+    }
+    return plant;
+  }
+
+  /** What things are called now, for telling of them. */
+  public Telling.Naming names() {
+    return new Names(now());
+  }
+
+  /** Reads everything anew when it is next asked for: somebody has written past the program. */
+  public void forget() {
+    first.forget();
+    known.set(null);
+  }
+
+  /** Whether plants can stand there. */
+  boolean exists(Stand stand) {
+    return benches.all().stream().anyMatch(bench -> bench.id() == stand.place());
+  }
+
+  /** Whether a kind of that key is known. */
+  boolean exists(String kind) {
+    return kinds.byKey().containsKey(kind);
+  }
+
+  /** A plant that was ever written down, as it was told, also if its coming was taken back. */
+  Plant told(long id) {
+    return Objects.requireNonNull(now().told().get(id));
+  }
+
+  /** The present transaction has written a plant; others see it once that holds. */
+  void written(Plant plant) {
+    now();
+    var mine = mine();
+    if (mine == null) {
+      mine = new HashMap<>();
+      var written = mine;
+      TransactionSynchronizationManager.bindResource(this, mine);
+      Writing.onceItHolds(() -> known.updateAndGet(before -> inTodaysHouse(before).with(written)));
+      Writing.afterwards(() -> TransactionSynchronizationManager.unbindResource(this));
+    }
+    mine.put(plant.id(), plant);
+  }
+
+  @SuppressWarnings("unchecked") // nobody else binds anything to this
+  private @Nullable Map<Long, Plant> mine() {
+    return (Map<Long, Plant>) TransactionSynchronizationManager.getResource(this);
+  }
+
+  /** As it stands for the one who asks. */
+  private Snapshot now() {
+    var before = known.get();
+    if (before == null) {
+      known.compareAndSet(null, first.get());
+      before = Objects.requireNonNull(known.get());
+    }
+    var now = inTodaysHouse(before);
+    if (Writing.now()) {
+      var mine = mine();
+      return mine == null ? now : now.with(mine);
+    }
+    if (now != before) {
+      known.compareAndSet(before, now);
+    }
+    return now;
+  }
+
+  private Snapshot inTodaysHouse(@Nullable Snapshot before) {
+    return Objects.requireNonNull(before).in(benches.everywhere(), kinds.byKey());
+  }
+
+  private Snapshot read() {
+    return Writing.now() ? readRows() : asOfNow.execute(status -> readRows());
+  }
+
+  private Snapshot readRows() {
+    var told = Journals.read(db).stream().collect(Collectors.toMap(Plant::id, Function.identity()));
+    return Snapshot.of(told, benches.everywhere(), kinds.byKey(), null);
+  }
+}

@@ -1,0 +1,81 @@
+package almanac.app.collection;
+
+import almanac.app.benches.Bench;
+import almanac.core.history.Plant;
+import almanac.core.profile.Profile;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * All plants at one moment.
+ *
+ * @param told every plant that was ever written down, by id
+ * @param benches every place there ever was, by id
+ * @param kinds by key
+ * @param byId as told, each with its kind and its place
+ * @param byNumber those whose coming was not taken back, in the order of their numbers
+ */
+record Snapshot(
+    Map<Long, Plant> told,
+    Map<Long, Bench> benches,
+    Map<String, Profile> kinds,
+    Map<Long, PlantInPlace> byId,
+    List<PlantInPlace> byNumber) {
+  private static final Comparator<PlantInPlace> BY_NUMBER =
+      Comparator.comparing(plant -> plant.card().number());
+
+  /**
+   * @param before the moment before; whoever stands as then is taken over from it
+   */
+  static Snapshot of(
+      Map<Long, Plant> told,
+      Map<Long, Bench> benches,
+      Map<String, Profile> kinds,
+      @Nullable Snapshot before) {
+    boolean sameHouse = before != null && before.benches == benches && before.kinds == kinds;
+    var byId = new HashMap<Long, PlantInPlace>();
+    for (var plant : told.values()) {
+      var was = sameHouse ? before.byId.get(plant.id()) : null;
+      byId.put(
+          plant.id(), was != null && was.plant() == plant ? was : inPlace(plant, benches, kinds));
+    }
+    var byNumber =
+        byId.values().stream()
+            .filter(each -> each.plant().journal().begun())
+            .sorted(BY_NUMBER)
+            .toList();
+    return new Snapshot(told, benches, kinds, byId, byNumber);
+  }
+
+  private static PlantInPlace inPlace(
+      Plant plant, Map<Long, Bench> benches, Map<String, Profile> kinds) {
+    var card = plant.card();
+    return new PlantInPlace(
+        plant,
+        known(kinds.get(card.kind()), plant, "of a kind", card.kind()),
+        known(benches.get(card.stand().place()), plant, "in a place", card.stand().place()));
+  }
+
+  private static <T> T known(@Nullable T found, Plant plant, String what, Object named) {
+    if (found == null) {
+      throw new IllegalStateException(
+          "Plant %d is %s that nobody knows: %s".formatted(plant.id(), what, named));
+    }
+    return found;
+  }
+
+  /** A moment later, when these plants were written. */
+  Snapshot with(Map<Long, Plant> written) {
+    var all = new HashMap<>(told);
+    all.putAll(written);
+    return of(all, benches, kinds, this);
+  }
+
+  /** The same plants in a house where places or kinds may have changed. */
+  Snapshot in(Map<Long, Bench> newBenches, Map<String, Profile> newKinds) {
+    return benches == newBenches && kinds == newKinds ? this : of(told, newBenches, newKinds, this);
+  }
+}

@@ -1,0 +1,64 @@
+package almanac.app.inspections;
+
+import almanac.app.collection.Corrections;
+import almanac.app.collection.Keeping;
+import almanac.app.collection.Plants;
+import almanac.app.collection.Written;
+import almanac.app.journal.NewAct;
+import almanac.core.history.Chronology;
+import almanac.core.history.Happening;
+import almanac.core.history.Line;
+import almanac.core.inspection.Inspection;
+import almanac.core.refusals.Refused;
+import java.time.LocalDate;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Writes down what was looked at. */
+@Service
+@Transactional
+public class Inspecting {
+  private final Plants plants;
+  private final Keeping keeping;
+
+  Inspecting(Plants plants, Keeping keeping) {
+    this.plants = plants;
+    this.keeping = keeping;
+  }
+
+  /**
+   * Writes down an inspection.
+   *
+   * @param corrects the act it takes the place of, if it is a correction
+   * @param sentKey given by who sends it; what was written under the same key is not written again
+   */
+  public Written inspect(
+      long plantId,
+      Inspection inspection,
+      String note,
+      @Nullable UUID corrects,
+      @Nullable String sentKey,
+      LocalDate today) {
+    if (inspection.empty()) {
+      throw new Refused("looks", "Nothing was looked at. Answer at least one row.");
+    }
+    var plant = plants.one(plantId).plant();
+    var before = sentKey == null ? null : keeping.sentBefore(sentKey).orElse(null);
+    if (before != null) {
+      return before;
+    }
+    Chronology.refuseBeforeArrival(plant, "on", inspection.on());
+    var wrong =
+        Corrections.line(plant, corrects, Happening.Inspected.class, "an inspection")
+            .map(Line::act)
+            .orElse(null);
+    return keeping.write(
+        NewAct.of(inspection.on(), plantId, new Happening.Inspected(inspection))
+            .noting(note)
+            .correcting(wrong)
+            .sentAs(sentKey),
+        today);
+  }
+}

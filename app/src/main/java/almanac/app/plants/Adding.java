@@ -1,0 +1,98 @@
+package almanac.app.plants;
+
+import almanac.app.collection.Keeping;
+import almanac.app.collection.Plants;
+import almanac.app.collection.Room;
+import almanac.app.collection.Written;
+import almanac.core.history.Arrival;
+import almanac.core.history.Happening;
+import almanac.core.history.Names;
+import almanac.core.history.Origin;
+import almanac.core.history.Potting;
+import almanac.core.pots.Pot;
+import almanac.core.profile.Deviation;
+import almanac.core.profile.Profile;
+import almanac.core.refusals.Refused;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Brings plants into the collection. */
+@Service
+@Transactional
+public class Adding {
+  private final Plants plants;
+  private final Keeping keeping;
+  private final Room room;
+
+  Adding(Plants plants, Keeping keeping, Room room) {
+    this.plants = plants;
+    this.keeping = keeping;
+    this.room = room;
+  }
+
+  /**
+   * A plant as it comes into the collection.
+   *
+   * @param apart whether it is kept apart from the others from now on
+   * @param held whether it is held in the pot it came in from now on
+   * @param mother the plant it was divided from, if it was
+   */
+  public record NewPlant(
+      String label,
+      Profile kind,
+      long benchId,
+      Potting potting,
+      Pot pot,
+      Optional<Arrival> arrival,
+      String cameFrom,
+      String price,
+      boolean apart,
+      boolean held,
+      @Nullable Long mother) {}
+
+  /**
+   * Adds a plant with what is known of its pot. A division is one act on the plant and its mother.
+   *
+   * @throws Refused if there is no such bench or mother
+   */
+  public Written add(NewPlant plant, LocalDate today) {
+    var stand = room.atTheEndOf(plant.benchId());
+    var mother = plant.mother();
+    if (mother != null && plants.everybody().stream().noneMatch(each -> each.id() == mother)) {
+      throw new Refused("motherId", "There is no such plant to divide.");
+    }
+    var happenings = new ArrayList<Happening>();
+    happenings.add(new Happening.Potted(plant.potting(), plant.pot(), false));
+    happenings.add(new Happening.Numbered(keeping.nextNumber(today)));
+    happenings.add(new Happening.Named(Names.onLabel(plant.label())));
+    happenings.add(new Happening.OfKind(plant.kind().key(), Deviation.NONE));
+    happenings.add(new Happening.Moved(stand));
+    happenings.add(
+        new Happening.Came(new Origin(plant.arrival(), plant.cameFrom(), plant.price(), "")));
+    happenings.addAll(care(plant, today));
+    return keeping.begin(
+        today,
+        happenings,
+        (id, act) -> mother == null ? act : act.and(mother, new Happening.Divided(id)),
+        today);
+  }
+
+  private static List<Happening> care(NewPlant plant, LocalDate today) {
+    var care = new ArrayList<Happening>();
+    if (plant.mother() != null) {
+      care.add(new Happening.PartedFrom(plant.mother()));
+    }
+    if (plant.apart()) {
+      care.add(new Happening.KeptApart(today));
+    }
+    if (plant.held()) {
+      care.add(new Happening.Held(today));
+    }
+    return care;
+  }
+}

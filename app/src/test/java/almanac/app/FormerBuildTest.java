@@ -1,0 +1,144 @@
+package almanac.app;
+
+import static almanac.app.start.RunningApplication.words;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import almanac.app.start.OlderData;
+import almanac.app.start.RunningApplication;
+import java.io.IOException;
+import java.util.List;
+import java.util.Objects;
+import java.util.stream.LongStream;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.RegisterExtension;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/**
+ * A folder that was kept by the last build before there were acts, with looks, repots, answers,
+ * corrections, changes of cards and what was taken back, and what that build showed of it.
+ */
+class FormerBuildTest {
+  private static final int PLANTS = 8;
+  private static final long MOVED_INTO_OTHER_LIGHT = 3;
+
+  @RegisterExtension
+  static final RunningApplication APP =
+      RunningApplication.over(data -> OlderData.unpack("schema-7.zip", data));
+
+  private static JsonNode shown;
+
+  @BeforeAll
+  static void read() throws IOException {
+    try (var file = FormerBuildTest.class.getResourceAsStream("/older/schema-7.json")) {
+      shown = JsonMapper.shared().readTree(Objects.requireNonNull(file));
+    }
+  }
+
+  static LongStream plants() {
+    return LongStream.rangeClosed(1, PLANTS);
+  }
+
+  private static JsonNode then(long plant) {
+    return shown.path("plants").path(String.valueOf(plant));
+  }
+
+  private static JsonNode now(long plant) throws Exception {
+    return APP.get("/api/plants/" + plant).body();
+  }
+
+  @ParameterizedTest
+  @MethodSource("plants")
+  void itsCardItsSlipAndWhatItStandsInAreAsTheyWere(long plant) throws Exception {
+    var then = then(plant);
+    var now = now(plant);
+    for (var part :
+        List.of(
+            "name",
+            "card",
+            "profile",
+            "profileName",
+            "bench",
+            "aim",
+            "approach",
+            "arrivedOn",
+            "cameRootless",
+            "deviation",
+            "traits",
+            "addedOn",
+            "potting",
+            "today",
+            "slip",
+            "growths",
+            "room",
+            "holding",
+            "apart",
+            "nowOrHold")) {
+      assertThat(now.path(part)).as(part).isEqualTo(then.path(part));
+    }
+  }
+
+  /**
+   * Only of one that was moved into other light since it was looked at last: it is waited for where
+   * it stands now.
+   */
+  @ParameterizedTest
+  @MethodSource("plants")
+  void itsChecksAreAsTheyWere(long plant) throws Exception {
+    if (plant == MOVED_INTO_OTHER_LIGHT) {
+      assertThat(now(plant).path("checks").path(0).path("purpose").asString())
+          .isEqualTo("AS_JUDGED");
+      return;
+    }
+    assertThat(now(plant).path("checks").valueStream().map(FormerBuildTest::check))
+        .containsExactlyElementsOf(
+            then(plant).path("checks").valueStream().map(FormerBuildTest::check).toList());
+  }
+
+  private static String check(JsonNode check) {
+    return "%s %s %s %s %s"
+        .formatted(
+            check.path("purpose").asString(),
+            check.path("early").asString(),
+            check.path("best").asString(),
+            check.path("late").asString(),
+            check.path("urgency").asString());
+  }
+
+  @ParameterizedTest
+  @MethodSource("plants")
+  void itsJournalIsAsItWas(long plant) throws Exception {
+    assertThat(now(plant).path("journal").valueStream().map(FormerBuildTest::line))
+        .containsExactlyInAnyOrderElementsOf(
+            then(plant).path("journal").valueStream().map(FormerBuildTest::line).toList());
+  }
+
+  private static List<Object> line(JsonNode line) {
+    return List.of(
+        line.path("on"),
+        line.path("recordedOn"),
+        line.path("kind"),
+        line.path("standing"),
+        words(line),
+        line.path("note"),
+        line.path("corrects").isNull(),
+        line.path("looks"),
+        line.path("potting"));
+  }
+
+  @Test
+  void theListTheRoundAndWhoIsGoneAreAsTheyWere() throws Exception {
+    for (var part : List.of("verdict", "number", "need", "readiness", "when", "asideOn")) {
+      assertThat(
+              APP.get("/api/plants").body().valueStream().map(line -> line.path(part).toString()))
+          .as(part)
+          .containsExactlyElementsOf(
+              shown.path("list").valueStream().map(line -> line.path(part).toString()).toList());
+    }
+    assertThat(APP.get("/api/plants/gone").body()).isEqualTo(shown.path("gone"));
+    assertThat(APP.get("/api/round").body()).isEqualTo(shown.path("round"));
+  }
+}

@@ -1,0 +1,120 @@
+package almanac.core.diary;
+
+import almanac.core.figures.Figures;
+import almanac.core.followup.Aftercare;
+import almanac.core.followup.Check;
+import almanac.core.followup.Series;
+import almanac.core.history.Event;
+import almanac.core.history.Happening;
+import almanac.core.history.Line;
+import almanac.core.history.Plant;
+import almanac.core.holding.Holding;
+import almanac.core.holding.KeptApart;
+import java.time.LocalDate;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Function;
+import java.util.stream.Stream;
+
+/**
+ * Works out which checks of a plant are open. None is kept: they follow from what was written, each
+ * as it stood on the day of that writing, so that a check that was missed stays missed. Rules:
+ * Follow-up checks.
+ */
+public final class Diary {
+  private final Figures figures;
+
+  public Diary(Figures figures) {
+    this.figures = figures;
+  }
+
+  /**
+   * The checks that are still to be made, the next one first.
+   *
+   * @param judged the look that the plant's judgement asks for, as it was judged on a day
+   */
+  public List<OpenCheck> of(Plant plant, Function<LocalDate, Check> judged, LocalDate today) {
+    if (!plant.here()) {
+      return List.of();
+    }
+    var aftercare = aftercare(plant);
+    return Stream.of(
+            aftercare, asJudged(plant, judged, aftercare), apart(plant, today), held(plant))
+        .flatMap(Optional::stream)
+        .sorted(Comparator.comparing(open -> open.check().window().best()))
+        .toList();
+  }
+
+  /** The next check after the last move; nothing while it stands in what it came in. */
+  public Optional<OpenCheck> aftercare(Plant plant) {
+    if (plant.inWhatItCameIn()) {
+      return Optional.empty();
+    }
+    var line = plant.potted();
+    var moved = line.act().on();
+    boolean inFlower = ((Happening.Potted) line.happening()).inFlower();
+    var open =
+        Aftercare.first(moved, inFlower, line.act().recordedOn(), figures)
+            .map(check -> OpenCheck.since(moved, check));
+    var holding = plant.journal().holding();
+    for (var later : holding.subList(holding.indexOf(line) + 1, holding.size())) {
+      if (later.happening() instanceof Happening.Checked checked
+          && checked.check().purpose().series() == Series.AFTERCARE
+          && !later.act().on().isBefore(moved)) {
+        var written = later(later.act().recordedOn(), line.act().recordedOn());
+        open =
+            Aftercare.next(
+                    checked.check().purpose(), checked.answer(), moved, inFlower, written, figures)
+                .map(check -> OpenCheck.since(later.act().on(), check));
+      }
+    }
+    return open;
+  }
+
+  private static LocalDate later(LocalDate one, LocalDate other) {
+    return one.isAfter(other) ? one : other;
+  }
+
+  /** As the plant was judged when somebody last wrote of it. */
+  private static Optional<OpenCheck> asJudged(
+      Plant plant, Function<LocalDate, Check> judged, Optional<OpenCheck> aftercare) {
+    var newest =
+        plant.journal().holding().stream()
+            .filter(Diary::looked)
+            .max(Comparator.comparing(line -> line.act().id()))
+            .orElseThrow();
+    var day = newest.act().recordedOn();
+    var notBefore = newest.happening() instanceof Happening.Checked ? day.plusDays(1) : day;
+    var check = judged.apply(day);
+    return Aftercare.leavesRoomFor(check, aftercare.map(OpenCheck::check))
+        ? Optional.of(
+            OpenCheck.since(
+                newest.act().on(), new Check(check.purpose(), check.window().notBefore(notBefore))))
+        : Optional.empty();
+  }
+
+  private static boolean looked(Line line) {
+    return line.happening() instanceof Event || line.happening() instanceof Happening.Checked;
+  }
+
+  private Optional<OpenCheck> apart(Plant plant, LocalDate today) {
+    var since = plant.card().apartSince();
+    if (since == null) {
+      return Optional.empty();
+    }
+    var apart = KeptApart.of(plant.history().life(), since, today, figures);
+    return apart.over()
+        ? Optional.empty()
+        : Optional.of(OpenCheck.since(apart.last(), apart.check()));
+  }
+
+  private Optional<OpenCheck> held(Plant plant) {
+    var since = plant.card().heldSince();
+    if (since == null) {
+      return Optional.empty();
+    }
+    var held = Holding.of(plant.history().life(), since, figures);
+    return Optional.of(OpenCheck.since(held.last().orElse(since), held.check()));
+  }
+}

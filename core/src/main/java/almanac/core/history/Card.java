@@ -1,0 +1,82 @@
+package almanac.core.history;
+
+import almanac.core.profile.Deviation;
+import java.nio.charset.StandardCharsets;
+import java.time.LocalDate;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * How a plant stands after some of its happenings: what is on its card, besides what was seen of it
+ * and what it was potted in.
+ *
+ * @param number unique in the collection
+ * @param kind the key of the kind of plant it is
+ * @param own in what it differs from its kind
+ * @param notes in the collector's own words
+ * @param mother the plant it was divided from, by its number in the store
+ * @param asideOn the day it was pulled aside for the bench; null if it was not
+ * @param apartSince kept apart from the others since that day; null if it is not
+ * @param heldSince held in the pot it came in since that day; null if it is not
+ */
+public record Card(
+    String number,
+    Names names,
+    String kind,
+    Deviation own,
+    Stand stand,
+    Origin origin,
+    Wish wish,
+    String notes,
+    Fate fate,
+    @Nullable Long mother,
+    @Nullable LocalDate asideOn,
+    @Nullable LocalDate apartSince,
+    @Nullable LocalDate heldSince) {
+
+  /** The same for cards that read the same, in whatever run of the program; else another. */
+  public UUID fingerprint() {
+    return UUID.nameUUIDFromBytes(toString().getBytes(StandardCharsets.UTF_8));
+  }
+
+  /** A card while it is being written, happening by happening; blank at first. */
+  public static final class Draft {
+    String number = "";
+    Names names = Names.onLabel("");
+    String kind = "";
+    Deviation own = Deviation.NONE;
+    Stand stand = new Stand(0, 0);
+    Origin origin = Origin.UNKNOWN;
+    Wish wish = Wish.AS_IT_COMES;
+    String notes = "";
+    Fate fate = Fate.GROWING;
+    @Nullable Long mother;
+    @Nullable LocalDate asideOn;
+    @Nullable LocalDate apartSince;
+    @Nullable LocalDate heldSince;
+
+    /** Marks what a happening changes on the card. */
+    public Draft mark(Happening happening) {
+      happening.mark(this);
+      return this;
+    }
+
+    /** The card as far as it is written. */
+    public Card card() {
+      return new Card(
+          number,
+          names,
+          kind,
+          own,
+          stand,
+          origin,
+          wish,
+          notes,
+          fate,
+          mother,
+          asideOn,
+          apartSince,
+          heldSince);
+    }
+  }
+}

@@ -1,0 +1,56 @@
+package almanac.core.history;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Objects;
+import java.util.function.Function;
+import org.jspecify.annotations.Nullable;
+
+/** What has to happen to a plant so that its card reads otherwise. */
+public final class Changes {
+  private final Card was;
+  private final Card is;
+  private final List<Happening> happenings = new ArrayList<>();
+
+  private Changes(Card was, Card is) {
+    this.was = was;
+    this.is = is;
+  }
+
+  /** The happenings that lead from one card to another; none if they read the same. */
+  public static List<Happening> between(Card was, Card is) {
+    var changes = new Changes(was, is);
+    changes.all();
+    return List.copyOf(changes.happenings);
+  }
+
+  private void all() {
+    changed(Card::number, Happening.Numbered::new);
+    changed(Card::names, Happening.Named::new);
+    if (!was.kind().equals(is.kind()) || !was.own().equals(is.own())) {
+      happenings.add(new Happening.OfKind(is.kind(), is.own()));
+    }
+    changed(Card::stand, Happening.Moved::new);
+    changed(Card::origin, Happening.Came::new);
+    changed(Card::wish, Happening.Wanted::new);
+    changed(Card::notes, Happening.Noted::new);
+    changed(Card::fate, Happening.Became::new);
+    changed(Card::mother, Happening.PartedFrom::new);
+    changed(
+        Card::asideOn, on -> on == null ? new Happening.TakenBack() : new Happening.SetAside(on));
+    changed(
+        Card::apartSince,
+        since -> since == null ? new Happening.LetIn() : new Happening.KeptApart(since));
+    changed(
+        Card::heldSince,
+        since -> since == null ? new Happening.Freed() : new Happening.Held(since));
+  }
+
+  private <T> void changed(
+      Function<Card, @Nullable T> what, Function<@Nullable T, Happening> happening) {
+    var now = what.apply(is);
+    if (!Objects.equals(what.apply(was), now)) {
+      happenings.add(happening.apply(now));
+    }
+  }
+}

@@ -1,0 +1,220 @@
+package almanac.core.history;
+
+import almanac.core.followup.CheckAnswer;
+import almanac.core.followup.CheckName;
+import almanac.core.inspection.Inspection;
+import almanac.core.inspection.Item;
+import almanac.core.pots.Pot;
+import almanac.core.profile.Deviation;
+import almanac.core.roots.RootStage;
+import java.time.LocalDate;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * One thing that happened to one plant. All that is known of a plant is what its happenings say,
+ * and each says by itself what it changes on the plant's card.
+ */
+public sealed interface Happening {
+  /** Marks on the card what follows from this. */
+  default void mark(Card.Draft card) {}
+
+  /**
+   * It was potted, here or before it came. Whoever is potted is no longer pulled aside for it, or
+   * held in the pot it came in.
+   *
+   * @param inFlower whether it was in bud or flower at the time
+   */
+  record Potted(Potting potting, Pot pot, boolean inFlower) implements Happening, Event {
+    /** Out of flower, into a pot of which nothing was noted. */
+    public Potted(Potting potting) {
+      this(potting, Pot.NOT_NOTED, false);
+    }
+
+    @Override
+    public LocalDate on() {
+      return potting.since();
+    }
+
+    @Override
+    public void mark(Card.Draft card) {
+      card.asideOn = null;
+      card.heldSince = null;
+    }
+  }
+
+  /** Somebody looked. Holding a plant in the pot it came in ends the day its roots show. */
+  record Inspected(Inspection inspection) implements Happening, Event {
+    @Override
+    public LocalDate on() {
+      return inspection.on();
+    }
+
+    @Override
+    public void mark(Card.Draft card) {
+      if (rootsShow()) {
+        card.heldSince = null;
+      }
+    }
+
+    private boolean rootsShow() {
+      return inspection
+          .look(Item.NEW_ROOTS)
+          .answer()
+          .filter(stage -> stage == RootStage.SWELLING || stage == RootStage.NUB)
+          .isPresent();
+    }
+  }
+
+  /** A check was answered. */
+  record Checked(CheckName check, CheckAnswer answer) implements Happening {}
+
+  /** The act that this one stands against should not have been written. */
+  record Withdrawn() implements Happening {}
+
+  /** It was given a number, unique in the collection. */
+  record Numbered(String number) implements Happening {
+    @Override
+    public void mark(Card.Draft card) {
+      card.number = number;
+    }
+  }
+
+  /** Somebody said what it is called. */
+  record Named(Names names) implements Happening {
+    @Override
+    public void mark(Card.Draft card) {
+      card.names = names;
+    }
+  }
+
+  /**
+   * Somebody said what kind of plant it is.
+   *
+   * @param kind the key of the kind
+   * @param own in what this plant differs from it
+   */
+  record OfKind(String kind, Deviation own) implements Happening {
+    @Override
+    public void mark(Card.Draft card) {
+      card.kind = kind;
+      card.own = own;
+    }
+  }
+
+  /** It was stood somewhere. */
+  record Moved(Stand stand) implements Happening {
+    @Override
+    public void mark(Card.Draft card) {
+      card.stand = stand;
+    }
+  }
+
+  /** Somebody said where it comes from. */
+  record Came(Origin origin) implements Happening {
+    @Override
+    public void mark(Card.Draft card) {
+      card.origin = origin;
+    }
+  }
+
+  /** Somebody said what is wanted of it. */
+  record Wanted(Wish wish) implements Happening {
+    @Override
+    public void mark(Card.Draft card) {
+      card.wish = wish;
+    }
+  }
+
+  /** The notes about it were written anew. */
+  record Noted(String notes) implements Happening {
+    @Override
+    public void mark(Card.Draft card) {
+      card.notes = notes;
+    }
+  }
+
+  /** It went on to another part of its life here, or ended it. */
+  record Became(Fate fate) implements Happening {
+    @Override
+    public void mark(Card.Draft card) {
+      card.fate = fate;
+    }
+  }
+
+  /** It is held in the pot it came in since that day. */
+  record Held(LocalDate since) implements Happening {
+    @Override
+    public void mark(Card.Draft card) {
+      card.heldSince = since;
+    }
+  }
+
+  /** It is no longer held. */
+  record Freed() implements Happening {
+    @Override
+    public void mark(Card.Draft card) {
+      card.heldSince = null;
+    }
+  }
+
+  /** It was pulled aside for the bench on that day. */
+  record SetAside(LocalDate since) implements Happening {
+    @Override
+    public void mark(Card.Draft card) {
+      card.asideOn = since;
+    }
+  }
+
+  /** It was put back without having been to the bench. */
+  record TakenBack() implements Happening {
+    @Override
+    public void mark(Card.Draft card) {
+      card.asideOn = null;
+    }
+  }
+
+  /** It is kept apart from the others since that day. */
+  record KeptApart(LocalDate since) implements Happening {
+    @Override
+    public void mark(Card.Draft card) {
+      card.apartSince = since;
+    }
+  }
+
+  /** It stands with the others again. */
+  record LetIn() implements Happening {
+    @Override
+    public void mark(Card.Draft card) {
+      card.apartSince = null;
+    }
+  }
+
+  /**
+   * It was divided from another plant.
+   *
+   * @param mother by its number in the store; null to say that it was not
+   */
+  record PartedFrom(@Nullable Long mother) implements Happening {
+    @Override
+    public void mark(Card.Draft card) {
+      card.mother = mother;
+    }
+  }
+
+  /**
+   * Another plant was divided from it.
+   *
+   * @param daughter by its number in the store
+   */
+  record Divided(long daughter) implements Happening {}
+
+  /**
+   * What an older version of the program kept of it in words alone.
+   *
+   * @param words a sentence
+   */
+  record Recounted(String words) implements Happening {}
+
+  /** What an older version had kept outside the journal was taken over into it. */
+  record TakenOver() implements Happening {}
+}

@@ -1,0 +1,123 @@
+package almanac.core.rulebook;
+
+import almanac.core.figures.Figure;
+import almanac.core.figures.FigureGroup;
+import almanac.core.figures.Figures;
+import almanac.core.followup.FollowUpFigures;
+import almanac.core.holding.HoldingFigures;
+import almanac.core.inspection.InspectionFigures;
+import almanac.core.judgement.JudgementFigures;
+import almanac.core.judgement.NeedFigures;
+import almanac.core.judgement.ReadinessFigures;
+import almanac.core.medium.Component;
+import almanac.core.medium.MediumFigures;
+import almanac.core.medium.Moisture;
+import almanac.core.pots.PottingFigures;
+import almanac.core.profile.ProfileFigures;
+import almanac.core.refusals.Refused;
+import almanac.core.roots.RootFigures;
+import almanac.core.season.SeasonFigures;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+
+/** All figures of the rules, as a book that can be read from front to back. */
+public final class Rulebook {
+  private Rulebook() {}
+
+  /** Every group of figures. */
+  public static List<FigureGroup> groups() {
+    // Components and moistures write their figures down themselves, once they are known.
+    if (Component.values().length == 0 || Moisture.values().length == 0) {
+      throw new IllegalStateException("A rulebook without media");
+    }
+    return List.of(
+        InspectionFigures.GROUP,
+        RootFigures.GROUP,
+        ProfileFigures.GROUP,
+        SeasonFigures.GROUP,
+        MediumFigures.GROUP,
+        MediumFigures.LIVES,
+        MediumFigures.MOISTURES,
+        NeedFigures.GROUP,
+        ReadinessFigures.GROUP,
+        JudgementFigures.GROUP,
+        PottingFigures.GROUP,
+        HoldingFigures.GROUP,
+        FollowUpFigures.GROUP);
+  }
+
+  /**
+   * Refuses figures that do not go together.
+   *
+   * @param changed the keys of the figures that somebody is changing; one of them is named where it
+   *     can be
+   * @throws Refused naming a figure, if one that must be at most another is more
+   */
+  public static void check(Figures figures, Set<String> changed) {
+    for (var group : groups()) {
+      for (var order : group.orders()) {
+        for (int i = 1; i < order.size(); i++) {
+          refuseWrongOrder(order.get(i - 1), order.get(i), figures, changed);
+        }
+      }
+    }
+  }
+
+  private static void refuseWrongOrder(
+      Figure less, Figure more, Figures figures, Set<String> changed) {
+    if (figures.of(less) <= figures.of(more)) {
+      return;
+    }
+    boolean namesMore = changed.contains(more.key()) && !changed.contains(less.key());
+    throw new Refused(
+        namesMore ? more.key() : less.key(),
+        "%s (%s) is at most %s (%s)."
+            .formatted(less.key(), plain(figures.of(less)), more.key(), plain(figures.of(more))));
+  }
+
+  /** The figure of that key, if there is one. */
+  public static Optional<Figure> named(String key) {
+    return groups().stream()
+        .flatMap(group -> group.figures().stream())
+        .filter(figure -> figure.key().equals(key))
+        .findFirst();
+  }
+
+  /** The rules as they stand in {@code docs/rules.md}. */
+  public static String asMarkdown() {
+    return groups().stream()
+        .map(Rulebook::chapter)
+        .collect(Collectors.joining("\n", INTRODUCTION, KindsTable.asMarkdown()));
+  }
+
+  private static String chapter(FigureGroup group) {
+    return group.figures().stream()
+        .map(
+            figure ->
+                "| `%s` | %s %s | %s |"
+                    .formatted(
+                        figure.key(),
+                        plain(figure.standard()),
+                        figure.unit().words(),
+                        figure.reason()))
+        .collect(
+            Collectors.joining(
+                "\n",
+                "\n## %s\n\n| figure | default | why |\n|---|---|---|\n".formatted(group.title()),
+                "\n"));
+  }
+
+  static String plain(double value) {
+    return value == Math.rint(value) ? String.valueOf((long) value) : String.valueOf(value);
+  }
+
+  private static final String INTRODUCTION =
+      """
+      # The figures of the rules
+
+      Every figure the judgement uses, with its default and the reason for it. This page is written
+      from the code; a test compares the two.
+      """;
+}

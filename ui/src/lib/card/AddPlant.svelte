@@ -1,0 +1,277 @@
+<script lang="ts">
+  import { goto } from '$app/navigation';
+  import { useQueryClient } from '@tanstack/svelte-query';
+  import { answered, api, type Schemas } from '$lib/api/client';
+  import { benchList } from '$lib/api/queries';
+  import { Saving } from '$lib/api/saving.svelte';
+  import DraftNotice from '$lib/forms/DraftNotice.svelte';
+  import { Draft } from '$lib/forms/drafts.svelte';
+  import PottedOnField from '$lib/forms/PottedOnField.svelte';
+  import { faultOf, otherFaults } from '$lib/forms/faults';
+  import ChoiceField from '$lib/forms/ChoiceField.svelte';
+  import DayField from '$lib/forms/DayField.svelte';
+  import Field from '$lib/forms/Field.svelte';
+  import FormFault from '$lib/forms/FormFault.svelte';
+  import MixEditor, { sent, typed, type TypedPart } from '$lib/forms/MixEditor.svelte';
+  import MoistureField from '$lib/forms/MoistureField.svelte';
+  import { NO_POT, retypedPot, sentPot, type TypedPot } from '$lib/forms/pot';
+  import PotFields from '$lib/forms/PotFields.svelte';
+  import TextField from '$lib/forms/TextField.svelte';
+  import Tick from '$lib/forms/Tick.svelte';
+  import { saved } from '$lib/shell/toaster';
+
+  interface Props {
+    choices: Schemas['Choices'];
+    /** The plant that it was divided from, if it was. */
+    mother?: Schemas['PlantPage'];
+  }
+  const { choices: options, mother }: Props = $props();
+
+  const NEW_BENCH = 'new';
+  const client = useQueryClient();
+  const benches = benchList();
+
+  interface Typed {
+    label: string;
+    profile: string;
+    bench: string;
+    benchName: string;
+    benchLit: boolean;
+    pottedOn: string;
+    /** Empty while nothing was chosen; unknown is a choice too. */
+    mix: TypedPart[];
+    moisture: Schemas['MoistureChoice']['moisture'];
+    pot: TypedPot;
+    arrivedOn: string;
+    cameRootless: boolean;
+    cameFrom: string;
+    price: string;
+    apart: boolean;
+    held: boolean;
+  }
+  const EMPTY: Typed = {
+    label: '',
+    profile: '',
+    bench: '',
+    benchName: '',
+    benchLit: false,
+    pottedOn: '',
+    mix: [],
+    moisture: 'DRIES_BETWEEN',
+    pot: { ...NO_POT },
+    arrivedOn: '',
+    cameRootless: false,
+    cameFrom: '',
+    price: '',
+    apart: false,
+    held: false,
+  };
+  /** A division begins as its mother stands. */
+  function fresh(): Typed {
+    if (!mother) return structuredClone(EMPTY);
+    const { card, profile, bench, potting, today } = mother;
+    return {
+      ...structuredClone(EMPTY),
+      label: card.label,
+      profile,
+      bench: String(bench.id),
+      pottedOn: today,
+      mix: typed(potting.mix),
+      moisture: potting.moisture,
+    };
+  }
+
+  // svelte-ignore state_referenced_locally
+  const draft = new Draft<Typed>(mother ? `division.${mother.id}` : 'new', (old, from) => ({
+    ...old,
+    pot: retypedPot(old.pot, from),
+  }));
+  let form = $state<Typed>(draft.begin(fresh()));
+  const saving = new Saving();
+  const problem = $derived(saving.problem);
+
+  $effect(() => draft.keep($state.snapshot(form) as Typed));
+
+  const kind = $derived(options.profiles.find(({ key }) => key === form.profile));
+  const chosenBench = $derived(form.bench || (benches.data?.length ? '' : NEW_BENCH));
+  const fields = [
+    'label',
+    'profile',
+    'benchId',
+    'name',
+    'pottedOn',
+    'mix',
+    'pot',
+    'arrivedOn',
+    'cameFrom',
+    'price',
+  ];
+
+  function chooseKind() {
+    if (kind) form.moisture = kind.moisture;
+  }
+
+  async function benchId(): Promise<number> {
+    if (chosenBench !== NEW_BENCH) return chosenBench ? Number(chosenBench) : (null as never);
+    const added = await answered(
+      api.POST('/api/benches', {
+        body: { name: form.benchName, lampHours: form.benchLit ? 14 : null },
+      }),
+    );
+    await client.invalidateQueries({ queryKey: ['benches'] });
+    form.bench = String(added.id);
+    return added.id;
+  }
+
+  async function add(event: SubmitEvent) {
+    event.preventDefault();
+    const { label, profile, pottedOn, moisture, arrivedOn, cameRootless } = form;
+    const { cameFrom, price, apart, held } = form;
+    const result = await saving.save(async (headers) =>
+      answered(
+        api.POST('/api/plants', {
+          headers,
+          body: {
+            label,
+            profile,
+            benchId: await benchId(),
+            pottedOn,
+            mix: sent(form.mix),
+            moisture,
+            pot: sentPot(form.pot),
+            arrivedOn: arrivedOn || null,
+            cameRootless,
+            cameFrom,
+            price,
+            apart,
+            held,
+            motherId: mother?.id ?? null,
+          },
+        }),
+      ),
+    );
+    if (!result) return;
+    draft.saved();
+    saved(client, `${result.plant.name} added as ${result.plant.card.number}`, result);
+    await goto(`/plants/${result.plant.id}${apart ? '/inspect?first' : ''}`);
+  }
+</script>
+
+<form class="sheet" data-start onsubmit={add} novalidate>
+  <FormFault sentence={otherFaults(problem, fields)} />
+  {#if mother}
+    <p class="quiet">
+      A division of {mother.card.number}
+      {mother.name}; it stands in the journals of both.
+    </p>
+  {/if}
+  <DraftNotice since={draft.since} anew={() => (form = draft.drop())} />
+  <TextField
+    label="Name on the label"
+    hint="Letter by letter, mistakes and all"
+    fault={faultOf(problem, 'label')}
+    bind:value={form.label}
+  />
+
+  <div class="two">
+    <ChoiceField
+      label="Kind"
+      hint={kind ? `Takes a move ${kind.readyWhen}` : 'Decides how it is judged'}
+      fault={faultOf(problem, 'profile')}
+      unchosen="Choose…"
+      choices={options.profiles.map((each) => ({
+        value: each.key,
+        words: each.name,
+      }))}
+      bind:value={form.profile}
+      onchange={chooseKind}
+    />
+
+    <Field label="Bench" fault={faultOf(problem, 'benchId')}>
+      {#snippet children({ id, describedBy, invalid })}
+        <select
+          class="select"
+          {id}
+          aria-describedby={describedBy}
+          aria-invalid={invalid}
+          value={chosenBench}
+          onchange={(event) => (form.bench = event.currentTarget.value)}
+        >
+          <option value="" disabled>Choose…</option>
+          {#each benches.data ?? [] as each (each.id)}
+            <option value={String(each.id)}>{each.name}</option>
+          {/each}
+          <option value={NEW_BENCH}>A new bench…</option>
+        </select>
+      {/snippet}
+    </Field>
+  </div>
+
+  {#if chosenBench === NEW_BENCH}
+    <div class="two new-bench">
+      <TextField
+        label="Name of the new bench"
+        fault={faultOf(problem, 'name')}
+        bind:value={form.benchName}
+      />
+      <Tick label="Under lamps, 14 hours a day" bind:checked={form.benchLit} />
+    </div>
+  {/if}
+
+  <PottedOnField fault={faultOf(problem, 'pottedOn')} bind:pottedOn={form.pottedOn} />
+
+  <PotFields bind:pot={form.pot} pots={options.pots} {problem} />
+  <MixEditor bind:mix={form.mix} components={options.components} fault={faultOf(problem, 'mix')} />
+  <MoistureField bind:moisture={form.moisture} moistures={options.moistures} />
+
+  <div class="two">
+    <DayField
+      label="Came on"
+      hint="The day it came to you; empty if nobody knows"
+      fault={faultOf(problem, 'arrivedOn')}
+      bind:value={form.arrivedOn}
+    />
+    <Tick label="It came without live roots" bind:checked={form.cameRootless} />
+    <TextField label="Came from" fault={faultOf(problem, 'cameFrom')} bind:value={form.cameFrom} />
+    <TextField
+      label="Price"
+      hint="If you want to keep it"
+      fault={faultOf(problem, 'price')}
+      bind:value={form.price}
+    />
+    <Tick label="Keep it apart, and look it over now" bind:checked={form.apart} />
+    <Tick label="Hold it in the pot it came in" bind:checked={form.held} />
+  </div>
+
+  <div class="end">
+    <button class="act go" disabled={saving.busy}
+      >{saving.busy ? 'Adding…' : 'Add the plant'}</button
+    >
+    <a class="link" href="/plants">Back; what is typed stays here</a>
+  </div>
+</form>
+
+<style>
+  form {
+    display: grid;
+    gap: 18px;
+    max-width: 760px;
+    padding: 20px 22px;
+  }
+  .two {
+    display: grid;
+    grid-template-columns: 1fr 1fr;
+    gap: 18px;
+    align-items: start;
+  }
+  .end {
+    display: flex;
+    gap: 20px;
+    align-items: center;
+  }
+  @media (max-width: 700px) {
+    .two {
+      grid-template-columns: 1fr;
+    }
+  }
+</style>
