@@ -76,6 +76,26 @@ class NothingIsLostTest {
   }
 
   @Test
+  void whatWasCorrectedOtherwiseMeanwhileIsNotPutBackBesideIt() throws Exception {
+    var soft = look(28, "MOSTLY_SOFT", "");
+    var struck = takeBack(look(28, "FIRM", corrects(soft)));
+    look(28, "MIXED", corrects(soft));
+    var undone = APP.post("/api/acts/%s/withdrawal".formatted(struck.path("act").asString()), "");
+    assertThat(undone.status()).isEqualTo(409);
+    assertThat(undone.body().path("detail").asString()).contains("corrected otherwise");
+  }
+
+  @Test
+  void ofACorrectionOfACorrectionOnlyTheLastCounts() throws Exception {
+    var first = look(29, "MOSTLY_SOFT", "");
+    var second = look(29, "MIXED", corrects(first));
+    var third = look(29, "FIRM", corrects(second)).path("plant");
+    assertThat(third.path("journal").valueStream().limit(3).map(l -> l.path("standing").asString()))
+        .containsExactly("HOLDS", "CORRECTED", "CORRECTED");
+    assertThat(third.path("slip").path("verdict").asString()).isNotEqualTo("RESCUE");
+  }
+
+  @Test
   void aRepotIsCorrectedAsALookIs() throws Exception {
     var moved = repot(22, "2027-05-08", "PUMICE", "");
     var check = moved.path("plant").path("checks").path(0).path("id").asString();

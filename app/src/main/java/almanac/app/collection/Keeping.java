@@ -47,6 +47,17 @@ public class Keeping {
     return new Written(written.act(), written.lines().keySet().stream().map(plants::one).toList());
   }
 
+  /** Writes what happened before anybody wrote it down here, as it comes from other notes. */
+  public void bringIn(List<NewAct> past, LocalDate today) {
+    var lines = new LinkedHashMap<Long, List<Line>>();
+    for (var act : past) {
+      acts.write(act, today)
+          .lines()
+          .forEach((id, more) -> lines.computeIfAbsent(id, one -> new ArrayList<>()).addAll(more));
+    }
+    lines.forEach((id, more) -> stands(plants.told(id).and(more)));
+  }
+
   private NewAct whole(NewAct correction) {
     var wrong = Objects.requireNonNull(correction.supersedes());
     var all = new LinkedHashMap<Long, List<Happening>>();
@@ -182,6 +193,9 @@ public class Keeping {
   }
 
   private void refuseWhereItCannotStand(Plant plant) {
+    if (plant.journal().twoInOnePlace()) {
+      throw new Conflict("It was corrected otherwise by now. Take that back first.");
+    }
     if (!plant.journal().begun()) {
       return;
     }

@@ -63,7 +63,11 @@ public class Plants {
    * @throws NotFound if there is none of that id, or its coming was taken back
    */
   public PlantInPlace one(long id) {
-    var plant = now().byId().get(id);
+    var written = mine() == null ? null : mine().get(id);
+    var plant =
+        written == null
+            ? known().byId().get(id)
+            : Snapshot.inPlace(written, benches.everywhere(), kinds.byKey());
     if (plant == null || !plant.plant().journal().begun()) {
       throw new NotFound("There is no plant %d.".formatted(id));
     }
@@ -93,21 +97,25 @@ public class Plants {
 
   /** A plant that was ever written down, as it was told, also if its coming was taken back. */
   Plant told(long id) {
-    return Objects.requireNonNull(now().told().get(id));
+    var written = mine() == null ? null : mine().get(id);
+    return Objects.requireNonNull(written == null ? known().told().get(id) : written);
   }
 
   /** The present transaction has written a plant; others see it once that holds. */
   void written(Plant plant) {
-    now();
+    known();
     var mine = mine();
     if (mine == null) {
       mine = new HashMap<>();
-      var written = mine;
-      TransactionSynchronizationManager.bindResource(this, mine);
-      Writing.onceItHolds(() -> known.updateAndGet(before -> inTodaysHouse(before).with(written)));
-      Writing.afterwards(() -> TransactionSynchronizationManager.unbindResource(this));
+      publishOnceItHolds(mine);
     }
     mine.put(plant.id(), plant);
+  }
+
+  private void publishOnceItHolds(Map<Long, Plant> mine) {
+    TransactionSynchronizationManager.bindResource(this, mine);
+    Writing.onceItHolds(() -> known.updateAndGet(before -> inTodaysHouse(before).with(mine)));
+    Writing.afterwards(() -> TransactionSynchronizationManager.unbindResource(this));
   }
 
   @SuppressWarnings("unchecked") // nobody else binds anything to this
@@ -117,20 +125,22 @@ public class Plants {
 
   /** As it stands for the one who asks. */
   private Snapshot now() {
+    var mine = mine();
+    return mine == null ? known() : known().with(mine);
+  }
+
+  /** As it stands for everybody. */
+  private Snapshot known() {
     var before = known.get();
     if (before == null) {
       known.compareAndSet(null, first.get());
-      before = Objects.requireNonNull(known.get());
+      before = known.get();
     }
-    var now = inTodaysHouse(before);
-    if (Writing.now()) {
-      var mine = mine();
-      return mine == null ? now : now.with(mine);
+    var today = inTodaysHouse(before);
+    if (today != before && !Writing.now()) {
+      known.compareAndSet(before, today);
     }
-    if (now != before) {
-      known.compareAndSet(before, now);
-    }
-    return now;
+    return today;
   }
 
   private Snapshot inTodaysHouse(@Nullable Snapshot before) {

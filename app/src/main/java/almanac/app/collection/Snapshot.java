@@ -50,8 +50,8 @@ record Snapshot(
     return new Snapshot(told, benches, kinds, byId, byNumber);
   }
 
-  private static PlantInPlace inPlace(
-      Plant plant, Map<Long, Bench> benches, Map<String, Profile> kinds) {
+  /** A plant with its kind and its place. */
+  static PlantInPlace inPlace(Plant plant, Map<Long, Bench> benches, Map<String, Profile> kinds) {
     var card = plant.card();
     return new PlantInPlace(
         plant,

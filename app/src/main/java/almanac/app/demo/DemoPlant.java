@@ -26,6 +26,7 @@ import almanac.core.roots.RootStage;
 import almanac.core.words.Answer;
 import java.time.LocalDate;
 import java.time.YearMonth;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
@@ -81,12 +82,14 @@ final class DemoPlant {
         new Potting(PottedOn.in(YearMonth.from(first)), came, row.mix(), kind.moisture()),
         movedHere ? narrower(row.pot()) : row.pot(),
         Optional.of(new Arrival(came, false)));
+    var past = new ArrayList<NewAct>();
     if (movedHere) {
-      years.looks(came, moved).forEach(this::seen);
+      years.looks(came, moved).forEach(look -> past.add(seen(look)));
       var potting = new Potting(PottedOn.on(moved), moved, row.mix(), kind.moisture());
-      past(moved, new Happening.Potted(potting, row.pot(), false));
+      past.add(NewAct.of(moved, id, new Happening.Potted(potting, row.pot(), false)));
     }
-    years.looks(movedHere ? moved : came, until).forEach(this::seen);
+    years.looks(movedHere ? moved : came, until).forEach(look -> past.add(seen(look)));
+    books.keeping().bringIn(past, today);
     return this;
   }
 
@@ -98,13 +101,8 @@ final class DemoPlant {
         : new Pot(pot.type(), mm - STEP_MM, depth - STEP_MM, "");
   }
 
-  private void seen(Inspection look) {
-    past(look.on(), new Happening.Inspected(look));
-  }
-
-  /** Something that happened before anybody wrote it down here. */
-  private void past(LocalDate on, Happening happening) {
-    books.keeping().write(NewAct.of(on, id, happening), today);
+  private NewAct seen(Inspection look) {
+    return NewAct.of(look.on(), id, new Happening.Inspected(look));
   }
 
   /** Changes what stands on its card. */

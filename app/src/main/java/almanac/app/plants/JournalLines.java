@@ -1,5 +1,7 @@
 package almanac.app.plants;
 
+import static almanac.core.words.Sentence.say;
+
 import almanac.app.collection.PlantInPlace;
 import almanac.app.inspections.LookEntry;
 import almanac.app.journal.Codecs;
@@ -13,13 +15,15 @@ import almanac.core.history.Card;
 import almanac.core.history.Happening;
 import almanac.core.history.Journal;
 import almanac.core.history.Standing;
+import almanac.core.words.Sentence;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
-import java.util.stream.Stream;
 
 /** All that was written about a plant, as its page tells it. */
 final class JournalLines {
@@ -49,26 +53,37 @@ final class JournalLines {
     return new JournalLines(plant.plant().journal(), naming, figures).all();
   }
 
-  /** Each is told against the card as it was when it counted, or would have. */
+  /**
+   * Each is told against the card as it was when it counted, or would have; what one act changed on
+   * the card is told in one line.
+   */
   private List<Line> all() {
-    var told = new TreeMap<almanac.core.history.Line, Line>(NEWEST_FIRST);
+    var told = new TreeMap<almanac.core.history.Line, Sentence>(NEWEST_FIRST);
+    var cards = new HashMap<Long, almanac.core.history.Line>();
     var card = new Card.Draft();
     for (var line : journal.inOrder()) {
-      line(line, card.card()).forEach(shown -> told.put(line, shown));
+      var before = card.card();
+      words(line, before)
+          .ifPresent(
+              words -> {
+                var at =
+                    kind(line.happening()) == Kind.CARD
+                        ? cards.computeIfAbsent(line.act().id(), act -> line)
+                        : line;
+                told.merge(at, words, (one, more) -> one.and(say("; ")).and(more));
+              });
       if (journal.standing(line.act()) == Standing.HOLDS) {
         card.mark(line.happening());
       }
     }
-    return List.copyOf(told.values());
+    return told.entrySet().stream().map(each -> line(each.getKey(), each.getValue())).toList();
   }
 
-  private Stream<Line> line(almanac.core.history.Line line, Card before) {
+  private Optional<Sentence> words(almanac.core.history.Line line, Card before) {
     boolean came = journal.ofArrival(line);
-    if (takenOver.contains(line.act().id()) || came && !toldOfArrival(line.happening())) {
-      return Stream.empty();
-    }
-    return Codecs.words(new Telling(line, before, came, naming)).stream()
-        .map(words -> line(line, came, Part.of(words)));
+    return takenOver.contains(line.act().id()) || came && !toldOfArrival(line.happening())
+        ? Optional.empty()
+        : Codecs.words(new Telling(line, before, came, naming));
   }
 
   /** How it came is told by what it came in; the rest stands on its card. */
@@ -78,8 +93,9 @@ final class JournalLines {
         || happening instanceof Happening.PartedFrom;
   }
 
-  private Line line(almanac.core.history.Line line, boolean came, List<Part> words) {
+  private Line line(almanac.core.history.Line line, Sentence words) {
     var act = line.act();
+    boolean came = journal.ofArrival(line);
     var potting =
         line.happening() instanceof Happening.Potted potted
             ? PottingView.of(potted, figures)
@@ -90,7 +106,7 @@ final class JournalLines {
         kind(line.happening()),
         act.on(),
         act.recordedOn(),
-        words,
+        Part.of(words),
         act.note(),
         journal.standing(act),
         potting == null ? null : potting.pottedOn(),

@@ -74,7 +74,7 @@ final class Schema {
    * @throws IllegalStateException if rows were lost or a plant cannot be read afterwards
    */
   static void bringUpToDate(Path file) throws SQLException {
-    try (var connection = open(file, "")) {
+    try (var connection = DriverManager.getConnection(address(file), USER, "")) {
       var before = tables(connection);
       var source = new SingleConnectionDataSource(connection, true);
       migrate(source);
@@ -121,6 +121,11 @@ final class Schema {
 
   /** The address of a database; what is committed is written before anybody is told so. */
   static String url(Path file) {
-    return "jdbc:h2:file:" + file.toString().replace(";", "\\;") + ";WRITE_DELAY=0";
+    return address(file) + ";WRITE_DELAY=0";
+  }
+
+  /** The address of a database that nobody else sees before it is written whole. */
+  private static String address(Path file) {
+    return "jdbc:h2:file:" + file.toString().replace(";", "\\;");
   }
 }

@@ -125,6 +125,21 @@ public final class Journal {
   }
 
   /**
+   * Whether two acts count in one place, as corrections of the same. It comes to that where a
+   * correction that was taken back is put back although there is another by now.
+   */
+  public boolean twoInOnePlace() {
+    var counting = new HashMap<Long, Long>();
+    for (var line : holding) {
+      var other = counting.putIfAbsent(root(line.act()).id(), line.act().id());
+      if (other != null && other != line.act().id()) {
+        return true;
+      }
+    }
+    return false;
+  }
+
+  /**
    * What was written first of all that this act corrects; the act itself if it corrects nothing.
    */
   private Act root(Act act) {

@@ -1,0 +1,65 @@
+package almanac.core.history;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import almanac.core.profile.Deviation;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+import java.util.Random;
+import org.junit.jupiter.api.Test;
+
+class ChangesTest {
+  private static final LocalDate DAY = LocalDate.of(2027, 5, 1);
+
+  private static Card any(Random random) {
+    boolean one = random.nextBoolean();
+    return new Card(
+        random.nextBoolean() ? "27-001" : "27-002",
+        new Names("Label", one ? "Other" : "", ""),
+        random.nextBoolean() ? "vanda" : "oncidium",
+        one
+            ? Deviation.NONE
+            : new Deviation(null, null, null, 3, null, null, null, null, null, null),
+        new Stand(1, random.nextInt(3)),
+        new Origin(Optional.empty(), random.nextBoolean() ? "a stall" : "", "", ""),
+        random.nextBoolean() ? Wish.AS_IT_COMES : new Wish(Aim.DIVIDE, null),
+        random.nextBoolean() ? "Notes" : "",
+        random.nextBoolean() ? Fate.GROWING : new Fate(PlantStatus.LOST, "frost"),
+        random.nextBoolean() ? null : 4L,
+        random.nextBoolean() ? null : DAY,
+        random.nextBoolean() ? null : DAY.plusDays(1),
+        random.nextBoolean() ? null : DAY.plusDays(2));
+  }
+
+  @Test
+  void whatHasToHappenLeadsFromTheOneCardToTheOther() {
+    var random = new Random(11);
+    int changed = 0;
+    for (int i = 0; i < 500; i++) {
+      var was = any(random);
+      var is = any(random);
+      var happenings = Changes.between(was, is);
+      var draft = new Card.Draft();
+      Changes.between(new Card.Draft().card(), was).forEach(draft::mark);
+      assertThat(draft.card()).isEqualTo(was);
+      happenings.forEach(draft::mark);
+      assertThat(draft.card()).isEqualTo(is);
+      assertThat(happenings.isEmpty()).isEqualTo(was.equals(is));
+      changed += happenings.size();
+    }
+    assertThat(changed).isGreaterThan(1500);
+  }
+
+  @Test
+  void cardsThatReadTheSameHaveTheSameFingerprint() {
+    var random = new Random(3);
+    var card = any(random);
+    var draft = new Card.Draft();
+    Changes.between(draft.card(), card).forEach(draft::mark);
+    assertThat(draft.card().fingerprint()).isEqualTo(card.fingerprint());
+    draft.mark(new Happening.Noted("Else"));
+    assertThat(draft.card().fingerprint()).isNotEqualTo(card.fingerprint());
+    assertThat(List.of(card.fingerprint().version())).containsExactly(3);
+  }
+}
