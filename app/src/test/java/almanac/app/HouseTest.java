@@ -1,7 +1,10 @@
 package almanac.app;
 
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
+import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
 
+import com.tngtech.archunit.base.DescribedPredicate;
+import com.tngtech.archunit.core.domain.JavaClass;
 import com.tngtech.archunit.core.domain.JavaClasses;
 import com.tngtech.archunit.core.importer.ClassFileImporter;
 import com.tngtech.archunit.core.importer.ImportOption;
@@ -26,17 +29,33 @@ class HouseTest {
   }
 
   @Test
-  void whatIsWrittenDownDoesNotDependOnHowItIsShown() {
+  void noRoomLiesInACircle() {
+    slices()
+        .matching("almanac.(**)")
+        .should()
+        .beFreeOfCycles()
+        .ignoreDependency(inTheTables(), inTheTables())
+        .check(APP);
+  }
+
+  /** What is generated from the schema is of one piece. */
+  private static DescribedPredicate<JavaClass> inTheTables() {
+    return JavaClass.Predicates.resideInAPackage("almanac.app.db..");
+  }
+
+  @Test
+  void theJournalKnowsNothingOfJudgingOrShowing() {
     noClasses()
         .that()
-        .resideInAnyPackage("almanac.app.journal..", "almanac.app.site..", "almanac.app.benches..")
+        .resideInAnyPackage(
+            "almanac.app.journal..", "almanac.app.collection..", "almanac.app.store..")
         .should()
         .dependOnClassesThat()
         .resideInAnyPackage(
-            "almanac.app.plants..",
-            "almanac.app.inspections..",
-            "almanac.app.repots..",
-            "almanac.app.checks..")
+            "almanac.app.judging..",
+            "almanac.app.shown..",
+            "almanac.app.told..",
+            "almanac.app.web..")
         .check(APP);
   }
 }

@@ -1,8 +1,8 @@
 package almanac.app.acts;
 
 import almanac.app.collection.Keeping;
-import almanac.app.plants.Altered;
-import almanac.app.plants.Pages;
+import almanac.app.shown.Altered;
+import almanac.app.shown.Pages;
 import almanac.app.site.Today;
 import io.swagger.v3.oas.annotations.Operation;
 import java.util.UUID;

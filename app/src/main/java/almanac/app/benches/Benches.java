@@ -10,9 +10,9 @@ import static java.util.stream.Collectors.toList;
 import static org.jooq.impl.DSL.not;
 
 import almanac.app.db.tables.records.PlaceRecord;
+import almanac.app.refusals.Conflict;
+import almanac.app.refusals.NotFound;
 import almanac.app.store.Remembered;
-import almanac.app.web.Conflict;
-import almanac.app.web.NotFound;
 import almanac.core.history.Approach;
 import almanac.core.refusals.Refused;
 import java.util.ArrayList;

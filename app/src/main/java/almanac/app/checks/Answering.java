@@ -5,7 +5,7 @@ import almanac.app.collection.Plants;
 import almanac.app.collection.Written;
 import almanac.app.journal.NewAct;
 import almanac.app.judging.Judging;
-import almanac.app.web.Conflict;
+import almanac.app.refusals.Conflict;
 import almanac.core.followup.CheckAnswer;
 import almanac.core.followup.CheckName;
 import almanac.core.history.Happening;

@@ -1,6 +1,6 @@
 package almanac.app.collection;
 
-import almanac.app.web.Conflict;
+import almanac.app.refusals.Conflict;
 import almanac.core.history.Happening;
 import almanac.core.history.Line;
 import almanac.core.history.Plant;

@@ -2,8 +2,8 @@ package almanac.app.collection;
 
 import almanac.app.journal.Acts;
 import almanac.app.journal.NewAct;
-import almanac.app.web.Conflict;
-import almanac.app.web.NotFound;
+import almanac.app.refusals.Conflict;
+import almanac.app.refusals.NotFound;
 import almanac.core.history.Act;
 import almanac.core.history.Card;
 import almanac.core.history.Happening;

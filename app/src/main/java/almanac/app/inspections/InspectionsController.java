@@ -1,9 +1,10 @@
 package almanac.app.inspections;
 
 import almanac.app.judging.Judging;
-import almanac.app.plants.Pages;
-import almanac.app.plants.Saved;
+import almanac.app.shown.Pages;
+import almanac.app.shown.Saved;
 import almanac.app.site.Today;
+import almanac.app.told.LookEntry;
 import almanac.core.refusals.PastDay;
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.media.Schema;

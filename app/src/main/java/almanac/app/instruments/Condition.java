@@ -1,5 +1,7 @@
 package almanac.app.instruments;
 
+import almanac.app.refusals.InstrumentFault;
+
 /** How a stand-in behaves; a real instrument has no choice. */
 enum Condition {
   WORKS("works"),

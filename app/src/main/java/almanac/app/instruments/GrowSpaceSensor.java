@@ -1,5 +1,6 @@
 package almanac.app.instruments;
 
+import almanac.app.refusals.InstrumentFault;
 import java.time.LocalDate;
 
 /** A sensor that hangs among the plants of a bench. */

@@ -1,5 +1,6 @@
 package almanac.app.instruments;
 
+import almanac.app.refusals.InstrumentFault;
 import java.util.List;
 
 /** A kitchen scale with a pot on it. */

@@ -1,5 +1,7 @@
 package almanac.app.instruments;
 
+import almanac.app.refusals.InstrumentFault;
+
 /** A pH pen held into water. */
 interface PhPen {
   /**

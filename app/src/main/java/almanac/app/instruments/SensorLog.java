@@ -6,7 +6,8 @@ import static java.util.stream.Collectors.averagingDouble;
 import static java.util.stream.Collectors.groupingBy;
 import static org.jooq.impl.DSL.not;
 
-import almanac.app.web.NotFound;
+import almanac.app.refusals.InstrumentFault;
+import almanac.app.refusals.NotFound;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;

@@ -8,8 +8,6 @@ import almanac.core.diary.Diary;
 import almanac.core.diary.OpenCheck;
 import almanac.core.figures.Figures;
 import almanac.core.history.Approach;
-import almanac.core.judgement.Comparison;
-import almanac.core.judgement.DecidingLooks;
 import almanac.core.judgement.Judge;
 import almanac.core.judgement.Judgement;
 import almanac.core.judgement.Situation;
@@ -86,23 +84,9 @@ public class Judging {
         () -> new Diary(figures()).of(plant.plant(), day -> judged.apply(day).nextCheck(), today));
   }
 
-  /** The slip of a plant that was judged on a day. */
-  public Slip slip(PlantInPlace plant, Judgement judged, LocalDate day) {
-    return slip(situation(plant, day), new Judge(figures(), approach(plant)), judged, figures());
-  }
-
-  /** The slip of any situation. */
-  public static Slip slip(Situation situation, Approach approach, Figures figures) {
-    var judge = new Judge(figures, approach);
-    return slip(situation, judge, judge.judge(situation), figures);
-  }
-
-  private static Slip slip(Situation situation, Judge judge, Judgement judged, Figures figures) {
-    return new Slips(situation, figures)
-        .of(
-            judged,
-            new DecidingLooks(judge).of(situation, judged),
-            Comparison.all(situation, judged, figures));
+  /** By whom a plant is judged: the figures in force, and the approach that holds for it. */
+  public Judge judge(PlantInPlace plant) {
+    return new Judge(figures(), approach(plant));
   }
 
   /** All that a plant's judgement rests on. */

@@ -2,7 +2,7 @@ package almanac.app.once;
 
 import static almanac.app.db.Tables.SENT;
 
-import almanac.app.web.Conflict;
+import almanac.app.refusals.Conflict;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;

@@ -5,8 +5,8 @@ import static almanac.app.db.Tables.PHOTO;
 
 import almanac.app.collection.Plants;
 import almanac.app.db.tables.records.PhotoRecord;
+import almanac.app.refusals.NotFound;
 import almanac.app.store.Writing;
-import almanac.app.web.NotFound;
 import almanac.core.history.Act;
 import almanac.core.history.Happening;
 import almanac.core.history.Journal;

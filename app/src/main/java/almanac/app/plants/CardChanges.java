@@ -5,7 +5,7 @@ import almanac.app.collection.Plants;
 import almanac.app.collection.Room;
 import almanac.app.collection.Written;
 import almanac.app.journal.NewAct;
-import almanac.app.web.Conflict;
+import almanac.app.refusals.Conflict;
 import almanac.core.history.Card;
 import almanac.core.history.Changes;
 import almanac.core.history.Chronology;

@@ -4,9 +4,9 @@ import static almanac.app.db.Tables.OWN_PROFILE;
 import static almanac.app.db.Tables.PLANT;
 
 import almanac.app.db.tables.records.OwnProfileRecord;
+import almanac.app.refusals.Conflict;
+import almanac.app.refusals.NotFound;
 import almanac.app.store.Remembered;
-import almanac.app.web.Conflict;
-import almanac.app.web.NotFound;
 import almanac.core.medium.Moisture;
 import almanac.core.profile.Branching;
 import almanac.core.profile.Ground;

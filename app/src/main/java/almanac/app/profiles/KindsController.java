@@ -1,6 +1,6 @@
 package almanac.app.profiles;
 
-import almanac.app.web.NotFound;
+import almanac.app.refusals.NotFound;
 import almanac.core.profile.Profile;
 import almanac.core.profile.Profiles;
 import almanac.core.refusals.Refused;

@@ -1,8 +1,10 @@
 package almanac.app.repots;
 
-import almanac.app.plants.Pages;
-import almanac.app.plants.Saved;
+import almanac.app.shown.Pages;
+import almanac.app.shown.Saved;
 import almanac.app.site.Today;
+import almanac.app.told.MixPart;
+import almanac.app.told.PotEntry;
 import almanac.core.medium.Moisture;
 import almanac.core.medium.PottedOn;
 import almanac.core.refusals.PastDay;

@@ -1,5 +1,6 @@
 package almanac.app.store;
 
+import almanac.app.refusals.Busy;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.locks.ReentrantLock;
 import javax.sql.DataSource;

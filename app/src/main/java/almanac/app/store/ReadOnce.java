@@ -1,5 +1,6 @@
 package almanac.app.store;
 
+import almanac.app.refusals.Busy;
 import java.util.concurrent.ExecutionException;
 import java.util.concurrent.FutureTask;
 import java.util.concurrent.atomic.AtomicReference;

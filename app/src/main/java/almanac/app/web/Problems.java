@@ -1,7 +1,9 @@
 package almanac.app.web;
 
-import almanac.app.instruments.InstrumentFault;
-import almanac.app.store.Busy;
+import almanac.app.refusals.Busy;
+import almanac.app.refusals.Conflict;
+import almanac.app.refusals.InstrumentFault;
+import almanac.app.refusals.NotFound;
 import almanac.core.refusals.Refused;
 import java.net.URI;
 import java.sql.SQLException;

@@ -5,8 +5,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import almanac.app.journal.Journals;
 import almanac.app.journal.NewAct;
+import almanac.app.refusals.Conflict;
 import almanac.app.start.RunningApplication;
-import almanac.app.web.Conflict;
 import almanac.core.history.Act;
 import almanac.core.history.Fate;
 import almanac.core.history.Happening;

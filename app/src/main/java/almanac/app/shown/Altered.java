@@ -1,4 +1,4 @@
-package almanac.app.plants;
+package almanac.app.shown;
 
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;

@@ -1,14 +1,13 @@
-package almanac.app.plants;
+package almanac.app.shown;
 
 import static almanac.core.words.Sentence.say;
 
 import almanac.app.collection.PlantInPlace;
-import almanac.app.inspections.LookEntry;
 import almanac.app.journal.Codecs;
 import almanac.app.journal.Telling;
-import almanac.app.plants.PlantPage.Kind;
-import almanac.app.plants.PlantPage.Line;
-import almanac.app.web.Part;
+import almanac.app.shown.PlantPage.Kind;
+import almanac.app.shown.PlantPage.Line;
+import almanac.app.told.LookEntry;
 import almanac.core.figures.Figures;
 import almanac.core.history.Act;
 import almanac.core.history.Card;

@@ -1,4 +1,4 @@
-package almanac.app.web;
+package almanac.app.shown;
 
 import almanac.core.words.Measure;
 import almanac.core.words.Sentence;

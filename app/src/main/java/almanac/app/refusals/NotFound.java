@@ -1,4 +1,4 @@
-package almanac.app.web;
+package almanac.app.refusals;
 
 /** What was asked for is not there; the message is a sentence for the grower. */
 public final class NotFound extends RuntimeException {

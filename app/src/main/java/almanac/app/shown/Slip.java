@@ -1,6 +1,5 @@
-package almanac.app.judging;
+package almanac.app.shown;
 
-import almanac.app.web.Part;
 import almanac.core.followup.Purpose;
 import almanac.core.history.Approach;
 import almanac.core.judgement.Family;

@@ -1,14 +1,12 @@
-package almanac.app.plants;
+package almanac.app.shown;
 
 import almanac.app.collection.PlantInPlace;
 import almanac.app.collection.Plants;
 import almanac.app.collection.Written;
 import almanac.app.judging.Judging;
-import almanac.app.judging.Slip;
-import almanac.app.plants.PlantPage.CheckView;
-import almanac.app.profiles.DeviationEntry;
+import almanac.app.shown.PlantPage.CheckView;
 import almanac.app.site.Today;
-import almanac.app.web.Part;
+import almanac.app.told.DeviationEntry;
 import almanac.core.growth.Growth;
 import almanac.core.growth.Growths;
 import almanac.core.history.Arrival;
@@ -50,7 +48,7 @@ public class Pages {
     var card = plant.card();
     return page(
         plant,
-        judging.slip(plant, judged, day),
+        Slips.of(judging.situation(plant, day), judging.judge(plant), judged, judging.figures()),
         RoomToRim.of(plant.history(), plant.profile(), day).map(Pages::room).orElse(null),
         card.heldSince() == null ? null : holding(plant, card.heldSince()),
         card.apartSince() == null ? null : apart(plant, card.apartSince()),
@@ -112,7 +110,7 @@ public class Pages {
   }
 
   /** What a change answers that may have changed nothing. */
-  Altered changed(Optional<Written> written, long plantId) {
+  public Altered changed(Optional<Written> written, long plantId) {
     return written
         .map(this::takenBack)
         .orElseGet(() -> new Altered(null, of(plants.one(plantId)), List.of(plantId)));

@@ -1,5 +1,6 @@
-package almanac.app.rules;
+package almanac.app.tuning;
 
+import almanac.app.rules.CollectionApproach;
 import almanac.core.history.Approach;
 import io.swagger.v3.oas.annotations.Operation;
 import jakarta.validation.Valid;

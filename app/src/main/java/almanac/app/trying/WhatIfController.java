@@ -1,13 +1,16 @@
-package almanac.app.judging;
+package almanac.app.trying;
 
 import almanac.app.collection.PlantInPlace;
 import almanac.app.collection.Plants;
-import almanac.app.inspections.LookEntry;
-import almanac.app.profiles.DeviationEntry;
-import almanac.app.repots.MixPart;
+import almanac.app.judging.Judging;
 import almanac.app.rules.Rules;
+import almanac.app.shown.Part;
+import almanac.app.shown.Slip;
+import almanac.app.shown.Slips;
 import almanac.app.site.Today;
-import almanac.app.web.Part;
+import almanac.app.told.DeviationEntry;
+import almanac.app.told.LookEntry;
+import almanac.app.told.MixPart;
 import almanac.core.figures.Figures;
 import almanac.core.history.Aim;
 import almanac.core.history.Approach;
@@ -91,7 +94,7 @@ class WhatIfController {
     var before = judging.judge(plant, today.get());
     var after = new Judge(figures, approach).judge(situation);
     return new WouldBe(
-        Judging.slip(situation, approach, figures),
+        Slips.of(situation, approach, figures),
         Differences.between(before, after).stream().map(Part::of).toList(),
         seen(asked, situation.today(), figures).said().map(Part::of).orElse(List.of()));
   }

@@ -1,4 +1,4 @@
-package almanac.app.web;
+package almanac.app.refusals;
 
 /** Something else happened first; the message is a sentence for the grower. */
 public final class Conflict extends RuntimeException {

@@ -1,4 +1,4 @@
-package almanac.app.repots;
+package almanac.app.told;
 
 import almanac.core.medium.Component;
 import almanac.core.medium.Mix;

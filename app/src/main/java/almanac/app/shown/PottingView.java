@@ -1,7 +1,6 @@
-package almanac.app.plants;
+package almanac.app.shown;
 
-import almanac.app.repots.MixPart;
-import almanac.app.web.Part;
+import almanac.app.told.MixPart;
 import almanac.core.figures.Figures;
 import almanac.core.history.Happening;
 import almanac.core.medium.Moisture;

@@ -1,4 +1,4 @@
-package almanac.app.inspections;
+package almanac.app.told;
 
 import almanac.core.figures.Figures;
 import almanac.core.inspection.Finding;

@@ -1,10 +1,12 @@
-package almanac.app.judging;
+package almanac.app.trying;
 
-import almanac.app.judging.OpenSituation.Units;
 import almanac.app.profiles.Kinds;
 import almanac.app.rules.Rules;
+import almanac.app.shown.Slip;
+import almanac.app.shown.Slips;
 import almanac.app.site.Site;
 import almanac.app.site.Today;
+import almanac.app.trying.OpenSituation.Units;
 import almanac.core.refusals.Refused;
 import almanac.core.season.LightYear;
 import io.swagger.v3.oas.annotations.Operation;
@@ -92,7 +94,7 @@ class JudgementsController {
       var latitude = told.latitude(site.light().latitude());
       var light = lights.computeIfAbsent(latitude, LightYear::at);
       var situation = told.situation(kind, light, units, today.get(), figures);
-      return new Judged(told.name(), Judging.slip(situation, told.approachOrHouse(), figures));
+      return new Judged(told.name(), Slips.of(situation, told.approachOrHouse(), figures));
     } catch (Refused refused) {
       throw new Refused(
           "situations[%d].%s".formatted(place, refused.field()), refused.getMessage());

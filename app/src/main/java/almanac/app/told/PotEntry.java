@@ -1,4 +1,4 @@
-package almanac.app.repots;
+package almanac.app.told;
 
 import almanac.core.pots.Pot;
 import almanac.core.pots.PotType;

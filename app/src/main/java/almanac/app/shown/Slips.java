@@ -1,12 +1,14 @@
-package almanac.app.judging;
+package almanac.app.shown;
 
-import almanac.app.judging.Slip.TimingKind;
-import almanac.app.web.Part;
+import almanac.app.shown.Slip.TimingKind;
 import almanac.core.figures.Figures;
+import almanac.core.history.Approach;
 import almanac.core.inspection.Item;
 import almanac.core.judgement.Comparison;
 import almanac.core.judgement.DecidingLook;
+import almanac.core.judgement.DecidingLooks;
 import almanac.core.judgement.Family;
+import almanac.core.judgement.Judge;
 import almanac.core.judgement.Judgement;
 import almanac.core.judgement.LeadRoots;
 import almanac.core.judgement.Reason;
@@ -30,12 +32,31 @@ public final class Slips {
   private final Situation situation;
   private final Figures figures;
 
-  Slips(Situation situation, Figures figures) {
+  private Slips(Situation situation, Figures figures) {
     this.situation = situation;
     this.figures = figures;
   }
 
-  Slip of(Judgement judged, List<DecidingLook> deciding, List<Comparison> approaches) {
+  /** The slip of any situation. */
+  public static Slip of(Situation situation, Approach approach, Figures figures) {
+    var judge = new Judge(figures, approach);
+    return of(situation, judge, judge.judge(situation), figures);
+  }
+
+  /**
+   * The slip of a situation that was judged already.
+   *
+   * @param judge by whom
+   */
+  static Slip of(Situation situation, Judge judge, Judgement judged, Figures figures) {
+    return new Slips(situation, figures)
+        .of(
+            judged,
+            new DecidingLooks(judge).of(situation, judged),
+            Comparison.all(situation, judged, figures));
+  }
+
+  private Slip of(Judgement judged, List<DecidingLook> deciding, List<Comparison> approaches) {
     var window = judged.nextCheck().window();
     return new Slip(
         situation.today(),

@@ -1,9 +1,9 @@
-package almanac.app.judging;
+package almanac.app.trying;
 
 import almanac.app.benches.Bench;
-import almanac.app.inspections.LookEntry;
-import almanac.app.profiles.DeviationEntry;
-import almanac.app.repots.MixPart;
+import almanac.app.told.DeviationEntry;
+import almanac.app.told.LookEntry;
+import almanac.app.told.MixPart;
 import almanac.core.figures.Figures;
 import almanac.core.history.Aim;
 import almanac.core.history.Approach;

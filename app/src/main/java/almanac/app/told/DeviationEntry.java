@@ -1,4 +1,4 @@
-package almanac.app.profiles;
+package almanac.app.told;
 
 import almanac.core.medium.Moisture;
 import almanac.core.profile.Branching;

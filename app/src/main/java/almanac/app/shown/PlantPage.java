@@ -1,10 +1,8 @@
-package almanac.app.plants;
+package almanac.app.shown;
 
 import almanac.app.benches.Bench;
-import almanac.app.inspections.LookEntry;
-import almanac.app.judging.Slip;
-import almanac.app.profiles.DeviationEntry;
-import almanac.app.web.Part;
+import almanac.app.told.DeviationEntry;
+import almanac.app.told.LookEntry;
 import almanac.core.diary.OpenCheck;
 import almanac.core.diary.Urgency;
 import almanac.core.followup.Purpose;

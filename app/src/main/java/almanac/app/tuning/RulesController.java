@@ -1,7 +1,8 @@
-package almanac.app.rules;
+package almanac.app.tuning;
 
 import almanac.app.collection.Plants;
 import almanac.app.judging.Judging;
+import almanac.app.rules.Rules;
 import almanac.app.site.Today;
 import almanac.core.figures.Figure;
 import almanac.core.figures.FigureGroup;
