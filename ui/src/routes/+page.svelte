@@ -53,7 +53,7 @@
                 <div>
                   <p>
                     <a href="/plants/{plant.id}"><b>{plant.name}</b></a>
-                    <span class="quiet">{plant.title}, {plant.benchName}</span>
+                    <span class="quiet">{plant.title}, {plant.placeName}</span>
                   </p>
                   <p class="advice"><Sentence parts={plant.advice} {today} /></p>
                 </div>
@@ -75,7 +75,7 @@
                   check={entry.check}
                   {today}
                   plantId={entry.plantId}
-                  of={{ label: entry.label, benchName: entry.benchName }}
+                  of={{ label: entry.label, placeName: entry.placeName }}
                 />
               {/each}
             </ul>

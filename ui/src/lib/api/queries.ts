@@ -17,8 +17,8 @@ export const gonePlants = () =>
 export const openChecks = () =>
   createQuery(() => ({ queryKey: ['checks'], queryFn: () => answered(api.GET('/api/checks')) }));
 
-export const benchList = () =>
-  createQuery(() => ({ queryKey: ['benches'], queryFn: () => answered(api.GET('/api/benches')) }));
+export const placeList = () =>
+  createQuery(() => ({ queryKey: ['places'], queryFn: () => answered(api.GET('/api/places')) }));
 
 export const choices = () =>
   createQuery(() => ({

@@ -2,7 +2,7 @@
   import { goto } from '$app/navigation';
   import { useQueryClient } from '@tanstack/svelte-query';
   import { answered, api, type Schemas } from '$lib/api/client';
-  import { benchList } from '$lib/api/queries';
+  import { placeList } from '$lib/api/queries';
   import { Saving } from '$lib/api/saving.svelte';
   import DraftNotice from '$lib/forms/DraftNotice.svelte';
   import { Draft } from '$lib/forms/drafts.svelte';
@@ -27,16 +27,16 @@
   }
   const { choices: options, mother }: Props = $props();
 
-  const NEW_BENCH = 'new';
+  const NEW_PLACE = 'new';
   const client = useQueryClient();
-  const benches = benchList();
+  const places = placeList();
 
   interface Typed {
     label: string;
     profile: string;
-    bench: string;
-    benchName: string;
-    benchLit: boolean;
+    place: string;
+    placeName: string;
+    placeLit: boolean;
     pottedOn: string;
     /** Empty while nothing was chosen; unknown is a choice too. */
     mix: TypedPart[];
@@ -52,9 +52,9 @@
   const EMPTY: Typed = {
     label: '',
     profile: '',
-    bench: '',
-    benchName: '',
-    benchLit: false,
+    place: '',
+    placeName: '',
+    placeLit: false,
     pottedOn: '',
     mix: [],
     moisture: 'DRIES_BETWEEN',
@@ -69,12 +69,12 @@
   /** A division begins as its mother stands. */
   function fresh(): Typed {
     if (!mother) return structuredClone(EMPTY);
-    const { card, profile, bench, potting, today } = mother;
+    const { card, profile, place, potting, today } = mother;
     return {
       ...structuredClone(EMPTY),
       label: card.label,
       profile,
-      bench: String(bench.id),
+      place: String(place.id),
       pottedOn: today,
       mix: typed(potting.mix),
       moisture: potting.moisture,
@@ -93,11 +93,11 @@
   $effect(() => draft.keep($state.snapshot(form) as Typed));
 
   const kind = $derived(options.profiles.find(({ key }) => key === form.profile));
-  const chosenBench = $derived(form.bench || (benches.data?.length ? '' : NEW_BENCH));
+  const chosenPlace = $derived(form.place || (places.data?.length ? '' : NEW_PLACE));
   const fields = [
     'label',
     'profile',
-    'benchId',
+    'placeId',
     'name',
     'pottedOn',
     'mix',
@@ -111,15 +111,15 @@
     if (kind) form.moisture = kind.moisture;
   }
 
-  async function benchId(): Promise<number> {
-    if (chosenBench !== NEW_BENCH) return chosenBench ? Number(chosenBench) : (null as never);
+  async function placeId(): Promise<number> {
+    if (chosenPlace !== NEW_PLACE) return chosenPlace ? Number(chosenPlace) : (null as never);
     const added = await answered(
-      api.POST('/api/benches', {
-        body: { name: form.benchName, lampHours: form.benchLit ? 14 : null },
+      api.POST('/api/places', {
+        body: { name: form.placeName, lampHours: form.placeLit ? 14 : null },
       }),
     );
-    await client.invalidateQueries({ queryKey: ['benches'] });
-    form.bench = String(added.id);
+    await client.invalidateQueries({ queryKey: ['places'] });
+    form.place = String(added.id);
     return added.id;
   }
 
@@ -134,7 +134,7 @@
           body: {
             label,
             profile,
-            benchId: await benchId(),
+            placeId: await placeId(),
             pottedOn,
             mix: sent(form.mix),
             moisture,
@@ -187,34 +187,34 @@
       onchange={chooseKind}
     />
 
-    <Field label="Bench" fault={faultOf(problem, 'benchId')}>
+    <Field label="Place" fault={faultOf(problem, 'placeId')}>
       {#snippet children({ id, describedBy, invalid })}
         <select
           class="select"
           {id}
           aria-describedby={describedBy}
           aria-invalid={invalid}
-          value={chosenBench}
-          onchange={(event) => (form.bench = event.currentTarget.value)}
+          value={chosenPlace}
+          onchange={(event) => (form.place = event.currentTarget.value)}
         >
           <option value="" disabled>Choose…</option>
-          {#each benches.data ?? [] as each (each.id)}
+          {#each places.data ?? [] as each (each.id)}
             <option value={String(each.id)}>{each.name}</option>
           {/each}
-          <option value={NEW_BENCH}>A new bench…</option>
+          <option value={NEW_PLACE}>A new place…</option>
         </select>
       {/snippet}
     </Field>
   </div>
 
-  {#if chosenBench === NEW_BENCH}
-    <div class="two new-bench">
+  {#if chosenPlace === NEW_PLACE}
+    <div class="two new-place">
       <TextField
-        label="Name of the new bench"
+        label="Name of the new place"
         fault={faultOf(problem, 'name')}
-        bind:value={form.benchName}
+        bind:value={form.placeName}
       />
-      <Tick label="Under lamps, 14 hours a day" bind:checked={form.benchLit} />
+      <Tick label="Under lamps, 14 hours a day" bind:checked={form.placeLit} />
     </div>
   {/if}
 

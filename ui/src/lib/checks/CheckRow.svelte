@@ -9,7 +9,7 @@
     today: string;
     plantId: number;
     /** Whose check it is, where that is not plain from the page. */
-    of?: { label: string; benchName: string };
+    of?: { label: string; placeName: string };
   }
   const { check, today, plantId, of }: Props = $props();
   const client = useQueryClient();
@@ -80,7 +80,7 @@
   <div class="what">
     {#if of}
       <a href="/plants/{plantId}"><b>{of.label}</b></a>
-      <span class="quiet">{of.benchName}</span>
+      <span class="quiet">{of.placeName}</span>
     {/if}
     <p><b>{check.title}</b> <span class="quiet">{check.lookFor}</span></p>
   </div>

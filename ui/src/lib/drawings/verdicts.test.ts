@@ -1,5 +1,5 @@
 import { expect, test } from 'vitest';
-import { atTheBench, HUE, now, URGENCY, type Verdict } from './verdicts';
+import { atThePlace, HUE, now, URGENCY, type Verdict } from './verdicts';
 import { PILES } from '../sorting/piles';
 
 const ALL = Object.keys(HUE) as Verdict[];
@@ -17,16 +17,16 @@ test('a hazard comes before everything and leaving alone after everything', () =
 
 test('lifting to look is done now, but needs no blade', () => {
   expect(now('LIFT_AND_LOOK')).toBe(true);
-  expect(atTheBench('LIFT_AND_LOOK')).toBe(false);
+  expect(atThePlace('LIFT_AND_LOOK')).toBe(false);
 });
 
 test('whatever is waited for, watched or left is not taken to the bench', () => {
   for (const verdict of ['WAIT_FOR', 'WATCH', 'LEAVE', 'ADJUST_CARE'] as Verdict[]) {
     expect(now(verdict), verdict).toBe(false);
-    expect(atTheBench(verdict), verdict).toBe(false);
+    expect(atThePlace(verdict), verdict).toBe(false);
   }
 });
 
 test('whatever needs the bench is done now', () => {
-  expect(ALL.filter(atTheBench).every(now)).toBe(true);
+  expect(ALL.filter(atThePlace).every(now)).toBe(true);
 });

@@ -32,7 +32,7 @@ export const URGENCY: Verdict[] = [
   'LEAVE',
 ];
 
-const AT_THE_BENCH: Verdict[] = [
+const AT_THE_PLACE: Verdict[] = [
   'RESCUE',
   'LET_GO',
   'DIVIDE',
@@ -43,10 +43,10 @@ const AT_THE_BENCH: Verdict[] = [
 
 /** Whether the plant is to be taken to the bench now. */
 export function now(verdict: Verdict): boolean {
-  return AT_THE_BENCH.includes(verdict) || verdict === 'LIFT_AND_LOOK';
+  return AT_THE_PLACE.includes(verdict) || verdict === 'LIFT_AND_LOOK';
 }
 
 /** Whether blades and media come into play, so that the cautions are shown. */
-export function atTheBench(verdict: Verdict): boolean {
-  return AT_THE_BENCH.includes(verdict);
+export function atThePlace(verdict: Verdict): boolean {
+  return AT_THE_PLACE.includes(verdict);
 }

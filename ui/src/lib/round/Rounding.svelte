@@ -255,7 +255,7 @@
       <div class="head">
         <h1 id="plant">{stop.name}</h1>
         <span class="quiet">
-          {stop.number} · {stop.benchName} · {walk.at + 1} of {walk.stops.length} ·
+          {stop.number} · {stop.placeName} · {walk.at + 1} of {walk.stops.length} ·
           {stop.lastSeen && today
             ? `last seen ${ago(daysBetween(stop.lastSeen, today))}; dashed = as then`
             : 'not looked at yet'}

@@ -1,7 +1,7 @@
 import { expect, test } from 'vitest';
 import { kept, KEPT_HEADER, MOST_PLANTS, stamped, surplus } from './kept';
 
-test.each(['/api/site', '/api/choices', '/api/benches', '/api/plants/12'])(
+test.each(['/api/site', '/api/choices', '/api/places', '/api/plants/12'])(
   '%s is kept for a round without the program',
   (path) => {
     expect(kept(path)).toBe(true);

@@ -3,10 +3,10 @@ export const KEPT_HEADER = 'almanac-kept';
 
 /** Whether an answer is kept: what a round needs while the program does not answer. */
 export function kept(path: string): boolean {
-  return /^\/api\/(site|choices|benches|plants\/\d+)$/.test(path);
+  return /^\/api\/(site|choices|places|plants\/\d+)$/.test(path);
 }
 
-/** So many plants are kept; a bench seldom bears more. */
+/** So many plants are kept; a place seldom bears more. */
 export const MOST_PLANTS = 200;
 
 /** Of all that is kept, the oldest first, the plants that are too many. */

@@ -1,19 +1,19 @@
 <script lang="ts">
   import { useQueryClient } from '@tanstack/svelte-query';
   import { answered, api, type Schemas } from '$lib/api/client';
-  import { benchList, choices, plantList } from '$lib/api/queries';
+  import { placeList, choices, plantList } from '$lib/api/queries';
   import VerdictMark from '$lib/drawings/VerdictMark.svelte';
-  import BenchForm from '$lib/places/BenchForm.svelte';
+  import PlaceForm from '$lib/places/PlaceForm.svelte';
   import { warmthOut, warmthUnit } from '$lib/words/units.svelte';
   import Waiting from '$lib/shell/Waiting.svelte';
   import { failed, saved } from '$lib/shell/toaster';
 
   type PlantLine = Schemas['PlantLine'];
   const client = useQueryClient();
-  const query = benchList();
+  const query = placeList();
   const options = choices();
   const plants = plantList();
-  /** The bench that is open; 0 for a new one. */
+  /** The place that is open; 0 for a new one. */
   let open = $state<number>();
   /** Plants as they stand while one is carried; the program's own order otherwise. */
   let moved = $state<Record<number, number[]>>();
@@ -26,32 +26,32 @@
   const byId = $derived(new Map((plants.data ?? []).map((plant) => [plant.id, plant])));
   const stands = $derived.by(() => {
     const order: Record<number, number[]> = {};
-    for (const bench of query.data ?? [])
-      order[bench.id] = (plants.data ?? [])
-        .filter((plant) => plant.benchId === bench.id)
+    for (const place of query.data ?? [])
+      order[place.id] = (plants.data ?? [])
+        .filter((plant) => plant.placeId === place.id)
         .sort((a, b) => a.stand - b.stand)
         .map((plant) => plant.id);
     return order;
   });
   const now = $derived(moved ?? stands);
 
-  /** The order if a plant stood at a place on a bench. */
-  function withPlant(id: number, bench: number, at: number): Record<number, number[]> {
+  /** The order if a plant stood at a turn in a place. */
+  function withPlant(id: number, place: number, at: number): Record<number, number[]> {
     const order = Object.fromEntries(
       Object.entries(now).map(([key, ids]) => [key, ids.filter((each) => each !== id)]),
     ) as Record<number, number[]>;
-    order[bench]!.splice(at, 0, id);
+    order[place]!.splice(at, 0, id);
     return order;
   }
 
   /** Whether a plant stands now where it was put; it is shown there only as long as it is sent. */
-  async function stand(id: number, bench: number, at: number): Promise<boolean> {
+  async function stand(id: number, place: number, at: number): Promise<boolean> {
     const { name } = byId.get(id)!;
-    const order = withPlant(id, bench, at);
+    const order = withPlant(id, place, at);
     moved = order;
     sent = id;
     try {
-      const result = await answered(write(bench, order[bench]!));
+      const result = await answered(write(place, order[place]!));
       await again();
       saved(client, `${name} moved`, result);
       return true;
@@ -62,9 +62,9 @@
     }
   }
 
-  function write(bench: number, plants: number[]) {
-    return api.PUT('/api/benches/{id}/plants', {
-      params: { path: { id: bench } },
+  function write(place: number, plants: number[]) {
+    return api.PUT('/api/places/{id}/plants', {
+      params: { path: { id: place } },
       body: { plants },
       keepalive: true,
     });
@@ -76,53 +76,53 @@
     sent = undefined;
   }
 
-  function drop(event: DragEvent, bench: number, at: number) {
+  function drop(event: DragEvent, place: number, at: number) {
     event.preventDefault();
     event.stopPropagation();
-    if (carried !== undefined) void stand(carried, bench, at);
+    if (carried !== undefined) void stand(carried, place, at);
     carried = undefined;
   }
 
-  /** Arrows move a plant along its bench, and to the bench before or after. */
-  async function keys(event: KeyboardEvent, plant: PlantLine, bench: number, at: number) {
-    const benches = query.data ?? [];
-    const here = benches.findIndex((each) => each.id === bench);
+  /** Arrows move a plant along its place, and to the place before or after. */
+  async function keys(event: KeyboardEvent, plant: PlantLine, place: number, at: number) {
+    const places = query.data ?? [];
+    const here = places.findIndex((each) => each.id === place);
     if (!event.altKey || !event.key.startsWith('Arrow')) return;
     event.preventDefault();
-    let to = bench;
-    let place = at;
-    if (event.key === 'ArrowLeft') place = Math.max(0, at - 1);
-    if (event.key === 'ArrowRight') place = Math.min(now[bench]!.length - 1, at + 1);
-    if (event.key === 'ArrowUp' && here > 0) to = benches[here - 1]!.id;
-    if (event.key === 'ArrowDown' && here < benches.length - 1) to = benches[here + 1]!.id;
-    if (to !== bench) place = now[to]!.length;
-    if (!(await stand(plant.id, to, place))) return;
-    const name = benches.find((each) => each.id === to)!.name;
-    said = `${plant.name}: ${name}, place ${place + 1}`;
+    let to = place;
+    let turn = at;
+    if (event.key === 'ArrowLeft') turn = Math.max(0, at - 1);
+    if (event.key === 'ArrowRight') turn = Math.min(now[place]!.length - 1, at + 1);
+    if (event.key === 'ArrowUp' && here > 0) to = places[here - 1]!.id;
+    if (event.key === 'ArrowDown' && here < places.length - 1) to = places[here + 1]!.id;
+    if (to !== place) turn = now[to]!.length;
+    if (!(await stand(plant.id, to, turn))) return;
+    const name = places.find((each) => each.id === to)!.name;
+    said = `${plant.name}: ${name}, number ${turn + 1}`;
     document.getElementById(`plant-${plant.id}`)?.focus();
   }
 
-  async function walk(bench: number, by: number) {
+  async function walk(place: number, by: number) {
     const ids = (query.data ?? []).map((each) => each.id);
-    const at = ids.indexOf(bench);
+    const at = ids.indexOf(place);
     ids.splice(at, 1);
-    ids.splice(at + by, 0, bench);
+    ids.splice(at + by, 0, place);
     try {
-      await answered(api.PUT('/api/benches', { body: { benches: ids } }));
+      await answered(api.PUT('/api/places', { body: { places: ids } }));
     } catch (failure) {
       failed(failure);
     }
-    await client.invalidateQueries({ queryKey: ['benches'] });
+    await client.invalidateQueries({ queryKey: ['places'] });
     void client.invalidateQueries({ queryKey: ['plants'] });
   }
 
-  async function remove(bench: Schemas['Bench']) {
+  async function remove(place: Schemas['Place']) {
     try {
-      await answered(api.DELETE('/api/benches/{id}', { params: { path: { id: bench.id } } }));
+      await answered(api.DELETE('/api/places/{id}', { params: { path: { id: place.id } } }));
     } catch (failure) {
       failed(failure);
     }
-    await client.invalidateQueries({ queryKey: ['benches'] });
+    await client.invalidateQueries({ queryKey: ['places'] });
   }
 </script>
 
@@ -134,65 +134,65 @@
     In the order of the walk. Drag a plant to where it stands, or hold
     <span class="kbd-hint">Alt</span> and use the arrows.
   </span>
-  <button class="act" onclick={() => (open = 0)}>Add a bench</button>
+  <button class="act" onclick={() => (open = 0)}>Add a place</button>
 </div>
 <p class="sr-only" role="status">{said}</p>
 
 <Waiting {query}>
   {#if open === 0}
-    <section class="sheet" aria-label="A new bench">
-      <BenchForm {approaches} done={() => (open = undefined)} />
+    <section class="sheet" aria-label="A new place">
+      <PlaceForm {approaches} done={() => (open = undefined)} />
     </section>
   {/if}
-  <ul class="benches">
-    {#each query.data ?? [] as bench, i (bench.id)}
-      {@const here = now[bench.id] ?? []}
+  <ul class="places">
+    {#each query.data ?? [] as place, i (place.id)}
+      {@const here = now[place.id] ?? []}
       <li
         class="sheet"
         ondragover={(event) => event.preventDefault()}
-        ondrop={(event) => drop(event, bench.id, here.length)}
+        ondrop={(event) => drop(event, place.id, here.length)}
       >
         <div class="row">
           <span class="who">
-            <b>{bench.name}</b>
+            <b>{place.name}</b>
             <span class="quiet">
               {here.length} plants ·
-              {options.data?.benchKinds.find((each) => each.value === bench.kind)?.words} ·
-              {bench.lampHours == null ? 'led by the sun' : `lamps ${bench.lampHours} h a day`} ·
-              {bench.means
-                ? `${warmthOut(Math.min(...bench.means))} to ${warmthOut(Math.max(...bench.means))} ${warmthUnit()} by month`
+              {options.data?.placeKinds.find((each) => each.value === place.kind)?.words} ·
+              {place.lampHours == null ? 'led by the sun' : `lamps ${place.lampHours} h a day`} ·
+              {place.means
+                ? `${warmthOut(Math.min(...place.means))} to ${warmthOut(Math.max(...place.means))} ${warmthUnit()} by month`
                 : 'temperature not measured'}
-              {#if bench.approach}
-                · {approaches.find((each) => each.approach === bench.approach)?.name}
+              {#if place.approach}
+                · {approaches.find((each) => each.approach === place.approach)?.name}
               {/if}
             </span>
           </span>
           <span class="acts">
             <button
               class="act small"
-              aria-label="Walk to {bench.name} earlier"
+              aria-label="Walk to {place.name} earlier"
               disabled={i === 0}
-              onclick={() => walk(bench.id, -1)}>↑</button
+              onclick={() => walk(place.id, -1)}>↑</button
             >
             <button
               class="act small"
-              aria-label="Walk to {bench.name} later"
+              aria-label="Walk to {place.name} later"
               disabled={i === (query.data?.length ?? 0) - 1}
-              onclick={() => walk(bench.id, 1)}>↓</button
+              onclick={() => walk(place.id, 1)}>↓</button
             >
             {#if !here.length}
-              <button class="link" onclick={() => remove(bench)}>Remove</button>
+              <button class="link" onclick={() => remove(place)}>Remove</button>
             {/if}
             <button
               class="act small"
-              aria-label="Change {bench.name}"
-              aria-expanded={open === bench.id}
-              onclick={() => (open = open === bench.id ? undefined : bench.id)}>Change</button
+              aria-label="Change {place.name}"
+              aria-expanded={open === place.id}
+              onclick={() => (open = open === place.id ? undefined : place.id)}>Change</button
             >
           </span>
         </div>
-        {#if open === bench.id}
-          <BenchForm {bench} {approaches} done={() => (open = undefined)} />
+        {#if open === place.id}
+          <PlaceForm {place} {approaches} done={() => (open = undefined)} />
         {/if}
         <ol>
           {#each here as id, at (id)}
@@ -205,13 +205,13 @@
                 ondragstart={() => (carried = id)}
                 ondragend={() => (carried = undefined)}
                 ondragover={(event) => event.preventDefault()}
-                ondrop={(event) => drop(event, bench.id, at)}
+                ondrop={(event) => drop(event, place.id, at)}
               >
                 <a
                   id="plant-{id}"
                   href="/plants/{id}"
                   draggable="false"
-                  onkeydown={(event) => void keys(event, plant, bench.id, at)}
+                  onkeydown={(event) => void keys(event, plant, place.id, at)}
                 >
                   <span class="place" aria-label="place {at + 1}">{at + 1}</span>
                   <VerdictMark verdict={plant.verdict} size={15} />
@@ -223,7 +223,7 @@
         </ol>
       </li>
     {:else}
-      <li class="quiet">No bench yet. Add the first one; plants stand on benches.</li>
+      <li class="quiet">No place yet. Add the first one; plants stand in places.</li>
     {/each}
   </ul>
 </Waiting>
@@ -239,7 +239,7 @@
   .top .act {
     margin-left: auto;
   }
-  .benches {
+  .places {
     list-style: none;
     padding: 0;
     margin: 14px 0 0;

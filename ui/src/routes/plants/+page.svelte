@@ -2,7 +2,7 @@
   import { goto } from '$app/navigation';
   import { useQueryClient } from '@tanstack/svelte-query';
   import { answered, api } from '$lib/api/client';
-  import { benchList, choices, gonePlants, plantList, rulesPage, sitePage } from '$lib/api/queries';
+  import { placeList, choices, gonePlants, plantList, rulesPage, sitePage } from '$lib/api/queries';
   import { URGENCY } from '$lib/drawings/verdicts';
   import VerdictMark from '$lib/drawings/VerdictMark.svelte';
   import { round } from '$lib/round/walk.svelte';
@@ -21,13 +21,13 @@
   const site = sitePage();
   const plants = plantList();
   const gone = gonePlants();
-  const benches = benchList();
+  const places = placeList();
   const options = choices();
   const rules = rulesPage();
   const today = $derived(site.data?.today ?? '');
 
   let sought = $state('');
-  let bench = $state('');
+  let place = $state('');
   let kind = $state('');
   let approach = $state('');
   let pile = $state('');
@@ -47,11 +47,11 @@
   const within = $derived(
     sorted.filter(
       (plant) =>
-        (!bench || plant.benchId === Number(bench)) &&
+        (!place || plant.placeId === Number(place)) &&
         (!kind || plant.profile === kind) &&
         (!approach || plant.approach === approach) &&
         (!asideOnly || plant.asideOn != null) &&
-        `${plant.number} ${plant.name} ${plant.profileName} ${plant.benchName} ${plant.title}`
+        `${plant.number} ${plant.name} ${plant.profileName} ${plant.placeName} ${plant.title}`
           .toLowerCase()
           .includes(sought.trim().toLowerCase()),
     ),
@@ -142,12 +142,12 @@
   async function stand() {
     const to = Number(target);
     const there = sorted
-      .filter((plant) => plant.benchId === to && !selected.includes(plant.id))
+      .filter((plant) => plant.placeId === to && !selected.includes(plant.id))
       .sort((a, b) => a.stand - b.stand)
       .map((plant) => plant.id);
     try {
       const result = await answered(
-        api.PUT('/api/benches/{id}/plants', {
+        api.PUT('/api/places/{id}/plants', {
           params: { path: { id: to } },
           body: { plants: [...there, ...selected] },
         }),
@@ -174,9 +174,9 @@
         <span class="sr-only">Find a plant</span>
         <input class="input" type="search" placeholder="Name, number…" bind:value={sought} />
       </label>
-      <select class="select" aria-label="Bench" bind:value={bench}>
-        <option value="">all benches</option>
-        {#each benches.data ?? [] as each (each.id)}
+      <select class="select" aria-label="Place" bind:value={place}>
+        <option value="">all places</option>
+        {#each places.data ?? [] as each (each.id)}
           <option value={String(each.id)}>{each.name}</option>
         {/each}
       </select>
@@ -243,9 +243,9 @@
             <b>{selected.length} chosen</b>
             <button type="button" class="act small" onclick={walk}>Walk to them</button>
             <button type="button" class="act small" onclick={aside}>Pull aside</button>
-            <select class="select" aria-label="Stand on bench" bind:value={target}>
+            <select class="select" aria-label="Stand in place" bind:value={target}>
               <option value="">stand on…</option>
-              {#each benches.data ?? [] as each (each.id)}
+              {#each places.data ?? [] as each (each.id)}
                 <option value={String(each.id)}>{each.name}</option>
               {/each}
             </select>

@@ -1,20 +1,20 @@
 <script lang="ts">
   import { answered, api } from '$lib/api/client';
-  import { benchList, openChecks, plantList } from '$lib/api/queries';
+  import { placeList, openChecks, plantList } from '$lib/api/queries';
   import Rounding from '$lib/round/Rounding.svelte';
   import Letters from '$lib/round/Letters.svelte';
   import { round } from '$lib/round/walk.svelte';
   import Waiting from '$lib/shell/Waiting.svelte';
   import { failed } from '$lib/shell/toaster';
 
-  const benches = benchList();
+  const places = placeList();
   const plants = plantList();
   const checks = openChecks();
   let chosen = $state<number[]>([]);
   let busy = $state(false);
 
   const count = $derived(
-    (bench: number) => plants.data?.filter((plant) => plant.benchId === bench).length ?? 0,
+    (place: number) => plants.data?.filter((plant) => plant.placeId === place).length ?? 0,
   );
   const due = $derived(
     new Set(
@@ -24,11 +24,11 @@
     ).size,
   );
 
-  async function start(title: string, bench: number[], onlyDue: boolean) {
+  async function start(title: string, place: number[], onlyDue: boolean) {
     busy = true;
     try {
       const found = await answered(
-        api.GET('/api/round', { params: { query: { bench, due: onlyDue } } }),
+        api.GET('/api/round', { params: { query: { place, due: onlyDue } } }),
       );
       round.start(title, found);
     } catch (failure) {
@@ -39,9 +39,9 @@
   }
 
   function names(ids: number[]): string {
-    return (benches.data ?? [])
-      .filter((bench) => ids.includes(bench.id))
-      .map((bench) => bench.name)
+    return (places.data ?? [])
+      .filter((place) => ids.includes(place.id))
+      .map((place) => place.name)
       .join(', ');
   }
 </script>
@@ -52,7 +52,7 @@
   <Rounding />
 {:else}
   <h1>Round</h1>
-  <Waiting query={benches}>
+  <Waiting query={places}>
     <div class="choose">
       <section class="sheet" aria-labelledby="due">
         <h2 id="due">What is due</h2>
@@ -69,16 +69,16 @@
           onclick={() => start('What is due', [], true)}>Walk to them</button
         >
       </section>
-      <section class="sheet" aria-labelledby="benches">
-        <h2 id="benches">Bench by bench</h2>
-        {#each benches.data ?? [] as bench (bench.id)}
-          <label class="bench">
-            <input class="checkbox" type="checkbox" value={bench.id} bind:group={chosen} />
-            <span>{bench.name}</span>
-            <span class="quiet">{count(bench.id)} plants</span>
+      <section class="sheet" aria-labelledby="places">
+        <h2 id="places">Place by place</h2>
+        {#each places.data ?? [] as place (place.id)}
+          <label class="place">
+            <input class="checkbox" type="checkbox" value={place.id} bind:group={chosen} />
+            <span>{place.name}</span>
+            <span class="quiet">{count(place.id)} plants</span>
           </label>
         {:else}
-          <p class="quiet">No bench yet. <a class="link" href="/places">Add the first one</a>.</p>
+          <p class="quiet">No place yet. <a class="link" href="/places">Add the first one</a>.</p>
         {/each}
         <button
           class="act go"
@@ -118,7 +118,7 @@
     gap: 8px;
     justify-items: start;
   }
-  .bench {
+  .place {
     display: flex;
     gap: 12px;
     align-items: center;
@@ -126,7 +126,7 @@
     width: 100%;
     cursor: pointer;
   }
-  .bench .quiet {
+  .place .quiet {
     margin-left: auto;
   }
 </style>

@@ -192,7 +192,7 @@
     <section class="sheet" aria-labelledby="approach">
       <h2 id="approach">Approach</h2>
       <p class="quiet">
-        Good growers differ. What you choose here holds wherever a bench or a plant has no approach
+        Good growers differ. What you choose here holds wherever a place or a plant has no approach
         of its own.
       </p>
       {#each options.data?.approaches ?? [] as each (each.approach)}

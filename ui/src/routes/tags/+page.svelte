@@ -3,7 +3,7 @@
   import { createQuery, useQueryClient } from '@tanstack/svelte-query';
   import { QrCode } from '@skeletonlabs/skeleton-svelte';
   import { answered, api, type Schemas } from '$lib/api/client';
-  import { benchList, sitePage } from '$lib/api/queries';
+  import { placeList, sitePage } from '$lib/api/queries';
   import Waiting from '$lib/shell/Waiting.svelte';
   import { failed, toaster } from '$lib/shell/toaster';
   import { partial, short } from '$lib/words/dates';
@@ -11,14 +11,14 @@
   const HUES = ['moss', 'plum', 'ochre', 'slate', 'clay'];
   const client = useQueryClient();
   const site = sitePage();
-  const benches = benchList();
+  const places = placeList();
   const query = createQuery(() => ({
     queryKey: ['tags'],
     queryFn: () => answered(api.GET('/api/tags')),
   }));
   const today = $derived(site.data?.today ?? '');
 
-  let bench = $state('');
+  let place = $state('');
   let which = $state('all');
   const only = $derived(Number(page.url.searchParams.get('plant')) || undefined);
   const tags = $derived(query.data?.tags ?? []);
@@ -29,7 +29,7 @@
     only
       ? tags.filter((tag) => tag.plantId === only)
       : (which === 'unread' ? unread : tags).filter(
-          (tag) => !bench || tag.benchId === Number(bench),
+          (tag) => !place || tag.placeId === Number(place),
         ),
   );
 
@@ -67,9 +67,9 @@
   {#if only}
     <a class="link" href="/tags">All tags</a>
   {:else}
-    <select class="select" aria-label="Bench" bind:value={bench}>
-      <option value="">all benches</option>
-      {#each benches.data ?? [] as each (each.id)}
+    <select class="select" aria-label="Place" bind:value={place}>
+      <option value="">all places</option>
+      {#each places.data ?? [] as each (each.id)}
         <option value={String(each.id)}>{each.name}</option>
       {/each}
     </select>
@@ -88,7 +88,7 @@
     <section class="sheet together no-print">
       <h2>Handled together on {short(each.on, today)}</h2>
       <p>
-        Tags are swapped at such a bench day. Hold each of these against its plant:
+        Tags are swapped at such a place day. Hold each of these against its plant:
         {each.plants.map((tag) => `${tag.number} ${tag.name}`).join(', ')}.
       </p>
       <button class="act small" onclick={() => right(each)}>All of them are right</button>

@@ -17,7 +17,7 @@ class BadInputTest {
 
   private static final String PLANT =
       """
-      {"label":"Vanda Quay","profile":"vanda","benchId":1,"pottedOn":"2026",
+      {"label":"Vanda Quay","profile":"vanda","placeId":1,"pottedOn":"2026",
        "mix":[{"component":"PUMICE","parts":1}]}""";
 
   private static void refuses(RunningApplication.Answer answer, int status, String field) {
@@ -45,8 +45,8 @@ class BadInputTest {
         "\"Vanda Quay\"; LONG; label",
         "\"vanda\"; \"cactus\"; profile",
         "\"vanda\"; null; profile",
-        "\"benchId\":1; \"benchId\":999; benchId",
-        "\"benchId\":1; \"benchId\":\"x\"; benchId",
+        "\"placeId\":1; \"placeId\":999; placeId",
+        "\"placeId\":1; \"placeId\":\"x\"; placeId",
         "\"2026\"; \"2029\"; pottedOn",
         "\"2026\"; \"2027-05-16\"; pottedOn",
         "\"2026\"; \"last week\"; pottedOn",
@@ -106,14 +106,14 @@ class BadInputTest {
     refuses(APP.post("/api/plants", ""), 400, null);
     refuses(APP.post("/api/plants", "[]"), 400, null);
     refuses(APP.put("/api/site", "{\"latitude\":123}"), 400, "latitude");
-    refuses(APP.post("/api/benches", "{\"name\":\"\"}"), 400, "name");
-    refuses(APP.post("/api/benches", "{\"name\":\"East sill\"}"), 400, "name");
-    refuses(APP.put("/api/benches/1", "{\"name\":\"East sill\"}"), 400, "name");
-    refuses(APP.put("/api/benches/4711", "{\"name\":\"Nowhere\"}"), 404, null);
-    refuses(APP.post("/api/benches", "{\"name\":\"Attic\",\"lampHours\":25}"), 400, "lampHours");
-    refuses(APP.post("/api/benches", "{\"name\":\"Attic\",\"means\":[20]}"), 400, "means");
+    refuses(APP.post("/api/places", "{\"name\":\"\"}"), 400, "name");
+    refuses(APP.post("/api/places", "{\"name\":\"East sill\"}"), 400, "name");
+    refuses(APP.put("/api/places/1", "{\"name\":\"East sill\"}"), 400, "name");
+    refuses(APP.put("/api/places/4711", "{\"name\":\"Nowhere\"}"), 404, null);
+    refuses(APP.post("/api/places", "{\"name\":\"Attic\",\"lampHours\":25}"), 400, "lampHours");
+    refuses(APP.post("/api/places", "{\"name\":\"Attic\",\"means\":[20]}"), 400, "means");
     var hot = "{\"name\":\"Attic\",\"means\":[%s90]}".formatted("20,".repeat(11));
-    refuses(APP.post("/api/benches", hot), 400, "means");
+    refuses(APP.post("/api/places", hot), 400, "means");
   }
 
   @Test

@@ -35,40 +35,40 @@ class CollectionTest {
     return APP.put(
         "/api/plants/" + plant.path("id").asLong(),
         """
-        {"version":"%s","card":%s,"profile":"%s","benchId":%d,"aim":"AS_IT_COMES",
+        {"version":"%s","card":%s,"profile":"%s","placeId":%d,"aim":"AS_IT_COMES",
          "cameRootless":false,"deviation":{}}"""
             .formatted(
                 plant.path("version").asString(),
                 RulesTest.card(plant, right, wrong),
                 plant.path("profile").asString(),
-                plant.path("bench").path("id").asLong()));
+                plant.path("place").path("id").asLong()));
   }
 
   @Test
-  void aRoundGoesBenchByBenchAndAlongEach() throws Exception {
-    var bench = APP.get("/api/round?bench=3").body().path("stops");
-    assertThat(bench.valueStream().map(stop -> stop.path("benchName").asString()).distinct())
+  void aRoundGoesPlaceByPlaceAndAlongEach() throws Exception {
+    var place = APP.get("/api/round?place=3").body().path("stops");
+    assertThat(place.valueStream().map(stop -> stop.path("placeName").asString()).distinct())
         .containsExactly("East sill");
-    var first = stops("?bench=3");
+    var first = stops("?place=3");
     var turned = new java.util.ArrayList<>(first);
     java.util.Collections.reverse(turned);
     assertThat(stand(3, turned)).isEqualTo(200);
-    assertThat(stops("?bench=3")).isEqualTo(turned);
+    assertThat(stops("?place=3")).isEqualTo(turned);
     assertThat(stand(3, first)).isEqualTo(200);
   }
 
-  private static int stand(long bench, List<Long> plants) throws Exception {
+  private static int stand(long place, List<Long> plants) throws Exception {
     var ids = plants.stream().map(String::valueOf).collect(Collectors.joining(","));
-    return APP.put("/api/benches/%d/plants".formatted(bench), "{\"plants\":[%s]}".formatted(ids))
+    return APP.put("/api/places/%d/plants".formatted(place), "{\"plants\":[%s]}".formatted(ids))
         .status();
   }
 
   @Test
   void aPlantStandsElsewhereAndItsHistorySaysSo() throws Exception {
-    long id = stops("?bench=1").get(0);
-    var rest = stops("?bench=4");
+    long id = stops("?place=1").get(0);
+    var rest = stops("?place=4");
     assertThat(stand(4, List.of(rest.get(0), id))).isEqualTo(200);
-    assertThat(stops("?bench=4")).startsWith(rest.get(0), id).hasSize(rest.size() + 1);
+    assertThat(stops("?place=4")).startsWith(rest.get(0), id).hasSize(rest.size() + 1);
     assertThat(plant(id).path("journal").valueStream().map(line -> words(line)))
         .contains("Moved from Sunroom, low stage to Cellar shelf under lights");
     assertThat(stand(4711, List.of(id))).isEqualTo(400);
@@ -76,16 +76,16 @@ class CollectionTest {
   }
 
   @Test
-  void theWalkIsPutInOrderAndABenchWithPlantsStays() throws Exception {
-    assertThat(APP.put("/api/benches", "{\"benches\":[4,3,2,1]}").status()).isEqualTo(200);
-    assertThat(APP.get("/api/benches").body().path(0).path("id").asLong()).isEqualTo(4);
-    assertThat(APP.put("/api/benches", "{\"benches\":[4,3,2]}").fault("benches")).isPresent();
-    APP.put("/api/benches", "{\"benches\":[1,2,3,4]}");
-    var full = APP.send(APP.request("/api/benches/1").DELETE().build());
+  void theWalkIsPutInOrderAndAPlaceWithPlantsStays() throws Exception {
+    assertThat(APP.put("/api/places", "{\"places\":[4,3,2,1]}").status()).isEqualTo(200);
+    assertThat(APP.get("/api/places").body().path(0).path("id").asLong()).isEqualTo(4);
+    assertThat(APP.put("/api/places", "{\"places\":[4,3,2]}").fault("places")).isPresent();
+    APP.put("/api/places", "{\"places\":[1,2,3,4]}");
+    var full = APP.send(APP.request("/api/places/1").DELETE().build());
     assertThat(full.status()).isEqualTo(409);
     assertThat(full.body().path("detail").asString()).contains("Move them first");
-    long attic = APP.post("/api/benches", "{\"name\":\"Attic\"}").body().path("id").asLong();
-    assertThat(APP.send(APP.request("/api/benches/" + attic).DELETE().build()).status())
+    long attic = APP.post("/api/places", "{\"name\":\"Attic\"}").body().path("id").asLong();
+    assertThat(APP.send(APP.request("/api/places/" + attic).DELETE().build()).status())
         .isEqualTo(204);
   }
 

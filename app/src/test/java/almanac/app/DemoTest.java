@@ -37,7 +37,7 @@ class DemoTest {
             "DIVIDE",
             "RESCUE",
             "LET_GO");
-    assertThat(plants.valueStream().map(plant -> plant.path("benchName").asString()).distinct())
+    assertThat(plants.valueStream().map(plant -> plant.path("placeName").asString()).distinct())
         .hasSize(4);
     assertThat(plants).hasSize(64);
     assertThat(plants.valueStream().map(plant -> plant.path("profile").asString()))

@@ -243,7 +243,7 @@ class EveryActTest {
         APP.post(
             "/api/plants",
             """
-            {"label":"%s","profile":"oncidium","benchId":1,"pottedOn":"2027-05",
+            {"label":"%s","profile":"oncidium","placeId":1,"pottedOn":"2027-05",
              "mix":[{"component":"BARK_FINE","parts":1}]%s}"""
                 .formatted(label, more));
     assertThat(added.status()).as("%s", added.body()).isEqualTo(201);
@@ -318,13 +318,13 @@ class EveryActTest {
 
   @Test
   void aPlaceThatIsGoneIsStillNamedAndNobodyIsPutBackThere() throws Exception {
-    var place = APP.post("/api/benches", "{\"name\":\"Wash house step\"}").body().path("id");
+    var place = APP.post("/api/places", "{\"name\":\"Wash house step\"}").body().path("id");
     var there =
         APP.put(
-            "/api/benches/%d/plants".formatted(place.asLong()),
+            "/api/places/%d/plants".formatted(place.asLong()),
             "{\"plants\":[%d]}".formatted(id(OTHER)));
-    var back = APP.put("/api/benches/1/plants", "{\"plants\":[%d]}".formatted(id(OTHER)));
-    assertThat(APP.delete("/api/benches/" + place.asLong()).status()).isEqualTo(204);
+    var back = APP.put("/api/places/1/plants", "{\"plants\":[%d]}".formatted(id(OTHER)));
+    assertThat(APP.delete("/api/places/" + place.asLong()).status()).isEqualTo(204);
     assertThat(
             pages(Deed.on(OTHER))
                 .get(0)

@@ -25,9 +25,9 @@ class IdleCollectionTest {
   }
 
   private static void everyKindOfWrite(String name) throws Exception {
-    written("POST", "/api/benches", "{\"name\":\"%s\",\"lampHours\":12}".formatted(name));
-    long bench =
-        APP.get("/api/benches")
+    written("POST", "/api/places", "{\"name\":\"%s\",\"lampHours\":12}".formatted(name));
+    long place =
+        APP.get("/api/places")
             .body()
             .valueStream()
             .reduce((a, b) -> b)
@@ -38,9 +38,9 @@ class IdleCollectionTest {
         "POST",
         "/api/plants",
         """
-        {"label":"%s","profile":"oncidium","benchId":%d,"pottedOn":"2025-01",
+        {"label":"%s","profile":"oncidium","placeId":%d,"pottedOn":"2025-01",
          "mix":[{"component":"BARK_MEDIUM","parts":1}]}"""
-            .formatted(name, bench));
+            .formatted(name, place));
     long plant =
         APP.get("/api/plants")
             .body()
@@ -65,7 +65,7 @@ class IdleCollectionTest {
     written("PUT", "/api/aside", "{\"plants\":[%d],\"aside\":true}".formatted(plant));
     written("PUT", "/api/site", "{\"latitude\":56}");
     written("PUT", "/api/rules", "{\"values\":{\"medium.q10\":2.1}}");
-    written("POST", "/api/instruments/sensor/" + bench, "");
+    written("POST", "/api/instruments/sensor/" + place, "");
   }
 
   @Test

@@ -14,16 +14,16 @@ class JournalTest {
   @RegisterExtension static final RunningApplication APP = RunningApplication.empty();
 
   private static JsonNode plant(String label) throws Exception {
-    var bench = APP.post("/api/benches", "{\"name\":\"%s\"}".formatted(label));
-    assertThat(bench.status()).isEqualTo(201);
+    var place = APP.post("/api/places", "{\"name\":\"%s\"}".formatted(label));
+    assertThat(place.status()).isEqualTo(201);
     var added =
         APP.post(
             "/api/plants",
             """
-            {"label":"%s","profile":"oncidium","benchId":%d,"pottedOn":"2025-01",
+            {"label":"%s","profile":"oncidium","placeId":%d,"pottedOn":"2025-01",
              "mix":[{"component":"BARK_MEDIUM","parts":3},{"component":"PERLITE","parts":1}],
              "moisture":"DRIES_BETWEEN"}"""
-                .formatted(label, bench.body().path("id").asLong()));
+                .formatted(label, place.body().path("id").asLong()));
     assertThat(added.status()).as("%s", added.body()).isEqualTo(201);
     return added.body().path("plant");
   }

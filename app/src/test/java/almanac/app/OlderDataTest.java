@@ -19,7 +19,7 @@ class OlderDataTest {
     assertThat(plant.path("name").asString()).isEqualTo("Oncidium Old Ledger");
     assertThat(plant.path("card").path("number").asString()).isEqualTo("24-001");
     assertThat(plant.path("card").path("status").asString()).isEqualTo("GROWING");
-    assertThat(plant.path("bench").path("lampHours").asDouble())
+    assertThat(plant.path("place").path("lampHours").asDouble())
         .as("what was controlled is under lamps")
         .isEqualTo(14);
     assertThat(plant.path("potting").path("pottedOn").asString()).isEqualTo("2024-05");
@@ -38,12 +38,12 @@ class OlderDataTest {
     assertThat(plant.path("potting").path("pottedOn").asString()).isEqualTo("unknown");
     assertThat(plant.path("potting").path("pot").asString()).isEqualTo("UNKNOWN");
     assertThat(plant.path("arrivedOn").isNull()).isTrue();
-    assertThat(plant.path("bench").path("lampHours").isNull()).isTrue();
+    assertThat(plant.path("place").path("lampHours").isNull()).isTrue();
     assertThat(plant.path("checks").path(0).path("urgency").asString()).isEqualTo("OVERDUE");
   }
 
   @Test
-  void theBenchesAreWalkedInTheOrderInWhichTheyWereMade() throws Exception {
+  void thePlacesAreWalkedInTheOrderInWhichTheyWereMade() throws Exception {
     assertThat(
             APP.get("/api/round")
                 .body()

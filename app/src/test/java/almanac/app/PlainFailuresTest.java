@@ -55,15 +55,15 @@ class PlainFailuresTest {
       delimiter = ';',
       quoteCharacter = '\'',
       value = {
-        "POST; /api/plants; {\"label\":\"A\",\"profile\":\"vanda\",\"benchId\":1,\"pottedOn\":\"2026\",\"mix\":[null]}; mix[0]",
+        "POST; /api/plants; {\"label\":\"A\",\"profile\":\"vanda\",\"placeId\":1,\"pottedOn\":\"2026\",\"mix\":[null]}; mix[0]",
         "POST; /api/plants/4/repots; {\"on\":\"2027-05-15\",\"mix\":[null]}; mix[0]",
         "POST; /api/plants/4/repots; {\"on\":\"2027-05-15\",\"mix\":[{\"component\":\"LAVA\",\"parts\":1},null]}; mix[1]",
         "POST; /api/plants/4/what-if; {\"looks\":{},\"figures\":{},\"mix\":[null]}; mix[0]",
         "POST; /api/plants/4/inspections; {\"on\":\"2027-05-15\",\"looks\":{\"pests\":{\"answers\":[null]}}}; looks[pests].answers[0]",
-        "PUT; /api/benches; {\"benches\":[null]}; benches[0]",
-        "PUT; /api/benches/1/plants; {\"plants\":[null]}; plants[0]",
+        "PUT; /api/places; {\"places\":[null]}; places[0]",
+        "PUT; /api/places/1/plants; {\"plants\":[null]}; plants[0]",
         "PUT; /api/aside; {\"plants\":[null],\"aside\":true}; plants[0]",
-        "POST; /api/benches; {\"name\":\"N\",\"means\":[1,1,1,1,1,null,1,1,1,1,1,1]}; means[5]",
+        "POST; /api/places; {\"name\":\"N\",\"means\":[1,1,1,1,1,null,1,1,1,1,1,1]}; means[5]",
         "POST; /api/measurements; {\"known\":[null,null],\"knownMm\":10,\"path\":[{\"x\":1,\"y\":1}]}; known[0]",
         "POST; /api/measurements; {\"known\":[{\"x\":1,\"y\":1},{\"x\":9,\"y\":1}],\"knownMm\":10,\"path\":[null]}; path[0]",
         "POST; /api/judgements; {\"situations\":[null]}; situations[0]"
@@ -79,8 +79,8 @@ class PlainFailuresTest {
 
   @ParameterizedTest
   @CsvSource({
-    "/api/round?bench=%FF, 400",
-    "/api/round?bench=%zz, 400",
+    "/api/round?place=%FF, 400",
+    "/api/round?place=%zz, 400",
     "/api/round?%FF=1, 400",
     "/api/plants/%FF, 400",
     "/api/plants/%zz, 400",

@@ -36,7 +36,7 @@ class PlantCardTest {
     }
     entry.set("card", card);
     entry.set("profile", page.path("profile"));
-    entry.set("benchId", page.path("bench").path("id"));
+    entry.set("placeId", page.path("place").path("id"));
     entry.set("aim", page.path("aim"));
     entry.set("approach", page.path("approach"));
     entry.set("arrivedOn", page.path("arrivedOn"));
@@ -165,7 +165,7 @@ class PlantCardTest {
     "aim, WIN_PRIZES, aim",
     "arrivedOn, 2027-06-01, arrivedOn",
     "arrivedOn, 2027-05-14, arrivedOn",
-    "benchId, 4711, benchId"
+    "placeId, 4711, placeId"
   })
   void whatCannotBeIsRefusedByItsFieldAndNothingIsKept(String path, String value, String field)
       throws Exception {

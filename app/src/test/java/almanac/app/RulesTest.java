@@ -111,18 +111,17 @@ class RulesTest {
   }
 
   @Test
-  void anApproachHoldsForTheCollectionABenchOrAPlant() throws Exception {
+  void anApproachHoldsForTheCollectionAPlaceOrAPlant() throws Exception {
     var weir = plant("Cattleya Weir Song");
     assertThat(weir.path("slip").path("approach").asString()).isEqualTo("HOUSE_RULES");
     APP.put("/api/approach", "{\"approach\":\"FRESH_START\"}");
     assertThat(plant("Cattleya Weir Song").path("slip").path("approach").asString())
         .isEqualTo("FRESH_START");
 
-    long bench = weir.path("bench").path("id").asLong();
-    var name = weir.path("bench").path("name").asString();
+    long place = weir.path("place").path("id").asLong();
+    var name = weir.path("place").path("name").asString();
     APP.put(
-        "/api/benches/" + bench,
-        "{\"name\":\"%s\",\"approach\":\"WAIT_FOR_NUBS\"}".formatted(name));
+        "/api/places/" + place, "{\"name\":\"%s\",\"approach\":\"WAIT_FOR_NUBS\"}".formatted(name));
     assertThat(plant("Cattleya Weir Song").path("slip").path("approach").asString())
         .isEqualTo("WAIT_FOR_NUBS");
 
@@ -134,20 +133,20 @@ class RulesTest {
         .as("a window that still shows the former version")
         .isEqualTo(409);
     change(plant("Cattleya Weir Song"), "\"approach\":null");
-    APP.put("/api/benches/" + bench, "{\"name\":\"%s\"}".formatted(name));
+    APP.put("/api/places/" + place, "{\"name\":\"%s\"}".formatted(name));
   }
 
   private static RunningApplication.Answer change(JsonNode plant, String with) throws Exception {
     return APP.put(
         "/api/plants/" + plant.path("id").asLong(),
         """
-        {"version":"%s","card":%s,"profile":"%s","benchId":%d,"aim":"AS_IT_COMES",
+        {"version":"%s","card":%s,"profile":"%s","placeId":%d,"aim":"AS_IT_COMES",
          "cameRootless":false,"deviation":{},%s}"""
             .formatted(
                 plant.path("version").asString(),
                 card(plant, "", ""),
                 plant.path("profile").asString(),
-                plant.path("bench").path("id").asLong(),
+                plant.path("place").path("id").asLong(),
                 with));
   }
 

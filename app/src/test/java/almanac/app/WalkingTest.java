@@ -25,16 +25,16 @@ class WalkingTest {
   }
 
   @Test
-  void theWholeWalkGoesToEveryPlantOnceAndNeverBackToABench() throws Exception {
+  void theWholeWalkGoesToEveryPlantOnceAndNeverBackToAPlace() throws Exception {
     var stops = stops("");
     assertThat(ids(stops)).hasSize(stops.size()).hasSize(64);
     var left = new HashSet<String>();
     var here = "";
     for (var stop : stops) {
-      var bench = stop.path("benchName").asString();
-      if (!bench.equals(here)) {
-        assertThat(left.add(bench)).as("back to %s", bench).isTrue();
-        here = bench;
+      var place = stop.path("placeName").asString();
+      if (!place.equals(here)) {
+        assertThat(left.add(place)).as("back to %s", place).isTrue();
+        here = place;
       }
     }
   }
@@ -50,19 +50,19 @@ class WalkingTest {
             .collect(Collectors.toSet());
     assertThat(due).isNotEmpty();
     assertThat(ids(stops("?due=true"))).isEqualTo(due);
-    var sill = ids(stops("?bench=3"));
-    assertThat(ids(stops("?bench=3&due=true")))
+    var sill = ids(stops("?place=3"));
+    assertThat(ids(stops("?place=3&due=true")))
         .isEqualTo(due.stream().filter(sill::contains).collect(Collectors.toSet()));
   }
 
   @Test
-  void severalBenchesAreWalkedTogetherInTheirOrder() throws Exception {
+  void severalPlacesAreWalkedTogetherInTheirOrder() throws Exception {
     var both =
-        stops("?bench=4&bench=1").stream().map(stop -> stop.path("benchId").asLong()).toList();
+        stops("?place=4&place=1").stream().map(stop -> stop.path("placeId").asLong()).toList();
     assertThat(both.stream().distinct()).containsExactly(1L, 4L);
-    assertThat(both).hasSize(stops("?bench=1").size() + stops("?bench=4").size());
-    assertThat(stops("?bench=4711")).isEmpty();
-    assertThat(APP.get("/api/round?bench=low").status()).isEqualTo(400);
+    assertThat(both).hasSize(stops("?place=1").size() + stops("?place=4").size());
+    assertThat(stops("?place=4711")).isEmpty();
+    assertThat(APP.get("/api/round?place=low").status()).isEqualTo(400);
   }
 
   @Test

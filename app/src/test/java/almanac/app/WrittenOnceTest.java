@@ -29,12 +29,12 @@ class WrittenOnceTest {
     return """
         {"version":"%s","card":{"number":"%s","label":"Told once","believed":"","confirmed":"",
          "parents":"","status":"GROWING","statusReason":"","notes":"","cameFrom":"","price":""},
-         "profile":"%s","benchId":%d,"aim":"AS_IT_COMES","cameRootless":false,"deviation":{}}"""
+         "profile":"%s","placeId":%d,"aim":"AS_IT_COMES","cameRootless":false,"deviation":{}}"""
         .formatted(
             page.path("version").asString(),
             page.path("card").path("number").asString(),
             page.path("profile").asString(),
-            page.path("bench").path("id").asInt());
+            page.path("place").path("id").asInt());
   }
 
   static Stream<Arguments> writes() throws Exception {
@@ -49,13 +49,13 @@ class WrittenOnceTest {
             "POST",
             "/api/plants",
             """
-            {"label":"Vanda Told Once","profile":"vanda","benchId":1,"pottedOn":"2026",
+            {"label":"Vanda Told Once","profile":"vanda","placeId":1,"pottedOn":"2026",
              "mix":[{"component":"PUMICE","parts":1}]}"""),
         Arguments.of("PUT", "/api/plants/6", card(6)),
         Arguments.of("PUT", "/api/plants/7/hold", "{\"held\":true}"),
         Arguments.of("PUT", "/api/aside", "{\"plants\":[7],\"aside\":true}"),
-        Arguments.of("PUT", "/api/benches/1/plants", "{\"plants\":[8]}"),
-        Arguments.of("POST", "/api/benches", "{\"name\":\"Told once\"}"),
+        Arguments.of("PUT", "/api/places/1/plants", "{\"plants\":[8]}"),
+        Arguments.of("POST", "/api/places", "{\"name\":\"Told once\"}"),
         Arguments.of("PUT", "/api/site", "{\"latitude\":55}"),
         Arguments.of("PUT", "/api/rules", "{\"values\":{\"medium.q10\":2.2}}"));
   }
@@ -80,7 +80,7 @@ class WrittenOnceTest {
       all.add(page(plant));
     }
     all.add(APP.get("/api/plants").body());
-    all.add(APP.get("/api/benches").body());
+    all.add(APP.get("/api/places").body());
     return all;
   }
 
@@ -185,7 +185,7 @@ class WrittenOnceTest {
                   APP.post(
                       "/api/plants",
                       """
-                      {"label":"Vanda Crowd","profile":"vanda","benchId":1,"pottedOn":"2026",
+                      {"label":"Vanda Crowd","profile":"vanda","placeId":1,"pottedOn":"2026",
                        "mix":[{"component":"PUMICE","parts":1}]}"""))) {
         assertThat(each.get().status()).as("%s", each.get().body()).isEqualTo(201);
         numbers.add(each.get().body().path("plant").path("card").path("number").asString());
@@ -212,8 +212,8 @@ class WrittenOnceTest {
     return Stream.of(
         Arguments.of("PUT", "/api/plants/15/hold", "{\"held\":true}"),
         Arguments.of("PUT", "/api/aside", "{\"plants\":[15],\"aside\":true}"),
-        Arguments.of("PUT", "/api/benches/4/plants", "{\"plants\":[15]}"),
-        Arguments.of("PUT", "/api/benches/2/plants", "{\"plants\":[15]}"),
+        Arguments.of("PUT", "/api/places/4/plants", "{\"plants\":[15]}"),
+        Arguments.of("PUT", "/api/places/2/plants", "{\"plants\":[15]}"),
         Arguments.of(
             "POST",
             "/api/plants/15/repots",

@@ -16,7 +16,7 @@ class ArrivalTest {
     var page = browsing.open("/plants/new");
     Find.entry(page, "Name on the label").fill(name);
     Find.entry(page, "Kind").selectOption("Oncidium alliance");
-    Find.entry(page, "Bench").selectOption("East sill");
+    Find.entry(page, "Place").selectOption("East sill");
     Find.entry(page, "Potted on").fill("2025-03");
     page.getByLabel("What it stands in").selectOption("medium bark (8–12 mm)");
     Find.entry(page, "Came on").fill("yesterday");

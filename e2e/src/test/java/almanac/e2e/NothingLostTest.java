@@ -149,16 +149,16 @@ class NothingLostTest {
   void aMovedPlantIsPutBack() {
     try (var browsing = Browsing.desk(ALMANAC.address())) {
       var page = browsing.open("/places");
-      var benches = page.locator(".benches > li");
-      var plant = benches.nth(1).locator("ol a").first();
+      var places = page.locator(".places > li");
+      var plant = places.nth(1).locator("ol a").first();
       plant.waitFor();
-      var before = benches.nth(1).locator("ol").innerText();
+      var before = places.nth(1).locator("ol").innerText();
       plant.focus();
       page.keyboard().press("Alt+ArrowUp");
       assertThat(page.getByText("moved").last()).isVisible();
-      assertThat(benches.nth(1).locator("ol")).not().hasText(before);
+      assertThat(places.nth(1).locator("ol")).not().hasText(before);
       Find.button(page, "Undo").last().click();
-      assertThat(benches.nth(1).locator("ol"))
+      assertThat(places.nth(1).locator("ol"))
           .hasText(Pattern.compile(before.split("\n")[1].strip()));
     }
   }

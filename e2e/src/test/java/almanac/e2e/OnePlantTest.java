@@ -45,7 +45,7 @@ class OnePlantTest {
     page.getByRole(AriaRole.MAIN).getByRole(AriaRole.LINK, within("Add a plant")).click();
     page.getByLabel("Name on the label").fill("Oncidium Towing Path");
     page.getByLabel("Kind").selectOption("Oncidium alliance");
-    page.getByLabel("Name of the new bench").fill("East sill");
+    page.getByLabel("Name of the new place").fill("East sill");
     page.getByLabel("Potted on").fill("2025-02");
     page.getByLabel("What it stands in").selectOption("medium bark (8–12 mm)");
     page.getByRole(AriaRole.BUTTON, named("Add the plant")).click();

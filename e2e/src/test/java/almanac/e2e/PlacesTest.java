@@ -10,12 +10,12 @@ import com.microsoft.playwright.options.LoadState;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.RegisterExtension;
 
-/** Benches, what they give, and where each plant stands on them. */
+/** Places, what they give, and where each plant stands on them. */
 class PlacesTest {
   @RegisterExtension static final RunningDemo ALMANAC = new RunningDemo();
 
-  private static Locator bench(Page page, String name) {
-    return Find.with(page.locator(".benches > li"), name);
+  private static Locator place(Page page, String name) {
+    return Find.with(page.locator(".places > li"), name);
   }
 
   private static String nameOf(Locator plant) {
@@ -30,7 +30,7 @@ class PlacesTest {
     page.mouse().move(there.x + 4, there.y + 4);
     page.locator("li.carried").waitFor();
     to.hover();
-    page.waitForResponse("**/api/benches/*/plants", () -> page.mouse().up());
+    page.waitForResponse("**/api/places/*/plants", () -> page.mouse().up());
     assertThat(page.locator("li.carried")).hasCount(0);
   }
 
@@ -40,7 +40,7 @@ class PlacesTest {
       browsing.page().setViewportSize(1280, 2200);
       var page = browsing.open("/places");
       page.waitForLoadState(LoadState.NETWORKIDLE);
-      var low = bench(page, "Sunroom, low stage");
+      var low = place(page, "Sunroom, low stage");
       var moved = low.locator("ol a").first();
       var name = nameOf(moved);
       drag(page, moved, low.locator("ol li").nth(4));
@@ -50,7 +50,7 @@ class PlacesTest {
       page.waitForLoadState(LoadState.NETWORKIDLE);
       assertThat(low.locator("ol li").nth(4)).containsText(name);
 
-      var high = bench(page, "Sunroom, high stage");
+      var high = place(page, "Sunroom, high stage");
       drag(page, low.locator("ol li").nth(4), high.locator("ol li").first());
       assertThat(high.locator("ol li").first()).containsText(name);
       high.locator("ol a").first().click();
@@ -62,10 +62,10 @@ class PlacesTest {
   }
 
   @Test
-  void aPlantIsMovedAlongItsBenchByTheArrows() {
+  void aPlantIsMovedAlongItsPlaceByTheArrows() {
     try (var browsing = Browsing.desk(ALMANAC.address())) {
       var page = browsing.open("/places");
-      var cellar = bench(page, "Cellar shelf under lights");
+      var cellar = place(page, "Cellar shelf under lights");
       var first = cellar.locator("ol a").first();
       var name = nameOf(first);
       first.focus();
@@ -79,20 +79,20 @@ class PlacesTest {
   }
 
   @Test
-  void aBenchIsAddedMeasuredAndRemoved() {
+  void aPlaceIsAddedMeasuredAndRemoved() {
     try (var browsing = Browsing.desk(ALMANAC.address())) {
       var page = browsing.open("/places");
-      Find.button(page, "Add a bench").click();
+      Find.button(page, "Add a place").click();
       Find.entry(page, "Name").fill("East sill");
       Find.entry(page, "Lamps").fill("30");
       Find.button(page, "Save").click();
       assertThat(page.getByText("Lamps are on from 0 to 24 hours a day.")).isVisible();
       Find.entry(page, "Lamps").fill("12");
       Find.button(page, "Save").click();
-      assertThat(page.getByText("There is a bench of that name already.")).isVisible();
+      assertThat(page.getByText("There is a place of that name already.")).isVisible();
       Find.entry(page, "Name").fill("Wash house");
       Find.button(page, "Save").click();
-      var wash = bench(page, "Wash house");
+      var wash = place(page, "Wash house");
       assertThat(wash).containsText("lamps 12 h a day");
       assertThat(wash).containsText("temperature not measured");
 
@@ -104,7 +104,7 @@ class PlacesTest {
       assertThat(wash).containsText("°C by month");
 
       Find.button(page, "Walk to Wash house earlier").click();
-      assertThat(page.locator(".benches > li").nth(3)).containsText("Wash house");
+      assertThat(page.locator(".places > li").nth(3)).containsText("Wash house");
       Find.button(wash, "Remove").click();
       assertThat(wash).hasCount(0);
       browsing.expectedRefusal();
@@ -129,7 +129,7 @@ class PlacesTest {
   }
 
   @Test
-  void onATabletABenchIsReadWithoutPushing() {
+  void onATabletAPlaceIsReadWithoutPushing() {
     try (var browsing = Browsing.tablet(ALMANAC.address())) {
       browsing.open("/places");
       browsing.fitsTheScreen();

@@ -24,9 +24,9 @@ class RoundTest {
     return new Locator.GetByRoleOptions().setName(name);
   }
 
-  private static Page walk(Browsing browsing, String bench) {
+  private static Page walk(Browsing browsing, String place) {
     var page = browsing.open("/round");
-    page.getByText(bench).click();
+    page.getByText(place).click();
     page.getByRole(AriaRole.BUTTON, named("Start")).click();
     page.locator(".rows h1").waitFor();
     return page;

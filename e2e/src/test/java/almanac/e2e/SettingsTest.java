@@ -40,7 +40,7 @@ class SettingsTest {
       choose(page, "Volumes", "US quarts and fluid ounces");
       choose(page, "Days", "2027-05-16, the same in every language");
       browsing.open("/places");
-      assertThat(Find.with(page.locator(".benches > li"), "Sunroom, low stage"))
+      assertThat(Find.with(page.locator(".places > li"), "Sunroom, low stage"))
           .containsText("64.4 to 73.4 °F by month");
       browsing.open("/rules");
       assertThat(page.getByLabel("roots.nub-most, in")).hasValue("0.79");

@@ -33,7 +33,7 @@ class SortingTest {
       page.locator(".pile").filter(new Locator.FilterOptions().setHasText("Now")).click();
       assertThat(page.locator("ul.sheet li")).hasCount(3);
       assertThat(page.locator(".field svg a")).hasCount(3);
-      page.getByLabel("Bench").selectOption("Sunroom, low stage");
+      page.getByLabel("Place").selectOption("Sunroom, low stage");
       assertThat(page.locator("ul.sheet li")).hasCount(2);
       assertThat(browsing.complaints()).isEmpty();
     }
@@ -109,11 +109,11 @@ class SortingTest {
   }
 
   @Test
-  void aPlantIsMovedByKeysAndFoundOnItsNewBench() {
+  void aPlantIsMovedByKeysAndFoundOnItsNewPlace() {
     try (var browsing = Browsing.desk(ALMANAC.address())) {
       var page = browsing.open("/places");
       var sill =
-          page.locator(".benches > li").filter(new Locator.FilterOptions().setHasText("East sill"));
+          page.locator(".places > li").filter(new Locator.FilterOptions().setHasText("East sill"));
       var plant = sill.locator("ol a").first();
       var name = plant.innerText().replaceFirst("^\\d+\\s*", "").strip();
       plant.focus();

@@ -3,7 +3,7 @@
   import { page } from '$app/state';
   import { useQueryClient } from '@tanstack/svelte-query';
   import { answered, api, Problem, type Schemas } from '$lib/api/client';
-  import { benchList, choices, gonePlants, plantList, plantPage } from '$lib/api/queries';
+  import { placeList, choices, gonePlants, plantList, plantPage } from '$lib/api/queries';
   import { Saving } from '$lib/api/saving.svelte';
   import DraftNotice from '$lib/forms/DraftNotice.svelte';
   import { Draft } from '$lib/forms/drafts.svelte';
@@ -29,14 +29,14 @@
   const id = $derived(Number(page.params.id));
   const query = plantPage(() => id);
   const options = choices();
-  const benches = benchList();
+  const places = placeList();
   const plant = $derived(query.data);
 
   type Card = Schemas['CardEntry'];
   interface Typed {
     card: Card;
     profile: string;
-    bench: string;
+    place: string;
     aim: string;
     approach: string;
     arrivedOn: string;
@@ -72,7 +72,7 @@
       apart: own.apartSince ?? '',
       held: own.heldSince ?? '',
       profile: plant.profile,
-      bench: String(plant.bench.id),
+      place: String(plant.place.id),
       aim: plant.aim,
       approach: plant.approach ?? '',
       arrivedOn: plant.arrivedOn ?? '',
@@ -103,7 +103,7 @@
     ...CARD.map((field) => `card.${field}`),
     'number',
     'profile',
-    'benchId',
+    'placeId',
     'arrivedOn',
     ...TRAITS,
   ];
@@ -130,7 +130,7 @@
         heldSince: typed.held || null,
       },
       profile: typed.profile,
-      benchId: Number(typed.bench),
+      placeId: Number(typed.place),
       aim: typed.aim as Schemas['PlantEntry']['aim'],
       approach: (typed.approach || null) as Schemas['PlantEntry']['approach'],
       arrivedOn: typed.arrivedOn || null,
@@ -209,13 +209,13 @@
           bind:value={form.profile}
         />
         <ChoiceField
-          label="Bench"
-          choices={(benches.data ?? []).map((each) => ({
+          label="Place"
+          choices={(places.data ?? []).map((each) => ({
             value: String(each.id),
             words: each.name,
           }))}
-          fault={faultOf(problem, 'benchId')}
-          bind:value={form.bench}
+          fault={faultOf(problem, 'placeId')}
+          bind:value={form.place}
         />
         <ChoiceField
           label="What you want of it"
@@ -224,7 +224,7 @@
         />
         <ChoiceField
           label="Approach"
-          unchosen="that of its bench or the collection"
+          unchosen="that of its place or the collection"
           choices={options.data.approaches.map((each) => ({
             value: each.approach,
             words: each.name,

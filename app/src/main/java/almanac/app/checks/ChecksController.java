@@ -44,7 +44,7 @@ class ChecksController {
   }
 
   /** A check with the plant it is for. */
-  record DueCheck(long plantId, String number, String label, String benchName, CheckView check) {}
+  record DueCheck(long plantId, String number, String label, String placeName, CheckView check) {}
 
   /** How a check came out. */
   record Answered(
@@ -91,7 +91,7 @@ class ChecksController {
                     plant.id(),
                     plant.card().number(),
                     plant.name(),
-                    plant.bench().name(),
+                    plant.place().name(),
                     CheckView.of(open, today.get())));
   }
 }

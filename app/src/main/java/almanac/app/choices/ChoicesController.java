@@ -1,6 +1,6 @@
 package almanac.app.choices;
 
-import almanac.app.benches.BenchKind;
+import almanac.app.places.PlaceKind;
 import almanac.app.profiles.Kinds;
 import almanac.core.history.Aim;
 import almanac.core.history.Approach;
@@ -40,7 +40,7 @@ class ChoicesController {
       List<AimChoice> aims,
       List<ApproachChoice> approaches,
       List<ReadyChoice> readyRules,
-      List<Named> benchKinds,
+      List<Named> placeKinds,
       List<Named> statuses,
       List<Named> pots,
       @Schema(description = "What is looked at of a plant that has just come, in its order")
@@ -112,7 +112,7 @@ class ChoicesController {
         Arrays.stream(ReadyRule.values())
             .map(each -> new ReadyChoice(each, each.words(), each.reason()))
             .toList(),
-        Arrays.stream(BenchKind.values())
+        Arrays.stream(PlaceKind.values())
             .map(each -> new Named(each.name(), each.words()))
             .toList(),
         Arrays.stream(PlantStatus.values())

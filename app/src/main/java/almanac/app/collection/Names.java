@@ -6,7 +6,7 @@ import almanac.app.journal.Telling;
 record Names(Snapshot now) implements Telling.Naming {
   @Override
   public String place(long id) {
-    var place = now.benches().get(id);
+    var place = now.places().get(id);
     return place == null ? "a place that is gone" : place.name();
   }
 

@@ -1,6 +1,6 @@
 package almanac.app.collection;
 
-import almanac.app.benches.Bench;
+import almanac.app.places.Place;
 import almanac.core.history.Card;
 import almanac.core.history.Plant;
 import almanac.core.history.PlantHistory;
@@ -11,7 +11,7 @@ import almanac.core.profile.Profile;
  *
  * @param kind the kind of plant it is
  */
-public record PlantInPlace(Plant plant, Profile kind, Bench bench) {
+public record PlantInPlace(Plant plant, Profile kind, Place place) {
   public long id() {
     return plant.id();
   }

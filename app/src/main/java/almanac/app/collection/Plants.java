@@ -1,8 +1,8 @@
 package almanac.app.collection;
 
-import almanac.app.benches.Benches;
 import almanac.app.journal.Journals;
 import almanac.app.journal.Telling;
+import almanac.app.places.Places;
 import almanac.app.profiles.Kinds;
 import almanac.app.refusals.NotFound;
 import almanac.app.store.ReadOnce;
@@ -31,15 +31,15 @@ import org.springframework.transaction.support.TransactionTemplate;
 @Component
 public class Plants {
   private final DSLContext db;
-  private final Benches benches;
+  private final Places places;
   private final Kinds kinds;
   private final TransactionTemplate asOfNow;
   private final ReadOnce<Snapshot> first = new ReadOnce<>(this::read);
   private final AtomicReference<@Nullable Snapshot> known = new AtomicReference<>();
 
-  Plants(DSLContext db, Benches benches, Kinds kinds, PlatformTransactionManager transactions) {
+  Plants(DSLContext db, Places places, Kinds kinds, PlatformTransactionManager transactions) {
     this.db = db;
-    this.benches = benches;
+    this.places = places;
     this.kinds = kinds;
     asOfNow = new TransactionTemplate(transactions);
     asOfNow.setReadOnly(true);
@@ -67,7 +67,7 @@ public class Plants {
     var plant =
         written == null
             ? known().byId().get(id)
-            : Snapshot.inPlace(written, benches.everywhere(), kinds.byKey());
+            : Snapshot.inPlace(written, places.everywhere(), kinds.byKey());
     if (plant == null || !plant.plant().journal().begun()) {
       throw new NotFound("There is no plant %d.".formatted(id));
     }
@@ -87,7 +87,7 @@ public class Plants {
 
   /** Whether plants can stand there. */
   boolean exists(Stand stand) {
-    return benches.all().stream().anyMatch(bench -> bench.id() == stand.place());
+    return places.all().stream().anyMatch(place -> place.id() == stand.place());
   }
 
   /** Whether a kind of that key is known. */
@@ -144,7 +144,7 @@ public class Plants {
   }
 
   private Snapshot inTodaysHouse(@Nullable Snapshot before) {
-    return Objects.requireNonNull(before).in(benches.everywhere(), kinds.byKey());
+    return Objects.requireNonNull(before).in(places.everywhere(), kinds.byKey());
   }
 
   private Snapshot read() {
@@ -153,6 +153,6 @@ public class Plants {
 
   private Snapshot readRows() {
     var told = Journals.read(db).stream().collect(Collectors.toMap(Plant::id, Function.identity()));
-    return Snapshot.of(told, benches.everywhere(), kinds.byKey(), null);
+    return Snapshot.of(told, places.everywhere(), kinds.byKey(), null);
   }
 }

@@ -1,6 +1,6 @@
 package almanac.app.collection;
 
-import almanac.app.benches.Benches;
+import almanac.app.places.Places;
 import almanac.core.history.Stand;
 import almanac.core.refusals.Refused;
 import java.util.List;
@@ -10,39 +10,39 @@ import org.springframework.stereotype.Component;
 @Component
 public class Room {
   private final Plants plants;
-  private final Benches benches;
+  private final Places places;
 
-  Room(Plants plants, Benches benches) {
+  Room(Plants plants, Places places) {
     this.plants = plants;
-    this.benches = benches;
+    this.places = places;
   }
 
-  /** Those that stand on a bench, along the walk. */
-  public List<PlantInPlace> on(long benchId) {
+  /** Those that stand in a place, along the walk. */
+  public List<PlantInPlace> on(long placeId) {
     return plants.everybody().stream()
-        .filter(plant -> plant.bench().id() == benchId)
+        .filter(plant -> plant.place().id() == placeId)
         .sorted(Walk.ORDER)
         .toList();
   }
 
   /**
-   * At the end of a bench.
+   * At the end of a place.
    *
-   * @throws Refused if there is no such bench
+   * @throws Refused if there is no such place
    */
-  public Stand atTheEndOf(long benchId) {
-    refuseUnknown(benchId);
+  public Stand atTheEndOf(long placeId) {
+    refuseUnknown(placeId);
     double last =
-        on(benchId).stream().mapToDouble(plant -> plant.card().stand().position()).max().orElse(0);
-    return new Stand(benchId, last + 1);
+        on(placeId).stream().mapToDouble(plant -> plant.card().stand().position()).max().orElse(0);
+    return new Stand(placeId, last + 1);
   }
 
   /**
-   * @throws Refused if there is no such bench
+   * @throws Refused if there is no such place
    */
-  public void refuseUnknown(long benchId) {
-    if (benches.all().stream().noneMatch(bench -> bench.id() == benchId)) {
-      throw new Refused("benchId", "There is no such bench.");
+  public void refuseUnknown(long placeId) {
+    if (places.all().stream().noneMatch(place -> place.id() == placeId)) {
+      throw new Refused("placeId", "There is no such place.");
     }
   }
 }

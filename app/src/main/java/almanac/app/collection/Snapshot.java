@@ -1,6 +1,6 @@
 package almanac.app.collection;
 
-import almanac.app.benches.Bench;
+import almanac.app.places.Place;
 import almanac.core.history.Plant;
 import almanac.core.profile.Profile;
 import java.util.Comparator;
@@ -13,14 +13,14 @@ import org.jspecify.annotations.Nullable;
  * All plants at one moment.
  *
  * @param told every plant that was ever written down, by id
- * @param benches every place there ever was, by id
+ * @param places every place there ever was, by id
  * @param kinds by key
  * @param byId as told, each with its kind and its place
  * @param byNumber those whose coming was not taken back, in the order of their numbers
  */
 record Snapshot(
     Map<Long, Plant> told,
-    Map<Long, Bench> benches,
+    Map<Long, Place> places,
     Map<String, Profile> kinds,
     Map<Long, PlantInPlace> byId,
     List<PlantInPlace> byNumber) {
@@ -32,31 +32,31 @@ record Snapshot(
    */
   static Snapshot of(
       Map<Long, Plant> told,
-      Map<Long, Bench> benches,
+      Map<Long, Place> places,
       Map<String, Profile> kinds,
       @Nullable Snapshot before) {
-    boolean sameHouse = before != null && before.benches == benches && before.kinds == kinds;
+    boolean sameHouse = before != null && before.places == places && before.kinds == kinds;
     var byId = new HashMap<Long, PlantInPlace>();
     for (var plant : told.values()) {
       var was = sameHouse ? before.byId.get(plant.id()) : null;
       byId.put(
-          plant.id(), was != null && was.plant() == plant ? was : inPlace(plant, benches, kinds));
+          plant.id(), was != null && was.plant() == plant ? was : inPlace(plant, places, kinds));
     }
     var byNumber =
         byId.values().stream()
             .filter(each -> each.plant().journal().begun())
             .sorted(BY_NUMBER)
             .toList();
-    return new Snapshot(told, benches, kinds, byId, byNumber);
+    return new Snapshot(told, places, kinds, byId, byNumber);
   }
 
   /** A plant with its kind and its place. */
-  static PlantInPlace inPlace(Plant plant, Map<Long, Bench> benches, Map<String, Profile> kinds) {
+  static PlantInPlace inPlace(Plant plant, Map<Long, Place> places, Map<String, Profile> kinds) {
     var card = plant.card();
     return new PlantInPlace(
         plant,
         known(kinds.get(card.kind()), plant, "of a kind", card.kind()),
-        known(benches.get(card.stand().place()), plant, "in a place", card.stand().place()));
+        known(places.get(card.stand().place()), plant, "in a place", card.stand().place()));
   }
 
   private static <T> T known(@Nullable T found, Plant plant, String what, Object named) {
@@ -71,11 +71,11 @@ record Snapshot(
   Snapshot with(Map<Long, Plant> written) {
     var all = new HashMap<>(told);
     all.putAll(written);
-    return of(all, benches, kinds, this);
+    return of(all, places, kinds, this);
   }
 
   /** The same plants in a house where places or kinds may have changed. */
-  Snapshot in(Map<Long, Bench> newBenches, Map<String, Profile> newKinds) {
-    return benches == newBenches && kinds == newKinds ? this : of(told, newBenches, newKinds, this);
+  Snapshot in(Map<Long, Place> newPlaces, Map<String, Profile> newKinds) {
+    return places == newPlaces && kinds == newKinds ? this : of(told, newPlaces, newKinds, this);
   }
 }

@@ -2,12 +2,12 @@ package almanac.app.collection;
 
 import java.util.Comparator;
 
-/** The order in which plants are come to: bench by bench, and along each. */
+/** The order in which plants are come to: place by place, and along each. */
 public final class Walk {
   /** The order itself. */
   public static final Comparator<PlantInPlace> ORDER =
-      Comparator.comparing((PlantInPlace plant) -> plant.bench().walk())
-          .thenComparing(plant -> plant.bench().id())
+      Comparator.comparing((PlantInPlace plant) -> plant.place().walk())
+          .thenComparing(plant -> plant.place().id())
           .thenComparing(plant -> plant.card().stand().position())
           .thenComparing(PlantInPlace::id);
 

@@ -1,7 +1,7 @@
 package almanac.app.collection;
 
-import almanac.app.benches.Benches;
 import almanac.app.journal.Journals;
+import almanac.app.places.Places;
 import almanac.app.profiles.Kinds;
 import almanac.core.history.Plant;
 import java.util.HashMap;
@@ -23,7 +23,7 @@ public final class WholeCollection {
     var db = DSL.using(source, SQLDialect.H2);
     var told = new HashMap<Long, Plant>();
     Journals.read(db).forEach(plant -> told.put(plant.id(), plant));
-    return Snapshot.of(told, new Benches(db).everywhere(), new Kinds(db).byKey(), null)
+    return Snapshot.of(told, new Places(db).everywhere(), new Kinds(db).byKey(), null)
         .byId()
         .size();
   }

@@ -4,9 +4,9 @@ import static almanac.core.medium.Component.BARK_FINE;
 import static almanac.core.medium.Component.COCONUT_FIBRE;
 import static java.util.stream.Collectors.toMap;
 
-import almanac.app.benches.Bench;
-import almanac.app.benches.BenchKind;
-import almanac.app.benches.Benches;
+import almanac.app.places.Place;
+import almanac.app.places.PlaceKind;
+import almanac.app.places.Places;
 import almanac.app.site.Settings;
 import almanac.app.site.Site;
 import almanac.core.history.Arrival;
@@ -43,13 +43,13 @@ public class Demo {
   private static final List<Double> CELLAR =
       List.of(18.0, 18.0, 18.0, 18.5, 19.0, 20.0, 20.5, 20.5, 20.0, 19.0, 18.5, 18.0);
 
-  private final Benches benches;
+  private final Places places;
   private final DemoBooks books;
   private final Settings settings;
   private final Site site;
 
-  Demo(Benches benches, DemoBooks books, Settings settings, Site site) {
-    this.benches = benches;
+  Demo(Places places, DemoBooks books, Settings settings, Site site) {
+    this.places = places;
     this.books = books;
     this.settings = settings;
     this.site = site;
@@ -65,14 +65,14 @@ public class Demo {
     site.moveTo(LATITUDE);
     var shelves =
         Stream.of(
-                bench("Sunroom, low stage", BenchKind.STAGE, null, SUNROOM),
-                bench("Sunroom, high stage", BenchKind.STAGE, null, SUNROOM),
-                bench("East sill", BenchKind.SILL, null, SILL),
-                bench("Cellar shelf under lights", BenchKind.CELLAR, 14.0, CELLAR))
-            .collect(toMap(Bench::name, Bench::id));
+                place("Sunroom, low stage", PlaceKind.STAGE, null, SUNROOM),
+                place("Sunroom, high stage", PlaceKind.STAGE, null, SUNROOM),
+                place("East sill", PlaceKind.SILL, null, SILL),
+                place("Cellar shelf under lights", PlaceKind.CELLAR, 14.0, CELLAR))
+            .collect(toMap(Place::name, Place::id));
     var plants = new HashMap<String, DemoPlant>();
     for (var row : DemoShelf.rows()) {
-      plants.put(row.label(), new DemoPlant(books).of(row, shelves.get(row.bench())));
+      plants.put(row.label(), new DemoPlant(books).of(row, shelves.get(row.place())));
     }
     new DemoTold(plants).all();
     swapTags(plants, "Phalaenopsis Mill Light", "Phalaenopsis Ice House");
@@ -92,13 +92,13 @@ public class Demo {
   }
 
   /** One that is held in the pot it came in, and one that is kept apart. */
-  private void arrivals(long bench) {
+  private void arrivals(long place) {
     var day = books.today().get();
     new DemoPlant(books)
         .arrived(
             "Miltoniopsis Market Day",
             "miltoniopsis",
-            bench,
+            place,
             Mix.of(COCONUT_FIBRE),
             day.minusDays(64))
         .happened(
@@ -116,7 +116,7 @@ public class Demo {
                     .roots(RootStage.NONE)
                     .bloom(Bloom.NONE));
     new DemoPlant(books)
-        .arrived("Oncidium Penny Post", "oncidium", bench, Mix.of(BARK_FINE), day.minusDays(12))
+        .arrived("Oncidium Penny Post", "oncidium", place, Mix.of(BARK_FINE), day.minusDays(12))
         .happened(
             new Happening.Came(came(day.minusDays(12), "a neighbour", "")),
             new Happening.KeptApart(day.minusDays(12)))
@@ -127,7 +127,7 @@ public class Demo {
     return new Origin(Optional.of(new Arrival(on, false)), from, price, "");
   }
 
-  private Bench bench(String name, BenchKind kind, @Nullable Double lampHours, List<Double> means) {
-    return benches.add(new Benches.Wanted(name, kind, lampHours, means, null));
+  private Place place(String name, PlaceKind kind, @Nullable Double lampHours, List<Double> means) {
+    return places.add(new Places.Wanted(name, kind, lampHours, means, null));
   }
 }

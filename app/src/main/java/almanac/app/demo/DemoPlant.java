@@ -51,24 +51,24 @@ final class DemoPlant {
     this.today = books.today().get();
   }
 
-  DemoPlant arrived(String label, String profile, long bench, Mix mix, LocalDate here) {
+  DemoPlant arrived(String label, String profile, long place, Mix mix, LocalDate here) {
     var kind = Profiles.named(profile).orElseThrow();
     var potting = new Potting(PottedOn.unknown(), here, mix, kind.moisture());
-    return add(label, kind, bench, potting, Pot.NOT_NOTED, Optional.empty());
+    return add(label, kind, place, potting, Pot.NOT_NOTED, Optional.empty());
   }
 
   /** One of the shelf: newly come, or with its years until now or until its last months. */
-  DemoPlant of(DemoShelf.Row row, long bench) {
+  DemoPlant of(DemoShelf.Row row, long place) {
     return switch (row.past()) {
       case NEWCOMER ->
-          arrived(row.label(), row.kind(), bench, row.mix(), today.minusMonths(row.months()));
-      case TOLD -> lived(row, bench, today.minusDays(STALE));
-      case QUIET -> lived(row, bench, today.minusDays(LAST_LOOKS));
+          arrived(row.label(), row.kind(), place, row.mix(), today.minusMonths(row.months()));
+      case TOLD -> lived(row, place, today.minusDays(STALE));
+      case QUIET -> lived(row, place, today.minusDays(LAST_LOOKS));
     };
   }
 
   /** Came, was looked at through the seasons, potted in a wider pot, and looked at again. */
-  private DemoPlant lived(DemoShelf.Row row, long bench, LocalDate until) {
+  private DemoPlant lived(DemoShelf.Row row, long place, LocalDate until) {
     var kind = Profiles.named(row.kind()).orElseThrow();
     var years = new DemoYears(row.label(), kind);
     var moved = today.minusMonths(row.months());
@@ -78,7 +78,7 @@ final class DemoPlant {
     add(
         row.label(),
         kind,
-        bench,
+        place,
         new Potting(PottedOn.in(YearMonth.from(first)), came, row.mix(), kind.moisture()),
         movedHere ? narrower(row.pot()) : row.pot(),
         Optional.of(new Arrival(came, false)));
@@ -117,10 +117,10 @@ final class DemoPlant {
   }
 
   private DemoPlant add(
-      String label, Profile kind, long bench, Potting potting, Pot pot, Optional<Arrival> arrival) {
+      String label, Profile kind, long place, Potting potting, Pot pot, Optional<Arrival> arrival) {
     var on = arrival.map(Arrival::on).orElse(potting.knownSince());
     var plant =
-        new Adding.NewPlant(label, kind, bench, potting, pot, arrival, "", "", false, false, null);
+        new Adding.NewPlant(label, kind, place, potting, pot, arrival, "", "", false, false, null);
     id = books.adding().add(plant, on).plant().id();
     return this;
   }

@@ -26,7 +26,7 @@ final class DemoShelf {
   }
 
   /** One row of the table. */
-  record Row(String label, String kind, String bench, Mix mix, int months, Pot pot, Past past) {}
+  record Row(String label, String kind, String place, Mix mix, int months, Pot pot, Past past) {}
 
   /** Pots are nearly as deep as wide. */
   private static final double DEPTH = 0.9;

@@ -3,14 +3,14 @@ package almanac.app.instruments;
 import almanac.app.refusals.InstrumentFault;
 import java.time.LocalDate;
 
-/** A sensor that hangs among the plants of a bench. */
+/** A sensor that hangs among the plants of a place. */
 interface GrowSpaceSensor {
   /**
    * What it has kept of one day.
    *
    * @throws InstrumentFault if it does not answer
    */
-  Day day(long benchId, LocalDate day);
+  Day day(long placeId, LocalDate day);
 
   /**
    * Means of one day.

@@ -115,20 +115,20 @@ class InstrumentsController {
     return new PenReading(reading.ph(), reading.settled());
   }
 
-  @GetMapping("/sensor/{benchId}")
-  @Operation(summary = "What the grow-space sensor of a bench has said so far")
-  SensorYear sensor(@PathVariable long benchId) {
-    return year(benchId, 0);
+  @GetMapping("/sensor/{placeId}")
+  @Operation(summary = "What the grow-space sensor of a place has said so far")
+  SensorYear sensor(@PathVariable long placeId) {
+    return year(placeId, 0);
   }
 
-  @PostMapping("/sensor/{benchId}")
+  @PostMapping("/sensor/{placeId}")
   @Operation(summary = "Fetches what the sensor has kept since it was last asked")
-  SensorYear fetch(@PathVariable long benchId) {
-    return year(benchId, sensor.fetch(benchId, today.get()));
+  SensorYear fetch(@PathVariable long placeId) {
+    return year(placeId, sensor.fetch(placeId, today.get()));
   }
 
-  private SensorYear year(long benchId, int fresh) {
-    var kept = sensor.of(benchId);
+  private SensorYear year(long placeId, int fresh) {
+    var kept = sensor.of(placeId);
     var last = kept.isEmpty() ? null : kept.get(kept.size() - 1);
     return new SensorYear(
         fresh,

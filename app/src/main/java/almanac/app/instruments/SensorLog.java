@@ -35,30 +35,30 @@ class SensorLog {
   record Kept(LocalDate on, GrowSpaceSensor.Day day) {}
 
   /**
-   * Fetches what the sensor of a bench has kept of the last twelve months and was not fetched
+   * Fetches what the sensor of a place has kept of the last twelve months and was not fetched
    * before.
    *
    * @return how many days were new
    * @throws InstrumentFault if it does not answer; what was fetched before stays
-   * @throws NotFound if there is no such bench
+   * @throws NotFound if there is no such place
    */
   @Transactional
-  public int fetch(long benchId, LocalDate today) {
-    if (!db.fetchExists(PLACE, PLACE.ID.eq(benchId).and(not(PLACE.GONE)))) {
-      throw new NotFound("There is no bench %d.".formatted(benchId));
+  public int fetch(long placeId, LocalDate today) {
+    if (!db.fetchExists(PLACE, PLACE.ID.eq(placeId).and(not(PLACE.GONE)))) {
+      throw new NotFound("There is no place %d.".formatted(placeId));
     }
     var known =
         db.select(SENSOR_DAY.ON_DAY)
             .from(SENSOR_DAY)
-            .where(SENSOR_DAY.PLACE_ID.eq(benchId))
+            .where(SENSOR_DAY.PLACE_ID.eq(placeId))
             .fetchSet(SENSOR_DAY.ON_DAY);
     var fresh = new ArrayList<Query>();
     for (var day = today.minusMonths(MONTHS); day.isBefore(today); day = day.plusDays(1)) {
       if (!known.contains(day)) {
-        var read = sensor.day(benchId, day);
+        var read = sensor.day(placeId, day);
         fresh.add(
             db.insertInto(SENSOR_DAY)
-                .set(SENSOR_DAY.PLACE_ID, benchId)
+                .set(SENSOR_DAY.PLACE_ID, placeId)
                 .set(SENSOR_DAY.ON_DAY, day)
                 .set(SENSOR_DAY.CELSIUS, read.celsius())
                 .set(SENSOR_DAY.HUMIDITY, read.humidity())
@@ -69,10 +69,10 @@ class SensorLog {
     return fresh.size();
   }
 
-  /** What was fetched of a bench, oldest first. */
-  List<Kept> of(long benchId) {
+  /** What was fetched of a place, oldest first. */
+  List<Kept> of(long placeId) {
     return db.selectFrom(SENSOR_DAY)
-        .where(SENSOR_DAY.PLACE_ID.eq(benchId))
+        .where(SENSOR_DAY.PLACE_ID.eq(placeId))
         .orderBy(SENSOR_DAY.ON_DAY)
         .fetch(
             row ->

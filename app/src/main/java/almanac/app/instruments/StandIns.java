@@ -43,9 +43,9 @@ class StandIns implements PhPen, GrowSpaceSensor, KitchenScale {
   }
 
   @Override
-  public Day day(long benchId, LocalDate day) {
+  public Day day(long placeId, LocalDate day) {
     condition(SENSOR).refuse("grow-space sensor");
-    var random = new Random(benchId * 1000 + day.toEpochDay());
+    var random = new Random(placeId * 1000 + day.toEpochDay());
     double summer = site.light().hoursOn(day) / 24;
     double celsius = 16 + 9 * summer + random.nextGaussian();
     return new Day(celsius, 55 + 15 * random.nextDouble(), site.light().hoursOn(day));

@@ -45,15 +45,15 @@ public class Judging {
   public record Basis(LocalDate day, Figures figures, Approach approach, LightYear light) {}
 
   /**
-   * The approach that holds for a plant: its own, else that of its bench, else the collection's.
+   * The approach that holds for a plant: its own, else that of its place, else the collection's.
    */
   public Approach approach(PlantInPlace plant) {
     var own = plant.card().wish().approach();
     if (own != null) {
       return own;
     }
-    var ofBench = plant.bench().approach();
-    return ofBench == null ? collection.get() : ofBench;
+    var ofPlace = plant.place().approach();
+    return ofPlace == null ? collection.get() : ofPlace;
   }
 
   /** The verdict on a plant on a day. */
@@ -95,7 +95,7 @@ public class Judging {
         day,
         plant.profile(),
         plant.history(),
-        plant.bench().conditions(site.light()),
+        plant.place().conditions(site.light()),
         plant.card().origin().arrival(),
         plant.card().wish().aim());
   }

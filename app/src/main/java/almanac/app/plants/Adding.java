@@ -45,7 +45,7 @@ public class Adding {
   public record NewPlant(
       String label,
       Profile kind,
-      long benchId,
+      long placeId,
       Potting potting,
       Pot pot,
       Optional<Arrival> arrival,
@@ -58,10 +58,10 @@ public class Adding {
   /**
    * Adds a plant with what is known of its pot. A division is one act on the plant and its mother.
    *
-   * @throws Refused if there is no such bench or mother
+   * @throws Refused if there is no such place or mother
    */
   public Written add(NewPlant plant, LocalDate today) {
-    var stand = room.atTheEndOf(plant.benchId());
+    var stand = room.atTheEndOf(plant.placeId());
     var mother = plant.mother();
     if (mother != null && plants.everybody().stream().noneMatch(each -> each.id() == mother)) {
       throw new Refused("motherId", "There is no such plant to divide.");

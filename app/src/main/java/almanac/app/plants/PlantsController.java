@@ -95,9 +95,9 @@ class PlantsController {
       String name,
       String profile,
       String profileName,
-      long benchId,
-      String benchName,
-      @Schema(description = "Its place on the bench, counted along the walk") double stand,
+      long placeId,
+      String placeName,
+      @Schema(description = "Its turn along the walk through its place") double stand,
       Approach approach,
       Verdict verdict,
       Family family,
@@ -120,7 +120,7 @@ class PlantsController {
           @Size(max = 200, message = "A name has at most 200 characters.")
           String label,
       @NotBlank(message = "Choose what kind of plant it is.") String profile,
-      @NotNull(message = "Choose the bench it stands on.") Long benchId,
+      @NotNull(message = "Choose the place it stands on.") Long placeId,
       @NotBlank(message = "Say when it was potted: a day, a month, a year, or unknown.")
           @Size(max = 40, message = "Say when it was potted: a day, a month, a year, or unknown.")
           @Schema(description = "A day, a month, a year, or unknown", example = "2026-05")
@@ -170,9 +170,9 @@ class PlantsController {
       @NotNull(message = "Send the version of the page that was changed.") UUID version,
       @NotNull(message = "Send the card.") @Valid CardEntry card,
       @NotBlank(message = "Choose what kind of plant it is.") String profile,
-      @NotNull(message = "Choose the bench it stands on.") Long benchId,
+      @NotNull(message = "Choose the place it stands on.") Long placeId,
       @NotNull(message = "Say what you want of it.") Aim aim,
-      @Schema(nullable = true, description = "Null where that of its bench or the collection holds")
+      @Schema(nullable = true, description = "Null where that of its place or the collection holds")
           Approach approach,
       @Schema(nullable = true) LocalDate arrivedOn,
       boolean cameRootless,
@@ -235,7 +235,7 @@ class PlantsController {
             new Adding.NewPlant(
                 plant.label().strip(),
                 profile,
-                plant.benchId(),
+                plant.placeId(),
                 potting,
                 PotEntry.pot(plant.pot()),
                 arrival(plant.arrivedOn(), Boolean.TRUE.equals(plant.cameRootless())),
@@ -291,9 +291,9 @@ class PlantsController {
         new Names(card.label().strip(), card.believed().strip(), card.confirmed().strip()),
         entry.profile(),
         entry.deviation().deviation(),
-        plant.bench().id() == entry.benchId()
+        plant.place().id() == entry.placeId()
             ? plant.card().stand()
-            : room.atTheEndOf(entry.benchId()),
+            : room.atTheEndOf(entry.placeId()),
         new Origin(
             arrival(entry.arrivedOn(), entry.cameRootless()),
             card.cameFrom().strip(),
@@ -324,8 +324,8 @@ class PlantsController {
         plant.name(),
         plant.kind().key(),
         plant.kind().name(),
-        plant.bench().id(),
-        plant.bench().name(),
+        plant.place().id(),
+        plant.place().name(),
         card.stand().position(),
         judged.approach(),
         judged.verdict(),

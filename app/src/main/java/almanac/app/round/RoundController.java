@@ -53,8 +53,8 @@ class RoundController {
       long plantId,
       String number,
       String name,
-      long benchId,
-      String benchName,
+      long placeId,
+      String placeName,
       Verdict verdict,
       @Schema(nullable = true) LocalDate lastSeen,
       @Schema(nullable = true) LocalDate asideOn) {}
@@ -62,7 +62,7 @@ class RoundController {
   /** Plants in the order in which they are to stand. */
   record Stands(
       @NotEmpty(message = "Name the plants in the order in which they stand.")
-          @Size(max = MOST, message = "A bench does not bear so many plants.")
+          @Size(max = MOST, message = "A place does not bear so many plants.")
           List<@NotNull Long> plants) {}
 
   /** Plants to pull aside for the bench, or to put back. */
@@ -86,14 +86,14 @@ class RoundController {
   }
 
   @GetMapping("/api/round")
-  @Operation(summary = "A round along the benches: its plants in walking order")
+  @Operation(summary = "A round along the places: its plants in walking order")
   Round round(
-      @RequestParam(defaultValue = "") List<Long> bench,
+      @RequestParam(defaultValue = "") List<Long> place,
       @RequestParam(defaultValue = "false") boolean due) {
     var day = today.get();
     var stops =
         plants.all().stream()
-            .filter(plant -> bench.isEmpty() || bench.contains(plant.bench().id()))
+            .filter(plant -> place.isEmpty() || place.contains(plant.place().id()))
             .filter(plant -> !due || due(plant, day))
             .sorted(Walk.ORDER)
             .map(plant -> stop(plant, day))
@@ -101,8 +101,8 @@ class RoundController {
     return new Round(ShortLook.items().stream().map(Item::key).toList(), stops);
   }
 
-  @PutMapping("/api/benches/{id}/plants")
-  @Operation(summary = "Stands plants on a bench in the order given, wherever they stood before")
+  @PutMapping("/api/places/{id}/plants")
+  @Operation(summary = "Stands plants in a place in the order given, wherever they stood before")
   Done stand(@PathVariable long id, @Valid @RequestBody Stands stands) {
     return Done.by(standing.stand(id, stands.plants().stream().distinct().toList(), today.get()));
   }
@@ -124,8 +124,8 @@ class RoundController {
         plant.id(),
         plant.card().number(),
         plant.name(),
-        plant.bench().id(),
-        plant.bench().name(),
+        plant.place().id(),
+        plant.place().name(),
         judging.judge(plant, day).verdict(),
         life.isEmpty() ? null : life.get(life.size() - 1).on(),
         plant.card().asideOn());

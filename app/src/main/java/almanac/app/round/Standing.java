@@ -35,16 +35,16 @@ class Standing {
   }
 
   /**
-   * Stands plants on a bench in the order given; others on it come after them.
+   * Stands plants in a place in the order given; others there come after them.
    *
    * @return nothing if they stand so already
-   * @throws Refused if there is no such bench
+   * @throws Refused if there is no such place
    */
-  Optional<Written> stand(long benchId, List<Long> plantIds, LocalDate today) {
-    room.refuseUnknown(benchId);
+  Optional<Written> stand(long placeId, List<Long> plantIds, LocalDate today) {
+    room.refuseUnknown(placeId);
     var wanted = new ArrayList<Long>();
     plantIds.forEach(id -> wanted.add(plants.one(id).id()));
-    var there = room.on(benchId);
+    var there = room.on(placeId);
     there.stream().map(PlantInPlace::id).filter(id -> !wanted.contains(id)).forEach(wanted::add);
     Map<Long, Double> now =
         there.stream()
@@ -55,7 +55,7 @@ class Standing {
     Row.positions(wanted, now)
         .forEach(
             (id, position) ->
-                happenings.put(id, List.of(new Happening.Moved(new Stand(benchId, position)))));
+                happenings.put(id, List.of(new Happening.Moved(new Stand(placeId, position)))));
     return write(happenings, today);
   }
 

@@ -6,7 +6,7 @@ import almanac.core.history.Approach;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
-/** The approach that holds where neither the plant nor its bench has one of its own. */
+/** The approach that holds where neither the plant nor its place has one of its own. */
 @Service
 public class CollectionApproach {
   private static final String APPROACH = "approach";

@@ -78,7 +78,7 @@ public class Pages {
         card(plant),
         plant.kind().key(),
         plant.kind().name(),
-        plant.bench(),
+        plant.place(),
         card.wish().aim(),
         card.wish().approach(),
         arrival.map(Arrival::on).orElse(null),

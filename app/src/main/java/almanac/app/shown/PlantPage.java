@@ -1,6 +1,6 @@
 package almanac.app.shown;
 
-import almanac.app.benches.Bench;
+import almanac.app.places.Place;
 import almanac.app.told.DeviationEntry;
 import almanac.app.told.LookEntry;
 import almanac.core.diary.OpenCheck;
@@ -31,9 +31,9 @@ public record PlantPage(
     Card card,
     String profile,
     String profileName,
-    Bench bench,
+    Place place,
     Aim aim,
-    @Schema(nullable = true, description = "Null where that of its bench or the collection holds")
+    @Schema(nullable = true, description = "Null where that of its place or the collection holds")
         Approach approach,
     @Schema(nullable = true) LocalDate arrivedOn,
     boolean cameRootless,

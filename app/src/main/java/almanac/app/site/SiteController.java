@@ -74,7 +74,7 @@ class SiteController {
   record Week(LocalDate from, double lightHours) {}
 
   /** Where the plants stand. */
-  record Place(
+  record Whereabouts(
       @NotNull(message = "Give the latitude in degrees, north positive.")
           @DecimalMin(value = "-90", message = "A latitude lies between −90 and 90 degrees.")
           @DecimalMax(value = "90", message = "A latitude lies between −90 and 90 degrees.")
@@ -103,7 +103,7 @@ class SiteController {
 
   @PutMapping
   @Operation(summary = "Says where the plants stand")
-  SiteView moveTo(@Valid @RequestBody Place place) {
+  SiteView moveTo(@Valid @RequestBody Whereabouts place) {
     site.moveTo(place.latitude());
     return site();
   }

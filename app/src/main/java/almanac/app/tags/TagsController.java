@@ -44,9 +44,9 @@ class TagsController {
       String name,
       String pottedOn,
       String mixWords,
-      long benchId,
-      String benchName,
-      @Schema(description = "The letter of its group; one for each bench, along the walk")
+      long placeId,
+      String placeName,
+      @Schema(description = "The letter of its group; one for each place, along the walk")
           String letter,
       @Schema(nullable = true, description = "As it was seen last; null if nobody has looked")
           Tag seen) {}
@@ -101,14 +101,14 @@ class TagsController {
 
   private static Map<Long, String> letters(List<PlantInPlace> plants) {
     var letters = new LinkedHashMap<Long, String>();
-    var benches = new ArrayList<Long>();
+    var places = new ArrayList<Long>();
     for (var plant : plants) {
-      if (!benches.contains(plant.bench().id())) {
-        benches.add(plant.bench().id());
+      if (!places.contains(plant.place().id())) {
+        places.add(plant.place().id());
       }
     }
-    for (int i = 0; i < benches.size(); i++) {
-      letters.put(benches.get(i), String.valueOf((char) ('A' + i % LETTERS)));
+    for (int i = 0; i < places.size(); i++) {
+      letters.put(places.get(i), String.valueOf((char) ('A' + i % LETTERS)));
     }
     return letters;
   }
@@ -122,9 +122,9 @@ class TagsController {
         plant.name(),
         potting.pottedOn().text(),
         potting.mix().words(),
-        plant.bench().id(),
-        plant.bench().name(),
-        letters.getOrDefault(plant.bench().id(), ""),
+        plant.place().id(),
+        plant.place().name(),
+        letters.getOrDefault(plant.place().id(), ""),
         seen.answer().orElse(null));
   }
 }

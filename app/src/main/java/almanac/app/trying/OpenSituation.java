@@ -1,6 +1,6 @@
 package almanac.app.trying;
 
-import almanac.app.benches.Bench;
+import almanac.app.places.Place;
 import almanac.app.told.DeviationEntry;
 import almanac.app.told.LookEntry;
 import almanac.app.told.MixPart;
@@ -55,7 +55,7 @@ record OpenSituation(
         @NotNull(message = "Give the looks; there may be none.")
         @Size(max = 200, message = "At most 200 days of looks.")
         List<@Valid @NotNull(message = "A day cannot be empty.") DayOfLooks> looks,
-    @Schema(nullable = true) @Valid @Nullable Place place,
+    @Schema(nullable = true) @Valid @Nullable Surroundings place,
     @Schema(nullable = true, description = "The day it came into the collection")
         @Nullable LocalDate arrivedOn,
     @Schema(nullable = true, description = "Whether it came without live roots")
@@ -138,7 +138,7 @@ record OpenSituation(
           Map<String, @Valid LookEntry> looks) {}
 
   /** Light and warmth. */
-  record Place(
+  record Surroundings(
       @Schema(nullable = true, description = "North positive; the collection's unless given")
           @DecimalMin(value = "-90", message = "A latitude lies between −90 and 90 degrees.")
           @DecimalMax(value = "90", message = "A latitude lies between −90 and 90 degrees.")
@@ -252,7 +252,7 @@ record OpenSituation(
 
   private static Temperatures temperatures(List<Double> means, Units units) {
     try {
-      return Bench.temperatures(means.stream().map(units::celsius).toList());
+      return Place.temperatures(means.stream().map(units::celsius).toList());
     } catch (IllegalArgumentException e) {
       throw new Refused("place.means", "A monthly mean lies between −10 and 50 °C.");
     }

@@ -24,7 +24,7 @@ class ApproachController {
   record Chosen(@NotNull(message = "Choose an approach.") Approach approach) {}
 
   @GetMapping
-  @Operation(summary = "The approach that holds where neither plant nor bench has its own")
+  @Operation(summary = "The approach that holds where neither plant nor place has its own")
   Chosen get() {
     return new Chosen(collection.get());
   }

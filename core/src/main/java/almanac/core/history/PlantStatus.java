@@ -17,7 +17,7 @@ public enum PlantStatus {
     return words;
   }
 
-  /** Whether it still stands on a bench. */
+  /** Whether it still stands in its place. */
   public boolean here() {
     return this == GROWING || this == RECOVERING;
   }

@@ -11,7 +11,7 @@ import almanac.core.words.Measure;
  * @param most the largest that makes sense
  */
 public record Measurement(String words, Measure measure, double least, double most) {
-  /** No root or growth on a bench is longer than three metres. */
+  /** No root or growth on a shelf is longer than three metres. */
   private static final double LONGEST_MM = 3000;
 
   private static final double SMALLEST_MM = 0.1;

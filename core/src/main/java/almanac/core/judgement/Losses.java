@@ -75,8 +75,8 @@ final class Losses {
   private static Sentence lacks(Lack lack) {
     return switch (lack) {
       case LIGHT -> say("The days are too short to carry new roots");
-      case COLD -> say("The bench is too cold for its kind to root");
-      case HEAT -> say("The bench is too hot for its kind to root");
+      case COLD -> say("The place is too cold for its kind to root");
+      case HEAT -> say("The place is too hot for its kind to root");
     };
   }
 

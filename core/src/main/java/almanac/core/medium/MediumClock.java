@@ -35,7 +35,7 @@ public final class MediumClock {
    * @param knownSince the day since which the plant is certainly in this medium
    * @param mix what it is potted in
    * @param moisture how wet it is kept
-   * @param temperatures bench means by month
+   * @param temperatures place means by month
    * @param deadRootsSince since when dead roots are known to decay in it, if they do
    */
   public MediumClock(

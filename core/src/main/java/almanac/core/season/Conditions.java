@@ -12,7 +12,7 @@ import java.util.OptionalDouble;
  *
  * @param light day lengths of the site
  * @param lampHours hours a day that lamps are on; absent where the sun alone gives light
- * @param means bench means by month; absent where nobody has measured
+ * @param means place means by month; absent where nobody has measured
  */
 public record Conditions(LightYear light, OptionalDouble lampHours, Optional<Temperatures> means) {
 

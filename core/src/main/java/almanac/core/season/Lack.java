@@ -4,8 +4,8 @@ package almanac.core.season;
 public enum Lack {
   /** Less light than new roots need. */
   LIGHT,
-  /** The bench is colder than its kind's nights may be. */
+  /** The place is colder than its kind's nights may be. */
   COLD,
-  /** The bench is hotter than its kind's days may be. */
+  /** The place is hotter than its kind's days may be. */
   HEAT
 }

@@ -33,7 +33,7 @@ class ConditionsOfAMoveTest {
   }
 
   @Test
-  void aColdBenchTakesFromReadinessAndIsWaitedOut() {
+  void aColdPlaceTakesFromReadinessAndIsWaitedOut() {
     var cold =
         Plant.of("phalaenopsis")
             .potted(60)
@@ -43,7 +43,7 @@ class ConditionsOfAMoveTest {
     assertThat(lossTo(cold, "readiness.out-of-season")).isEqualTo(25);
     assertThat(cold.judged().reasons())
         .extracting(reason -> reason.sentence().toString())
-        .contains("The bench is too cold for its kind to root");
+        .contains("The place is too cold for its kind to root");
     assertThat(lossTo(cold.atAMeanOf(20), "readiness.out-of-season")).isZero();
   }
 

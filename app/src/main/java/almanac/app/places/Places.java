@@ -1,4 +1,4 @@
-package almanac.app.benches;
+package almanac.app.places;
 
 import static almanac.app.db.Tables.PLACE;
 import static almanac.app.db.Tables.PLACE_MEAN;
@@ -27,13 +27,13 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Transactional;
 
-/** The benches of the collection. */
+/** The places of the collection. */
 @Repository
-public class Benches {
+public class Places {
   private final DSLContext db;
   private final Remembered<Known> known = new Remembered<>(this::read);
 
-  public Benches(DSLContext db) {
+  public Places(DSLContext db) {
     this.db = db;
   }
 
@@ -41,15 +41,15 @@ public class Benches {
    * @param all in the order of the walk
    * @param everywhere by id, also those that are gone
    */
-  private record Known(List<Bench> all, Map<Long, Bench> everywhere) {}
+  private record Known(List<Place> all, Map<Long, Place> everywhere) {}
 
-  /** All benches in the order of the walk. */
-  public List<Bench> all() {
+  /** All places in the order of the walk. */
+  public List<Place> all() {
     return known.get().all();
   }
 
-  /** Every bench there ever was, by id; the same map as long as none is changed. */
-  public Map<Long, Bench> everywhere() {
+  /** Every place there ever was, by id; the same map as long as none is changed. */
+  public Map<Long, Place> everywhere() {
     return known.get().everywhere();
   }
 
@@ -58,35 +58,35 @@ public class Benches {
         db.selectFrom(PLACE_MEAN).orderBy(PLACE_MEAN.PLACE_ID, PLACE_MEAN.OF_MONTH).stream()
             .collect(
                 groupingBy(row -> row.getPlaceId(), mapping(row -> row.getCelsius(), toList())));
-    var all = new ArrayList<Bench>();
-    var everywhere = new HashMap<Long, Bench>();
+    var all = new ArrayList<Place>();
+    var everywhere = new HashMap<Long, Place>();
     for (var row : db.selectFrom(PLACE).orderBy(PLACE.WALK, PLACE.ID)) {
-      var bench = bench(row, means.get(row.getId()));
-      everywhere.put(bench.id(), bench);
+      var place = place(row, means.get(row.getId()));
+      everywhere.put(place.id(), place);
       if (!row.getGone()) {
-        all.add(bench);
+        all.add(place);
       }
     }
     return new Known(List.copyOf(all), Map.copyOf(everywhere));
   }
 
-  /** A bench as somebody wants it. */
+  /** A place as somebody wants it. */
   public record Wanted(
       String name,
-      BenchKind kind,
+      PlaceKind kind,
       @Nullable Double lampHours,
       @Nullable List<Double> means,
       @Nullable Approach approach) {}
 
   /**
-   * Adds a bench at the end of the walk.
+   * Adds a place at the end of the walk.
    *
    * @throws Refused if there is one of that name
    */
   @Transactional
-  public Bench add(Wanted wanted) {
+  public Place add(Wanted wanted) {
     refuseTaken(wanted.name(), null);
-    int walk = all().stream().mapToInt(Bench::walk).max().orElse(0) + 1;
+    int walk = all().stream().mapToInt(Place::walk).max().orElse(0) + 1;
     var row = row(wanted);
     row.setWalk(walk);
     long id = db.insertInto(PLACE).set(row).returningResult(PLACE.ID).fetchSingle().value1();
@@ -95,13 +95,13 @@ public class Benches {
   }
 
   /**
-   * Changes a bench; its plants are judged by the new conditions at once.
+   * Changes a place; its plants are judged by the new conditions at once.
    *
    * @throws NotFound if there is none of that id
    * @throws Refused if there is another one of that name
    */
   @Transactional
-  public Bench change(long id, Wanted wanted) {
+  public Place change(long id, Wanted wanted) {
     refuseTaken(wanted.name(), id);
     one(id);
     db.update(PLACE).set(row(wanted)).where(PLACE.ID.eq(id)).execute();
@@ -110,7 +110,7 @@ public class Benches {
   }
 
   /**
-   * Removes an empty bench; journals still name it.
+   * Removes an empty place; journals still name it.
    *
    * @throws Conflict if plants stand on it
    */
@@ -119,7 +119,7 @@ public class Benches {
     int plants = db.fetchCount(PLANT, PLANT.PLACE_ID.eq(id));
     if (plants > 0) {
       throw new Conflict(
-          "%d plants belong to this bench, also those that are no longer here. Move them first."
+          "%d plants belong to this place, also those that are no longer here. Move them first."
               .formatted(plants));
     }
     db.deleteFrom(PLACE_MEAN).where(PLACE_MEAN.PLACE_ID.eq(id)).execute();
@@ -136,16 +136,16 @@ public class Benches {
   }
 
   /**
-   * Puts the benches in the order in which they are walked along.
+   * Puts the places in the order in which they are walked along.
    *
-   * @param ids every bench once
+   * @param ids every place once
    * @throws Refused if one is missing, unknown or named twice
    */
   @Transactional
-  public List<Bench> walk(List<Long> ids) {
-    var present = all().stream().map(Bench::id).collect(Collectors.toSet());
+  public List<Place> walk(List<Long> ids) {
+    var present = all().stream().map(Place::id).collect(Collectors.toSet());
     if (ids.size() != present.size() || !present.equals(Set.copyOf(ids))) {
-      throw new Refused("benches", "Name every bench once, in the order of the walk.");
+      throw new Refused("places", "Name every place once, in the order of the walk.");
     }
     for (int i = 0; i < ids.size(); i++) {
       db.update(PLACE).set(PLACE.WALK, i + 1).where(PLACE.ID.eq(ids.get(i))).execute();
@@ -154,21 +154,21 @@ public class Benches {
     return all();
   }
 
-  private Bench one(long id) {
+  private Place one(long id) {
     return all().stream()
-        .filter(bench -> bench.id() == id)
+        .filter(place -> place.id() == id)
         .findFirst()
         .orElseThrow(() -> missing(id));
   }
 
   private static NotFound missing(long id) {
-    return new NotFound("There is no bench %d.".formatted(id));
+    return new NotFound("There is no place %d.".formatted(id));
   }
 
   private void refuseTaken(String name, @Nullable Long own) {
     if (all().stream()
-        .anyMatch(bench -> bench.name().equals(name) && !Objects.equals(bench.id(), own))) {
-      throw new Refused("name", "There is a bench of that name already.");
+        .anyMatch(place -> place.name().equals(name) && !Objects.equals(place.id(), own))) {
+      throw new Refused("name", "There is a place of that name already.");
     }
   }
 
@@ -193,11 +193,11 @@ public class Benches {
     known.written();
   }
 
-  private static Bench bench(PlaceRecord row, @Nullable List<Double> means) {
-    return new Bench(
+  private static Place place(PlaceRecord row, @Nullable List<Double> means) {
+    return new Place(
         row.getId(),
         row.getName(),
-        BenchKind.valueOf(row.getKind()),
+        PlaceKind.valueOf(row.getKind()),
         row.getWalk(),
         row.getLampHours(),
         means,

@@ -1,5 +1,5 @@
 /** The places where plants stand. */
 @NullMarked
-package almanac.app.benches;
+package almanac.app.places;
 
 import org.jspecify.annotations.NullMarked;

@@ -1,7 +1,7 @@
-package almanac.app.benches;
+package almanac.app.places;
 
-/** What sort of place a bench is. */
-public enum BenchKind {
+/** What sort of place a place is. */
+public enum PlaceKind {
   SHELF("shelf"),
   SILL("sill"),
   STAGE("stage"),
@@ -10,7 +10,7 @@ public enum BenchKind {
 
   private final String words;
 
-  BenchKind(String words) {
+  PlaceKind(String words) {
     this.words = words;
   }
 

@@ -1,4 +1,4 @@
-package almanac.app.benches;
+package almanac.app.places;
 
 import almanac.core.history.Approach;
 import almanac.core.refusals.Refused;
@@ -23,20 +23,20 @@ import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
 @RestController
-@RequestMapping("/api/benches")
-class BenchesController {
-  private final Benches benches;
+@RequestMapping("/api/places")
+class PlacesController {
+  private final Places places;
 
-  BenchesController(Benches benches) {
-    this.benches = benches;
+  PlacesController(Places places) {
+    this.places = places;
   }
 
-  /** A bench as somebody enters it. */
-  record BenchEntry(
-      @NotBlank(message = "Give the bench a name.")
-          @Size(max = 80, message = "A bench's name has at most 80 characters.")
+  /** A place as somebody enters it. */
+  record PlaceEntry(
+      @NotBlank(message = "Give the place a name.")
+          @Size(max = 80, message = "A place's name has at most 80 characters.")
           String name,
-      @Schema(nullable = true, description = "Another place unless given") BenchKind kind,
+      @Schema(nullable = true, description = "Another place unless given") PlaceKind kind,
       @Schema(nullable = true, description = "Hours a day that lamps are on")
           @DecimalMin(value = "0", message = "Lamps are on from 0 to 24 hours a day.")
           @DecimalMax(value = "24", message = "Lamps are on from 0 to 24 hours a day.")
@@ -46,55 +46,55 @@ class BenchesController {
           List<@NotNull(message = "Give a mean for each of the twelve months.") Double> means,
       @Schema(nullable = true) Approach approach) {
 
-    /** Temperatures no bench has are refused before anything is kept. */
-    Benches.Wanted wanted() {
+    /** Temperatures no place has are refused before anything is kept. */
+    Places.Wanted wanted() {
       if (means != null) {
         try {
-          Bench.temperatures(means);
+          Place.temperatures(means);
         } catch (IllegalArgumentException e) {
           throw new Refused("means", "A monthly mean lies between −10 and 50 °C.");
         }
       }
-      return new Benches.Wanted(
-          name.strip(), kind == null ? BenchKind.OTHER : kind, lampHours, means, approach);
+      return new Places.Wanted(
+          name.strip(), kind == null ? PlaceKind.OTHER : kind, lampHours, means, approach);
     }
   }
 
   /** The order of the walk. */
   record Walk(
-      @NotNull(message = "Name every bench once, in the order of the walk.")
-          List<@NotNull(message = "Name every bench once, in the order of the walk.") Long>
-              benches) {}
+      @NotNull(message = "Name every place once, in the order of the walk.")
+          List<@NotNull(message = "Name every place once, in the order of the walk.") Long>
+              places) {}
 
   @GetMapping
-  @Operation(summary = "All benches")
-  List<Bench> all() {
-    return benches.all();
+  @Operation(summary = "All places")
+  List<Place> all() {
+    return places.all();
   }
 
   @PostMapping
   @ResponseStatus(HttpStatus.CREATED)
-  @Operation(summary = "Adds a bench")
-  Bench add(@Valid @RequestBody BenchEntry entry) {
-    return benches.add(entry.wanted());
+  @Operation(summary = "Adds a place")
+  Place add(@Valid @RequestBody PlaceEntry entry) {
+    return places.add(entry.wanted());
   }
 
   @PutMapping("/{id}")
-  @Operation(summary = "Changes a bench; its plants are judged by the new conditions at once")
-  Bench change(@PathVariable long id, @Valid @RequestBody BenchEntry entry) {
-    return benches.change(id, entry.wanted());
+  @Operation(summary = "Changes a place; its plants are judged by the new conditions at once")
+  Place change(@PathVariable long id, @Valid @RequestBody PlaceEntry entry) {
+    return places.change(id, entry.wanted());
   }
 
   @PutMapping
-  @Operation(summary = "Puts the benches in the order in which they are walked along")
-  List<Bench> walk(@Valid @RequestBody Walk walk) {
-    return benches.walk(walk.benches());
+  @Operation(summary = "Puts the places in the order in which they are walked along")
+  List<Place> walk(@Valid @RequestBody Walk walk) {
+    return places.walk(walk.places());
   }
 
   @DeleteMapping("/{id}")
   @ResponseStatus(HttpStatus.NO_CONTENT)
-  @Operation(summary = "Removes a bench without plants")
+  @Operation(summary = "Removes a place without plants")
   void remove(@PathVariable long id) {
-    benches.remove(id);
+    places.remove(id);
   }
 }

@@ -1,4 +1,4 @@
-package almanac.app.benches;
+package almanac.app.places;
 
 import almanac.core.history.Approach;
 import almanac.core.medium.Temperatures;
@@ -16,15 +16,15 @@ import org.jspecify.annotations.Nullable;
  * A place where plants stand.
  *
  * @param kind what sort of place it is
- * @param walk its turn when the benches are walked along
+ * @param walk its turn when the places are walked along
  * @param lampHours hours a day that lamps are on; null where the sun alone gives light
  * @param means mean temperatures from January to December, °C; null where nobody has measured
  * @param approach how plants are judged here; null where the collection's own approach holds
  */
-public record Bench(
+public record Place(
     long id,
     String name,
-    BenchKind kind,
+    PlaceKind kind,
     int walk,
     @Schema(
             nullable = true,
@@ -37,7 +37,7 @@ public record Bench(
     @Schema(nullable = true, description = "Null where the collection's approach holds")
         @Nullable Approach approach) {
 
-  /** Light and warmth on this bench. */
+  /** Light and warmth there. */
   public Conditions conditions(LightYear light) {
     return new Conditions(
         light,

@@ -11,12 +11,12 @@
   import { failed, toaster } from '$lib/shell/toaster';
 
   interface Props {
-    /** The bench to change; none to add one. */
-    bench?: Schemas['Bench'];
+    /** The place to change; none to add one. */
+    place?: Schemas['Place'];
     approaches: Schemas['ApproachChoice'][];
     done: () => void;
   }
-  const { bench, approaches, done }: Props = $props();
+  const { place, approaches, done }: Props = $props();
   const client = useQueryClient();
   const options = choices();
 
@@ -35,18 +35,18 @@
     'Dec',
   ];
   // svelte-ignore state_referenced_locally
-  let name = $state(bench?.name ?? '');
+  let name = $state(place?.name ?? '');
   // svelte-ignore state_referenced_locally
-  let kind = $state<string>(bench?.kind ?? 'SHELF');
+  let kind = $state<string>(place?.kind ?? 'SHELF');
   // svelte-ignore state_referenced_locally
-  let lampHours = $state(shown(bench?.lampHours));
+  let lampHours = $state(shown(place?.lampHours));
   // svelte-ignore state_referenced_locally
-  let approach = $state<string>(bench?.approach ?? '');
+  let approach = $state<string>(place?.approach ?? '');
   /** What stands in the entries as long as nobody types over it, °C. */
   // svelte-ignore state_referenced_locally
-  let known: (number | null | undefined)[] = bench?.means ?? [];
+  let known: (number | null | undefined)[] = place?.means ?? [];
   let means = $state(
-    MONTHS.map((_, i) => (bench?.means?.[i] == null ? '' : warmthOut(bench.means[i]))),
+    MONTHS.map((_, i) => (place?.means?.[i] == null ? '' : warmthOut(place.means[i]))),
   );
   let problem = $state<Problem>();
   /** What the sensor said, in a sentence. */
@@ -58,22 +58,22 @@
     event.preventDefault();
     problem = undefined;
     const measured = means.some((mean) => mean.trim() !== '');
-    const body: Schemas['BenchEntry'] = {
+    const body: Schemas['PlaceEntry'] = {
       name,
-      kind: kind as Schemas['BenchEntry']['kind'],
+      kind: kind as Schemas['PlaceEntry']['kind'],
       lampHours: optional(lampHours),
       means: measured
         ? means.map((mean, i) =>
             mean.trim() === '' ? (null as never) : measuredBack(mean, '°C', known[i]),
           )
         : null,
-      approach: (approach || null) as Schemas['BenchEntry']['approach'],
+      approach: (approach || null) as Schemas['PlaceEntry']['approach'],
     };
     try {
       await answered(
-        bench
-          ? api.PUT('/api/benches/{id}', { params: { path: { id: bench.id } }, body })
-          : api.POST('/api/benches', { body }),
+        place
+          ? api.PUT('/api/places/{id}', { params: { path: { id: place.id } }, body })
+          : api.POST('/api/places', { body }),
       );
       void client.invalidateQueries();
       toaster.success({ title: `${name} saved`, duration: 4000 });
@@ -84,10 +84,10 @@
   }
 
   async function sensor() {
-    if (!bench) return;
+    if (!place) return;
     try {
       const year = await answered(
-        api.POST('/api/instruments/sensor/{benchId}', { params: { path: { benchId: bench.id } } }),
+        api.POST('/api/instruments/sensor/{placeId}', { params: { path: { placeId: place.id } } }),
       );
       known = year.means;
       means = known.map((mean) => (mean == null ? '' : warmthOut(mean)));
@@ -113,7 +113,7 @@
   <FormFault sentence={otherFaults(problem, fields)} />
   <div class="two">
     <TextField label="Name" fault={faultOf(problem, 'name')} bind:value={name} />
-    <ChoiceField label="It is a" choices={options.data?.benchKinds ?? []} bind:value={kind} />
+    <ChoiceField label="It is a" choices={options.data?.placeKinds ?? []} bind:value={kind} />
     <TextField
       label="Lamps"
       hint="Hours a day; empty where the sun alone gives light"
@@ -135,7 +135,7 @@
       Empty: nobody has measured, and 20 °C is assumed. From January and July the others can be
       drawn.
       <button type="button" class="link" onclick={curve}>Draw the curve</button>
-      {#if bench}
+      {#if place}
         <button type="button" class="link" onclick={sensor}>Take them from the sensor</button>
       {/if}
     </p>
