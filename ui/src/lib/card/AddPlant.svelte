@@ -33,7 +33,7 @@
 
   interface Typed {
     label: string;
-    profile: string;
+    kind: string;
     place: string;
     placeName: string;
     placeLit: boolean;
@@ -51,7 +51,7 @@
   }
   const EMPTY: Typed = {
     label: '',
-    profile: '',
+    kind: '',
     place: '',
     placeName: '',
     placeLit: false,
@@ -69,11 +69,11 @@
   /** A division begins as its mother stands. */
   function fresh(): Typed {
     if (!mother) return structuredClone(EMPTY);
-    const { card, profile, place, potting, today } = mother;
+    const { card, kind, place, potting, today } = mother;
     return {
       ...structuredClone(EMPTY),
       label: card.label,
-      profile,
+      kind,
       place: String(place.id),
       pottedOn: today,
       mix: typed(potting.mix),
@@ -92,11 +92,11 @@
 
   $effect(() => draft.keep($state.snapshot(form) as Typed));
 
-  const kind = $derived(options.profiles.find(({ key }) => key === form.profile));
+  const kind = $derived(options.kinds.find(({ key }) => key === form.kind));
   const chosenPlace = $derived(form.place || (places.data?.length ? '' : NEW_PLACE));
   const fields = [
     'label',
-    'profile',
+    'kind',
     'placeId',
     'name',
     'pottedOn',
@@ -125,7 +125,7 @@
 
   async function add(event: SubmitEvent) {
     event.preventDefault();
-    const { label, profile, pottedOn, moisture, arrivedOn, cameRootless } = form;
+    const { label, kind, pottedOn, moisture, arrivedOn, cameRootless } = form;
     const { cameFrom, price, apart, held } = form;
     const result = await saving.save(async (headers) =>
       answered(
@@ -133,7 +133,7 @@
           headers,
           body: {
             label,
-            profile,
+            kind,
             placeId: await placeId(),
             pottedOn,
             mix: sent(form.mix),
@@ -177,13 +177,13 @@
     <ChoiceField
       label="Kind"
       hint={kind ? `Takes a move ${kind.readyWhen}` : 'Decides how it is judged'}
-      fault={faultOf(problem, 'profile')}
+      fault={faultOf(problem, 'kind')}
       unchosen="Choose…"
-      choices={options.profiles.map((each) => ({
+      choices={options.kinds.map((each) => ({
         value: each.key,
         words: each.name,
       }))}
-      bind:value={form.profile}
+      bind:value={form.kind}
       onchange={chooseKind}
     />
 

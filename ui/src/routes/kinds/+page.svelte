@@ -12,7 +12,7 @@
   import Waiting from '$lib/shell/Waiting.svelte';
   import { failed, toaster } from '$lib/shell/toaster';
 
-  type Kind = Schemas['Kind'];
+  type Kind = Schemas['KindLine'];
   const client = useQueryClient();
   const query = kindList();
   const options = choices();

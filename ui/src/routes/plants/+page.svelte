@@ -48,10 +48,10 @@
     sorted.filter(
       (plant) =>
         (!place || plant.placeId === Number(place)) &&
-        (!kind || plant.profile === kind) &&
+        (!kind || plant.kind === kind) &&
         (!approach || plant.approach === approach) &&
         (!asideOnly || plant.asideOn != null) &&
-        `${plant.number} ${plant.name} ${plant.profileName} ${plant.placeName} ${plant.title}`
+        `${plant.number} ${plant.name} ${plant.kindName} ${plant.placeName} ${plant.title}`
           .toLowerCase()
           .includes(sought.trim().toLowerCase()),
     ),
@@ -73,7 +73,7 @@
   );
   const goneFound = $derived(
     (gone.data ?? []).filter((plant) =>
-      `${plant.number} ${plant.name} ${plant.profileName} ${plant.statusWords} ${plant.reason}`
+      `${plant.number} ${plant.name} ${plant.kindName} ${plant.statusWords} ${plant.reason}`
         .toLowerCase()
         .includes(sought.trim().toLowerCase()),
     ),
@@ -81,8 +81,8 @@
   /** They stand below the others while something is looked for. */
   const goneShown = $derived(pile === GONE || (!pile && sought.trim()) ? goneFound : []);
   const kinds = $derived(
-    [...new Map((plants.data ?? []).map((plant) => [plant.profile, plant.profileName]))].sort(
-      (a, b) => a[1].localeCompare(b[1]),
+    [...new Map((plants.data ?? []).map((plant) => [plant.kind, plant.kindName]))].sort((a, b) =>
+      a[1].localeCompare(b[1]),
     ),
   );
   const bounds = $derived.by(() => {

@@ -69,7 +69,7 @@
     <div class="top">
       <h1>{plant.name}</h1>
       <span class="quiet where"
-        >{plant.card.number} · {plant.place.name} · {plant.profileName} ·
+        >{plant.card.number} · {plant.place.name} · {plant.kindName} ·
         <a class="link" href={editHref}>Edit</a>
         <a class="link" href="/tags?plant={id}">Tag</a>
         {#if plant.slip}<a class="link" href="/plants/new?mother={id}">Add a division</a>{/if}</span

@@ -20,7 +20,7 @@ class ArrivalsTest {
         APP.post(
             "/api/plants",
             """
-            {"label":"%s","profile":"oncidium","placeId":3,"pottedOn":"unknown",
+            {"label":"%s","kind":"oncidium","placeId":3,"pottedOn":"unknown",
              "mix":[{"component":"COCONUT_FIBRE","parts":1}],"arrivedOn":"2027-05-15",
              "cameFrom":"a swap","price":"8","apart":true,"held":true}"""
                 .formatted(label));
@@ -124,7 +124,7 @@ class ArrivalsTest {
         APP.post(
                 "/api/plants",
                 """
-                {"label":"Oncidium Coal Hole","profile":"oncidium","placeId":1,
+                {"label":"Oncidium Coal Hole","kind":"oncidium","placeId":1,
                  "pottedOn":"2024-05","mix":[{"component":"BARK_FINE","parts":1}],
                  "arrivedOn":"2027-05-15","apart":true}""")
             .body()

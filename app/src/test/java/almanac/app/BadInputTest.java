@@ -17,7 +17,7 @@ class BadInputTest {
 
   private static final String PLANT =
       """
-      {"label":"Vanda Quay","profile":"vanda","placeId":1,"pottedOn":"2026",
+      {"label":"Vanda Quay","kind":"vanda","placeId":1,"pottedOn":"2026",
        "mix":[{"component":"PUMICE","parts":1}]}""";
 
   private static void refuses(RunningApplication.Answer answer, int status, String field) {
@@ -43,8 +43,8 @@ class BadInputTest {
         "\"Vanda Quay\"; \"   \"; label",
         "\"Vanda Quay\"; null; label",
         "\"Vanda Quay\"; LONG; label",
-        "\"vanda\"; \"cactus\"; profile",
-        "\"vanda\"; null; profile",
+        "\"vanda\"; \"cactus\"; kind",
+        "\"vanda\"; null; kind",
         "\"placeId\":1; \"placeId\":999; placeId",
         "\"placeId\":1; \"placeId\":\"x\"; placeId",
         "\"2026\"; \"2029\"; pottedOn",

@@ -4,7 +4,7 @@ import almanac.app.collection.Plants;
 import almanac.app.start.OlderData;
 import almanac.app.start.RunningApplication;
 import almanac.core.inspection.Item;
-import almanac.core.profile.Profiles;
+import almanac.core.kinds.StandardKinds;
 import java.nio.file.Path;
 import java.sql.PreparedStatement;
 import java.sql.SQLException;
@@ -110,7 +110,7 @@ class CollectionBench {
    */
   private static void fill(Path data) throws SQLException {
     var random = new Random(1);
-    var profiles = Profiles.standard();
+    var kinds = StandardKinds.standard();
     long rows = 0;
     long entry = 0;
     try (var connection = OlderData.schema(data, 7)) {
@@ -144,7 +144,7 @@ class CollectionBench {
               plant,
               "27-%05d".formatted(i),
               "Oncidium Number " + i,
-              profiles.get(random.nextInt(profiles.size())).key(),
+              kinds.get(random.nextInt(kinds.size())).key(),
               1L + random.nextInt(BENCHES),
               i,
               TODAY.minusYears(3));

@@ -35,12 +35,12 @@ class CollectionTest {
     return APP.put(
         "/api/plants/" + plant.path("id").asLong(),
         """
-        {"version":"%s","card":%s,"profile":"%s","placeId":%d,"aim":"AS_IT_COMES",
+        {"version":"%s","card":%s,"kind":"%s","placeId":%d,"aim":"AS_IT_COMES",
          "cameRootless":false,"deviation":{}}"""
             .formatted(
                 plant.path("version").asString(),
                 RulesTest.card(plant, right, wrong),
-                plant.path("profile").asString(),
+                plant.path("kind").asString(),
                 plant.path("place").path("id").asLong()));
   }
 

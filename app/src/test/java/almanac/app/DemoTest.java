@@ -4,8 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import almanac.app.collection.Plants;
 import almanac.app.start.RunningApplication;
-import almanac.core.profile.Profile;
-import almanac.core.profile.Profiles;
+import almanac.core.kinds.Kind;
+import almanac.core.kinds.StandardKinds;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.concurrent.atomic.AtomicInteger;
@@ -40,8 +40,8 @@ class DemoTest {
     assertThat(plants.valueStream().map(plant -> plant.path("placeName").asString()).distinct())
         .hasSize(4);
     assertThat(plants).hasSize(64);
-    assertThat(plants.valueStream().map(plant -> plant.path("profile").asString()))
-        .containsAll(Profiles.standard().stream().map(Profile::key).toList());
+    assertThat(plants.valueStream().map(plant -> plant.path("kind").asString()))
+        .containsAll(StandardKinds.standard().stream().map(Kind::key).toList());
     assertThat(plants.valueStream().filter(plant -> !plant.path("heldSince").isNull())).hasSize(1);
     assertThat(plants.valueStream().filter(plant -> !plant.path("apartSince").isNull())).hasSize(1);
   }

@@ -26,14 +26,14 @@ import almanac.core.inspection.Inspection;
 import almanac.core.inspection.Item;
 import almanac.core.inspection.Lead;
 import almanac.core.inspection.Pests;
+import almanac.core.kinds.Branching;
+import almanac.core.kinds.Deviation;
 import almanac.core.medium.Component;
 import almanac.core.medium.Mix;
 import almanac.core.medium.Moisture;
 import almanac.core.medium.PottedOn;
 import almanac.core.pots.Pot;
 import almanac.core.pots.PotType;
-import almanac.core.profile.Branching;
-import almanac.core.profile.Deviation;
 import almanac.core.roots.RootStage;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -243,7 +243,7 @@ class EveryActTest {
         APP.post(
             "/api/plants",
             """
-            {"label":"%s","profile":"oncidium","placeId":1,"pottedOn":"2027-05",
+            {"label":"%s","kind":"oncidium","placeId":1,"pottedOn":"2027-05",
              "mix":[{"component":"BARK_FINE","parts":1}]%s}"""
                 .formatted(label, more));
     assertThat(added.status()).as("%s", added.body()).isEqualTo(201);

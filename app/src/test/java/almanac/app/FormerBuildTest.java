@@ -37,7 +37,9 @@ class FormerBuildTest {
   static void read() throws IOException {
     try (var file = FormerBuildTest.class.getResourceAsStream("/older/schema-7.json")) {
       var text = new String(Objects.requireNonNull(file).readAllBytes(), StandardCharsets.UTF_8);
-      shown = JsonMapper.shared().readTree(text.replace("\"bench", "\"place").replace("\"profile", "\"kind"));
+      shown =
+          JsonMapper.shared()
+              .readTree(text.replace("\"bench", "\"place").replace("\"profile", "\"kind"));
     }
   }
 
@@ -62,8 +64,8 @@ class FormerBuildTest {
         List.of(
             "name",
             "card",
-            "profile",
-            "profileName",
+            "kind",
+            "kindName",
             "place",
             "aim",
             "approach",

@@ -38,7 +38,7 @@ class IdleCollectionTest {
         "POST",
         "/api/plants",
         """
-        {"label":"%s","profile":"oncidium","placeId":%d,"pottedOn":"2025-01",
+        {"label":"%s","kind":"oncidium","placeId":%d,"pottedOn":"2025-01",
          "mix":[{"component":"BARK_MEDIUM","parts":1}]}"""
             .formatted(name, place));
     long plant =

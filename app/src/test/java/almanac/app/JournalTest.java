@@ -20,7 +20,7 @@ class JournalTest {
         APP.post(
             "/api/plants",
             """
-            {"label":"%s","profile":"oncidium","placeId":%d,"pottedOn":"2025-01",
+            {"label":"%s","kind":"oncidium","placeId":%d,"pottedOn":"2025-01",
              "mix":[{"component":"BARK_MEDIUM","parts":3},{"component":"PERLITE","parts":1}],
              "moisture":"DRIES_BETWEEN"}"""
                 .formatted(label, place.body().path("id").asLong()));

@@ -170,7 +170,7 @@ class NothingIsLostTest {
         written(
                 "/api/plants",
                 """
-                {"label":"Oncidium Found Object","profile":"oncidium","placeId":1,
+                {"label":"Oncidium Found Object","kind":"oncidium","placeId":1,
                  "pottedOn":"unknown","mix":[{"component":"UNKNOWN","parts":1}]}""")
             .path("plant");
     var medium = plant.path("slip").path("medium");
@@ -182,7 +182,7 @@ class NothingIsLostTest {
         written(
                 "/api/plants",
                 """
-                {"label":"Oncidium Lost Label","profile":"oncidium","placeId":1,
+                {"label":"Oncidium Lost Label","kind":"oncidium","placeId":1,
                  "pottedOn":"unknown","mix":[{"component":"BARK_FINE","parts":1}]}""")
             .path("plant");
     assertThat(bark.path("slip").path("medium").path("state").asString()).isEqualTo("unknown");
@@ -200,12 +200,12 @@ class NothingIsLostTest {
             """
             {"version":"%s","card":{"number":"%s","label":"%s","believed":"","confirmed":"",
              "parents":"","status":"GROWING","statusReason":"","notes":"","cameFrom":"","price":""},
-             "profile":"%s","placeId":%d,"aim":"AS_IT_COMES","cameRootless":false,"deviation":{}}"""
+             "kind":"%s","placeId":%d,"aim":"AS_IT_COMES","cameRootless":false,"deviation":{}}"""
                 .formatted(
                     page.path("version").asString(),
                     own,
                     card.path("label").asString(),
-                    page.path("profile").asString(),
+                    page.path("kind").asString(),
                     page.path("place").path("id").asInt()));
     assertThat(kept.status()).as("%s", kept.body()).isEqualTo(200);
     for (int i = 0; i < 2; i++) {
@@ -213,7 +213,7 @@ class NothingIsLostTest {
           written(
               "/api/plants",
               """
-              {"label":"Vanda Next","profile":"vanda","placeId":1,"pottedOn":"2026",
+              {"label":"Vanda Next","kind":"vanda","placeId":1,"pottedOn":"2026",
                "mix":[{"component":"PUMICE","parts":1}]}""");
       assertThat(added.path("plant").path("card").path("number").asString())
           .matches(year + "\\d{3,6}");
@@ -246,12 +246,12 @@ class NothingIsLostTest {
             {"version":"%s","card":{"number":"%s","label":"%s","believed":"","confirmed":"",
              "parents":"","status":"GIVEN_AWAY","statusReason":"to the ferryman","notes":"",
              "cameFrom":"","price":""},
-             "profile":"%s","placeId":%d,"aim":"AS_IT_COMES","cameRootless":false,"deviation":{}}"""
+             "kind":"%s","placeId":%d,"aim":"AS_IT_COMES","cameRootless":false,"deviation":{}}"""
                 .formatted(
                     page.path("version").asString(),
                     card.path("number").asString(),
                     card.path("label").asString(),
-                    page.path("profile").asString(),
+                    page.path("kind").asString(),
                     page.path("place").path("id").asInt()));
     assertThat(gone.status()).as("%s", gone.body()).isEqualTo(200);
     assertThat(gone.body().path("plant").path("slip").isNull()).isTrue();

@@ -28,7 +28,7 @@ class PlacesTest {
     return APP.post(
             "/api/plants",
             """
-            {"label":"%s","profile":"oncidium","placeId":%d,"pottedOn":"2025-01",
+            {"label":"%s","kind":"oncidium","placeId":%d,"pottedOn":"2025-01",
              "mix":[{"component":"BARK_FINE","parts":1}]}"""
                 .formatted(label, place))
         .body()

@@ -55,7 +55,7 @@ class PlainFailuresTest {
       delimiter = ';',
       quoteCharacter = '\'',
       value = {
-        "POST; /api/plants; {\"label\":\"A\",\"profile\":\"vanda\",\"placeId\":1,\"pottedOn\":\"2026\",\"mix\":[null]}; mix[0]",
+        "POST; /api/plants; {\"label\":\"A\",\"kind\":\"vanda\",\"placeId\":1,\"pottedOn\":\"2026\",\"mix\":[null]}; mix[0]",
         "POST; /api/plants/4/repots; {\"on\":\"2027-05-15\",\"mix\":[null]}; mix[0]",
         "POST; /api/plants/4/repots; {\"on\":\"2027-05-15\",\"mix\":[{\"component\":\"LAVA\",\"parts\":1},null]}; mix[1]",
         "POST; /api/plants/4/what-if; {\"looks\":{},\"figures\":{},\"mix\":[null]}; mix[0]",

@@ -35,7 +35,7 @@ class PlantCardTest {
       card.putNull("motherId");
     }
     entry.set("card", card);
-    entry.set("profile", page.path("profile"));
+    entry.set("kind", page.path("kind"));
     entry.set("placeId", page.path("place").path("id"));
     entry.set("aim", page.path("aim"));
     entry.set("approach", page.path("approach"));
@@ -97,12 +97,12 @@ class PlantCardTest {
   @Test
   void anotherKindJudgesAtOnce() throws Exception {
     var entry = entry(page(33));
-    entry.put("profile", "vanda");
+    entry.put("kind", "vanda");
     var after = put(33, entry);
-    assertThat(after.body().path("plant").path("profileName").asString()).isEqualTo("Vanda");
+    assertThat(after.body().path("plant").path("kindName").asString()).isEqualTo("Vanda");
     entry = entry(page(33));
-    entry.put("profile", "no-such-kind");
-    assertThat(put(33, entry).fault("profile")).isPresent();
+    entry.put("kind", "no-such-kind");
+    assertThat(put(33, entry).fault("kind")).isPresent();
   }
 
   @Test

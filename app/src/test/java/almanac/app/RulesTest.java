@@ -140,12 +140,12 @@ class RulesTest {
     return APP.put(
         "/api/plants/" + plant.path("id").asLong(),
         """
-        {"version":"%s","card":%s,"profile":"%s","placeId":%d,"aim":"AS_IT_COMES",
+        {"version":"%s","card":%s,"kind":"%s","placeId":%d,"aim":"AS_IT_COMES",
          "cameRootless":false,"deviation":{},%s}"""
             .formatted(
                 plant.path("version").asString(),
                 card(plant, "", ""),
-                plant.path("profile").asString(),
+                plant.path("kind").asString(),
                 plant.path("place").path("id").asLong(),
                 with));
   }

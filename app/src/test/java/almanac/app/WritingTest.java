@@ -39,7 +39,7 @@ class WritingTest {
         answersWhatIsRead(
             "/api/plants",
             """
-            {"label":"Oncidium Stop Plank","profile":"oncidium","placeId":2,"pottedOn":"2025-03",
+            {"label":"Oncidium Stop Plank","kind":"oncidium","placeId":2,"pottedOn":"2025-03",
              "mix":[{"component":"BARK_FINE","parts":3},{"component":"PERLITE","parts":1}],
              "pot":{"type":"CLEAR","diameterMm":110,"topLayer":"moss"},
              "arrivedOn":"2027-05-01","apart":true,"held":true}""");

@@ -29,11 +29,11 @@ class WrittenOnceTest {
     return """
         {"version":"%s","card":{"number":"%s","label":"Told once","believed":"","confirmed":"",
          "parents":"","status":"GROWING","statusReason":"","notes":"","cameFrom":"","price":""},
-         "profile":"%s","placeId":%d,"aim":"AS_IT_COMES","cameRootless":false,"deviation":{}}"""
+         "kind":"%s","placeId":%d,"aim":"AS_IT_COMES","cameRootless":false,"deviation":{}}"""
         .formatted(
             page.path("version").asString(),
             page.path("card").path("number").asString(),
-            page.path("profile").asString(),
+            page.path("kind").asString(),
             page.path("place").path("id").asInt());
   }
 
@@ -49,7 +49,7 @@ class WrittenOnceTest {
             "POST",
             "/api/plants",
             """
-            {"label":"Vanda Told Once","profile":"vanda","placeId":1,"pottedOn":"2026",
+            {"label":"Vanda Told Once","kind":"vanda","placeId":1,"pottedOn":"2026",
              "mix":[{"component":"PUMICE","parts":1}]}"""),
         Arguments.of("PUT", "/api/plants/6", card(6)),
         Arguments.of("PUT", "/api/plants/7/hold", "{\"held\":true}"),
@@ -185,7 +185,7 @@ class WrittenOnceTest {
                   APP.post(
                       "/api/plants",
                       """
-                      {"label":"Vanda Crowd","profile":"vanda","placeId":1,"pottedOn":"2026",
+                      {"label":"Vanda Crowd","kind":"vanda","placeId":1,"pottedOn":"2026",
                        "mix":[{"component":"PUMICE","parts":1}]}"""))) {
         assertThat(each.get().status()).as("%s", each.get().body()).isEqualTo(201);
         numbers.add(each.get().body().path("plant").path("card").path("number").asString());

@@ -21,7 +21,7 @@ import almanac.core.medium.Moisture;
 import almanac.core.medium.Piece;
 import almanac.core.medium.PottedOn;
 import almanac.core.medium.Temperatures;
-import almanac.core.profile.Profiles;
+import almanac.core.kinds.StandardKinds;
 import almanac.core.season.Conditions;
 import almanac.core.season.LightYear;
 import almanac.core.words.Answer;
@@ -67,10 +67,10 @@ final class Plants {
 
   /** One plant on the day, with that history. */
   Situation situation(List<Event> events) {
-    var profiles = Profiles.standard();
+    var kinds = StandardKinds.standard();
     return new Situation(
         TODAY,
-        profiles.get(random.nextInt(profiles.size())),
+        kinds.get(random.nextInt(kinds.size())),
         PlantHistory.of(events),
         conditions,
         Optional.empty(),

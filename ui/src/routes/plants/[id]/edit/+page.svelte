@@ -35,7 +35,7 @@
   type Card = Schemas['CardEntry'];
   interface Typed {
     card: Card;
-    profile: string;
+    kind: string;
     place: string;
     aim: string;
     approach: string;
@@ -71,7 +71,7 @@
       mothers: mother ? mother.number : '',
       apart: own.apartSince ?? '',
       held: own.heldSince ?? '',
-      profile: plant.profile,
+      kind: plant.kind,
       place: String(plant.place.id),
       aim: plant.aim,
       approach: plant.approach ?? '',
@@ -102,7 +102,7 @@
   const fields = [
     ...CARD.map((field) => `card.${field}`),
     'number',
-    'profile',
+    'kind',
     'placeId',
     'arrivedOn',
     ...TRAITS,
@@ -129,7 +129,7 @@
         apartSince: typed.apart || null,
         heldSince: typed.held || null,
       },
-      profile: typed.profile,
+      kind: typed.kind,
       placeId: Number(typed.place),
       aim: typed.aim as Schemas['PlantEntry']['aim'],
       approach: (typed.approach || null) as Schemas['PlantEntry']['approach'],
@@ -204,9 +204,9 @@
         />
         <ChoiceField
           label="Kind"
-          choices={options.data.profiles.map((each) => ({ value: each.key, words: each.name }))}
-          fault={faultOf(problem, 'profile')}
-          bind:value={form.profile}
+          choices={options.data.kinds.map((each) => ({ value: each.key, words: each.name }))}
+          fault={faultOf(problem, 'kind')}
+          bind:value={form.kind}
         />
         <ChoiceField
           label="Place"

@@ -1,7 +1,7 @@
 package almanac.app.choices;
 
+import almanac.app.kinds.Kinds;
 import almanac.app.places.PlaceKind;
-import almanac.app.profiles.Kinds;
 import almanac.core.history.Aim;
 import almanac.core.history.Approach;
 import almanac.core.history.PlantStatus;
@@ -9,11 +9,11 @@ import almanac.core.inspection.FirstLook;
 import almanac.core.inspection.Item;
 import almanac.core.inspection.Lead;
 import almanac.core.inspection.Section;
+import almanac.core.kinds.Kind;
+import almanac.core.kinds.ReadyRule;
 import almanac.core.medium.Component;
 import almanac.core.medium.Moisture;
 import almanac.core.pots.PotType;
-import almanac.core.profile.Profile;
-import almanac.core.profile.ReadyRule;
 import almanac.core.words.Answer;
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.media.Schema;
@@ -32,7 +32,7 @@ class ChoicesController {
 
   /** All that can be chosen. */
   record Choices(
-      List<ProfileChoice> profiles,
+      List<KindChoice> kinds,
       List<ComponentChoice> components,
       List<MoistureChoice> moistures,
       @Schema(description = "In the order in which growers look") List<LookChoice> looks,
@@ -59,7 +59,7 @@ class ChoicesController {
   record ReadyChoice(ReadyRule rule, String words, String reason) {}
 
   /** A kind of plant. */
-  record ProfileChoice(
+  record KindChoice(
       String key,
       String name,
       String readyWhen,
@@ -96,7 +96,7 @@ class ChoicesController {
   @Operation(summary = "Kinds of plants, components of mixes, and looks with their answers")
   Choices all() {
     return new Choices(
-        kinds.all().stream().map(ChoicesController::profile).toList(),
+        kinds.all().stream().map(ChoicesController::kind).toList(),
         Arrays.stream(Component.values())
             .map(each -> new ComponentChoice(each, each.words(), each.detail(), each.organic()))
             .toList(),
@@ -122,14 +122,14 @@ class ChoicesController {
         FirstLook.items().stream().map(Item::key).toList());
   }
 
-  private static ProfileChoice profile(Profile profile) {
-    return new ProfileChoice(
-        profile.key(),
-        profile.name(),
-        profile.readyRule().words(),
-        profile.care(),
-        profile.moisture(),
-        profile.rootsHidden());
+  private static KindChoice kind(Kind kind) {
+    return new KindChoice(
+        kind.key(),
+        kind.name(),
+        kind.readyRule().words(),
+        kind.care(),
+        kind.moisture(),
+        kind.rootsHidden());
   }
 
   private static LookChoice look(Item<?> item) {

@@ -4,14 +4,14 @@ import almanac.app.places.Place;
 import almanac.core.history.Card;
 import almanac.core.history.Plant;
 import almanac.core.history.PlantHistory;
-import almanac.core.profile.Profile;
+import almanac.core.kinds.Kind;
 
 /**
  * A plant with what its card only names: its kind and where it stands.
  *
  * @param kind the kind of plant it is
  */
-public record PlantInPlace(Plant plant, Profile kind, Place place) {
+public record PlantInPlace(Plant plant, Kind kind, Place place) {
   public long id() {
     return plant.id();
   }
@@ -31,7 +31,7 @@ public record PlantInPlace(Plant plant, Profile kind, Place place) {
   }
 
   /** Its kind as this plant follows it. */
-  public Profile profile() {
+  public Kind follows() {
     return plant.card().own().of(kind);
   }
 }

@@ -2,8 +2,8 @@ package almanac.app.collection;
 
 import almanac.app.journal.Journals;
 import almanac.app.journal.Telling;
+import almanac.app.kinds.Kinds;
 import almanac.app.places.Places;
-import almanac.app.profiles.Kinds;
 import almanac.app.refusals.NotFound;
 import almanac.app.store.ReadOnce;
 import almanac.app.store.Writing;

@@ -2,7 +2,7 @@ package almanac.app.collection;
 
 import almanac.app.places.Place;
 import almanac.core.history.Plant;
-import almanac.core.profile.Profile;
+import almanac.core.kinds.Kind;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
@@ -21,7 +21,7 @@ import org.jspecify.annotations.Nullable;
 record Snapshot(
     Map<Long, Plant> told,
     Map<Long, Place> places,
-    Map<String, Profile> kinds,
+    Map<String, Kind> kinds,
     Map<Long, PlantInPlace> byId,
     List<PlantInPlace> byNumber) {
   private static final Comparator<PlantInPlace> BY_NUMBER =
@@ -33,7 +33,7 @@ record Snapshot(
   static Snapshot of(
       Map<Long, Plant> told,
       Map<Long, Place> places,
-      Map<String, Profile> kinds,
+      Map<String, Kind> kinds,
       @Nullable Snapshot before) {
     boolean sameHouse = before != null && before.places == places && before.kinds == kinds;
     var byId = new HashMap<Long, PlantInPlace>();
@@ -51,7 +51,7 @@ record Snapshot(
   }
 
   /** A plant with its kind and its place. */
-  static PlantInPlace inPlace(Plant plant, Map<Long, Place> places, Map<String, Profile> kinds) {
+  static PlantInPlace inPlace(Plant plant, Map<Long, Place> places, Map<String, Kind> kinds) {
     var card = plant.card();
     return new PlantInPlace(
         plant,
@@ -75,7 +75,7 @@ record Snapshot(
   }
 
   /** The same plants in a house where places or kinds may have changed. */
-  Snapshot in(Map<Long, Place> newPlaces, Map<String, Profile> newKinds) {
+  Snapshot in(Map<Long, Place> newPlaces, Map<String, Kind> newKinds) {
     return places == newPlaces && kinds == newKinds ? this : of(told, newPlaces, newKinds, this);
   }
 }

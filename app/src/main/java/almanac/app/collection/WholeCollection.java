@@ -1,8 +1,8 @@
 package almanac.app.collection;
 
 import almanac.app.journal.Journals;
+import almanac.app.kinds.Kinds;
 import almanac.app.places.Places;
-import almanac.app.profiles.Kinds;
 import almanac.core.history.Plant;
 import java.util.HashMap;
 import javax.sql.DataSource;

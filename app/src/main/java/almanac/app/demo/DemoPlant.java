@@ -16,12 +16,12 @@ import almanac.core.inspection.Inspection;
 import almanac.core.inspection.Item;
 import almanac.core.inspection.RootsInPot;
 import almanac.core.inspection.Stability;
+import almanac.core.kinds.Kind;
+import almanac.core.kinds.StandardKinds;
 import almanac.core.medium.Mix;
 import almanac.core.medium.Piece;
 import almanac.core.medium.PottedOn;
 import almanac.core.pots.Pot;
-import almanac.core.profile.Profile;
-import almanac.core.profile.Profiles;
 import almanac.core.roots.RootStage;
 import almanac.core.words.Answer;
 import java.time.LocalDate;
@@ -51,8 +51,8 @@ final class DemoPlant {
     this.today = books.today().get();
   }
 
-  DemoPlant arrived(String label, String profile, long place, Mix mix, LocalDate here) {
-    var kind = Profiles.named(profile).orElseThrow();
+  DemoPlant arrived(String label, String key, long place, Mix mix, LocalDate here) {
+    var kind = StandardKinds.named(key).orElseThrow();
     var potting = new Potting(PottedOn.unknown(), here, mix, kind.moisture());
     return add(label, kind, place, potting, Pot.NOT_NOTED, Optional.empty());
   }
@@ -69,7 +69,7 @@ final class DemoPlant {
 
   /** Came, was looked at through the seasons, potted in a wider pot, and looked at again. */
   private DemoPlant lived(DemoShelf.Row row, long place, LocalDate until) {
-    var kind = Profiles.named(row.kind()).orElseThrow();
+    var kind = StandardKinds.named(row.kind()).orElseThrow();
     var years = new DemoYears(row.label(), kind);
     var moved = today.minusMonths(row.months());
     var came = today.minusMonths(MONTHS_HERE);
@@ -117,7 +117,7 @@ final class DemoPlant {
   }
 
   private DemoPlant add(
-      String label, Profile kind, long place, Potting potting, Pot pot, Optional<Arrival> arrival) {
+      String label, Kind kind, long place, Potting potting, Pot pot, Optional<Arrival> arrival) {
     var on = arrival.map(Arrival::on).orElse(potting.knownSince());
     var plant =
         new Adding.NewPlant(label, kind, place, potting, pot, arrival, "", "", false, false, null);

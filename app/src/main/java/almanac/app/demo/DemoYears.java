@@ -9,8 +9,8 @@ import almanac.core.inspection.Item;
 import almanac.core.inspection.Leaves;
 import almanac.core.inspection.Pests;
 import almanac.core.inspection.Stability;
-import almanac.core.profile.Habit;
-import almanac.core.profile.Profile;
+import almanac.core.kinds.Habit;
+import almanac.core.kinds.Kind;
 import almanac.core.roots.RootStage;
 import almanac.core.words.Answer;
 import java.time.LocalDate;
@@ -54,12 +54,12 @@ final class DemoYears {
   private static final int DAYS_BETWEEN_LOOKS = 52;
   private static final double FIRST_SIZE_MM = 60;
 
-  private final Profile kind;
+  private final Kind kind;
   private final Random random;
   private final int bloomMonth;
   private double size;
 
-  DemoYears(String label, Profile kind) {
+  DemoYears(String label, Kind kind) {
     this.kind = kind;
     this.random = new Random(label.hashCode());
     this.bloomMonth = random.nextInt(12);

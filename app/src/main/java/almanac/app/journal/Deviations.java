@@ -1,10 +1,10 @@
 package almanac.app.journal;
 
 import almanac.app.db.tables.records.OwnTraitRecord;
+import almanac.core.kinds.Branching;
+import almanac.core.kinds.Deviation;
+import almanac.core.kinds.ReadyRule;
 import almanac.core.medium.Moisture;
-import almanac.core.profile.Branching;
-import almanac.core.profile.Deviation;
-import almanac.core.profile.ReadyRule;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;

@@ -9,7 +9,7 @@ import almanac.app.db.tables.records.OfKindRecord;
 import almanac.app.db.tables.records.OwnTraitRecord;
 import almanac.core.history.Act;
 import almanac.core.history.Happening.OfKind;
-import almanac.core.profile.Deviation;
+import almanac.core.kinds.Deviation;
 import almanac.core.words.Sentence;
 import java.util.Optional;
 import org.jooq.DSLContext;

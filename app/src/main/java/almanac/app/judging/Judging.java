@@ -93,7 +93,7 @@ public class Judging {
   public Situation situation(PlantInPlace plant, LocalDate day) {
     return new Situation(
         day,
-        plant.profile(),
+        plant.follows(),
         plant.history(),
         plant.place().conditions(site.light()),
         plant.card().origin().arrival(),

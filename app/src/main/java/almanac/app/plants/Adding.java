@@ -9,9 +9,9 @@ import almanac.core.history.Happening;
 import almanac.core.history.Names;
 import almanac.core.history.Origin;
 import almanac.core.history.Potting;
+import almanac.core.kinds.Deviation;
+import almanac.core.kinds.Kind;
 import almanac.core.pots.Pot;
-import almanac.core.profile.Deviation;
-import almanac.core.profile.Profile;
 import almanac.core.refusals.Refused;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -44,7 +44,7 @@ public class Adding {
    */
   public record NewPlant(
       String label,
-      Profile kind,
+      Kind kind,
       long placeId,
       Potting potting,
       Pot pot,

@@ -5,7 +5,7 @@ import almanac.app.collection.Plants;
 import almanac.app.collection.Room;
 import almanac.app.judging.Judging;
 import almanac.app.judging.WorkedOut;
-import almanac.app.profiles.Kinds;
+import almanac.app.kinds.Kinds;
 import almanac.app.shown.Altered;
 import almanac.app.shown.Pages;
 import almanac.app.shown.Part;
@@ -29,9 +29,9 @@ import almanac.core.history.Potting;
 import almanac.core.history.Wish;
 import almanac.core.judgement.Family;
 import almanac.core.judgement.Verdict;
+import almanac.core.kinds.Kind;
 import almanac.core.medium.Moisture;
 import almanac.core.medium.PottedOn;
-import almanac.core.profile.Profile;
 import almanac.core.refusals.PastDay;
 import almanac.core.refusals.Refused;
 import io.swagger.v3.oas.annotations.Operation;
@@ -93,8 +93,8 @@ class PlantsController {
       long id,
       String number,
       String name,
-      String profile,
-      String profileName,
+      String kind,
+      String kindName,
       long placeId,
       String placeName,
       @Schema(description = "Its turn along the walk through its place") double stand,
@@ -119,7 +119,7 @@ class PlantsController {
       @NotBlank(message = "Give the name as it stands on the label.")
           @Size(max = 200, message = "A name has at most 200 characters.")
           String label,
-      @NotBlank(message = "Choose what kind of plant it is.") String profile,
+      @NotBlank(message = "Choose what kind of plant it is.") String kind,
       @NotNull(message = "Choose the place it stands on.") Long placeId,
       @NotBlank(message = "Say when it was potted: a day, a month, a year, or unknown.")
           @Size(max = 40, message = "Say when it was potted: a day, a month, a year, or unknown.")
@@ -169,7 +169,7 @@ class PlantsController {
   record PlantEntry(
       @NotNull(message = "Send the version of the page that was changed.") UUID version,
       @NotNull(message = "Send the card.") @Valid CardEntry card,
-      @NotBlank(message = "Choose what kind of plant it is.") String profile,
+      @NotBlank(message = "Choose what kind of plant it is.") String kind,
       @NotNull(message = "Choose the place it stands on.") Long placeId,
       @NotNull(message = "Say what you want of it.") Aim aim,
       @Schema(nullable = true, description = "Null where that of its place or the collection holds")
@@ -191,7 +191,7 @@ class PlantsController {
       long id,
       String number,
       String name,
-      String profileName,
+      String kindName,
       String statusWords,
       @Schema(description = "To whom it went, or what it died of") String reason) {}
 
@@ -222,19 +222,19 @@ class PlantsController {
   @ResponseStatus(HttpStatus.CREATED)
   @Operation(summary = "Adds a plant; its first look is booked")
   Saved add(@Valid @RequestBody NewPlant plant) {
-    var profile = kind(plant.profile());
+    var kind = kind(plant.kind());
     var day = today.get();
     var potting =
         new Potting(
             PottedOn.entered("pottedOn", plant.pottedOn(), day),
             day,
             MixPart.mix(plant.mix()),
-            plant.moisture() == null ? profile.moisture() : plant.moisture());
+            plant.moisture() == null ? kind.moisture() : plant.moisture());
     return pages.saved(
         adding.add(
             new Adding.NewPlant(
                 plant.label().strip(),
-                profile,
+                kind,
                 plant.placeId(),
                 potting,
                 PotEntry.pot(plant.pot()),
@@ -250,7 +250,7 @@ class PlantsController {
   @PutMapping("/{id}")
   @Operation(summary = "Changes what stands outside the journal; judged anew at once")
   Altered change(@PathVariable long id, @Valid @RequestBody PlantEntry entry) {
-    var kind = kind(entry.profile());
+    var kind = kind(entry.kind());
     entry.deviation().deviation().of(kind);
     var card = card(entry, plants.one(id));
     return pages.changed(changes.change(id, entry.version(), card, today.get()), id);
@@ -265,10 +265,10 @@ class PlantsController {
     return pages.changed(changes.hold(id, hold.held() ? today.get() : null, today.get()), id);
   }
 
-  private Profile kind(String key) {
+  private Kind kind(String key) {
     return kinds
         .named(key)
-        .orElseThrow(() -> new Refused("profile", "There is no profile of this name."));
+        .orElseThrow(() -> new Refused("kind", "There is no kind of this name."));
   }
 
   private Optional<Arrival> arrival(@Nullable LocalDate on, boolean rootless) {
@@ -289,7 +289,7 @@ class PlantsController {
     return new Card(
         card.number().strip(),
         new Names(card.label().strip(), card.believed().strip(), card.confirmed().strip()),
-        entry.profile(),
+        entry.kind(),
         entry.deviation().deviation(),
         plant.place().id() == entry.placeId()
             ? plant.card().stand()

@@ -70,7 +70,7 @@ public class Repotting {
             move.pottedOn() == null ? PottedOn.on(move.on()) : move.pottedOn(),
             day,
             move.mix(),
-            move.moisture() == null ? inPlace.profile().moisture() : move.moisture());
+            move.moisture() == null ? inPlace.follows().moisture() : move.moisture());
     Chronology.refuseOutOfOrder(plant, wrong, potting);
     var potted =
         new Happening.Potted(

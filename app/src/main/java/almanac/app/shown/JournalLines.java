@@ -5,8 +5,8 @@ import static almanac.core.words.Sentence.say;
 import almanac.app.collection.PlantInPlace;
 import almanac.app.journal.Codecs;
 import almanac.app.journal.Telling;
-import almanac.app.shown.PlantPage.Kind;
 import almanac.app.shown.PlantPage.Line;
+import almanac.app.shown.PlantPage.LineKind;
 import almanac.app.told.LookEntry;
 import almanac.core.figures.Figures;
 import almanac.core.history.Act;
@@ -66,7 +66,7 @@ final class JournalLines {
           .ifPresent(
               words -> {
                 var at =
-                    kind(line.happening()) == Kind.CARD
+                    kind(line.happening()) == LineKind.CARD
                         ? cards.computeIfAbsent(line.act().id(), act -> line)
                         : line;
                 told.merge(at, words, (one, more) -> one.and(say("; ")).and(more));
@@ -119,13 +119,13 @@ final class JournalLines {
             && !(line.happening() instanceof Happening.Recounted));
   }
 
-  private static Kind kind(Happening happening) {
+  private static LineKind kind(Happening happening) {
     if (happening instanceof Happening.Potted) {
-      return Kind.POTTING;
+      return LineKind.POTTING;
     }
     if (happening instanceof Happening.Inspected) {
-      return Kind.INSPECTION;
+      return LineKind.INSPECTION;
     }
-    return happening instanceof Happening.Checked ? Kind.CHECK : Kind.CARD;
+    return happening instanceof Happening.Checked ? LineKind.CHECK : LineKind.CARD;
   }
 }

@@ -49,7 +49,7 @@ public class Pages {
     return page(
         plant,
         Slips.of(judging.situation(plant, day), judging.judge(plant), judged, judging.figures()),
-        RoomToRim.of(plant.history(), plant.profile(), day).map(Pages::room).orElse(null),
+        RoomToRim.of(plant.history(), plant.follows(), day).map(Pages::room).orElse(null),
         card.heldSince() == null ? null : holding(plant, card.heldSince()),
         card.apartSince() == null ? null : apart(plant, card.apartSince()),
         plant.plant().undecidedNewcomer() ? nowOrHold(plant, judged) : null,
@@ -84,7 +84,7 @@ public class Pages {
         arrival.map(Arrival::on).orElse(null),
         arrival.map(Arrival::rootless).orElse(false),
         DeviationEntry.of(card.own()),
-        DeviationEntry.traits(plant.profile()),
+        DeviationEntry.traits(plant.follows()),
         plant.plant().addedOn(),
         PottingView.of((Happening.Potted) plant.plant().potted().happening(), judging.figures()),
         today.get(),

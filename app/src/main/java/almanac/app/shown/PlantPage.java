@@ -29,8 +29,8 @@ public record PlantPage(
     @Schema(description = "The name to go by: confirmed before believed before the label")
         String name,
     Card card,
-    String profile,
-    String profileName,
+    String kind,
+    String kindName,
     Place place,
     Aim aim,
     @Schema(nullable = true, description = "Null where that of its place or the collection holds")
@@ -162,7 +162,7 @@ public record PlantPage(
   public record Line(
       long id,
       @Schema(description = "The act that it belongs to; it is taken back whole") UUID act,
-      Kind kind,
+      LineKind kind,
       LocalDate on,
       LocalDate recordedOn,
       List<Part> words,
@@ -178,7 +178,7 @@ public record PlantPage(
       @Schema(description = "Whether its act can be taken back") boolean canTakeBack) {}
 
   /** What a line is about. */
-  public enum Kind {
+  public enum LineKind {
     POTTING,
     INSPECTION,
     CHECK,

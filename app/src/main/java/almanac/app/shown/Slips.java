@@ -188,7 +188,7 @@ public final class Slips {
         figures.of(RootFigures.MID_MOST),
         range(forecast.nubUntil(figures)),
         range(forecast.unsafeUntil(figures)),
-        situation.profile().hasSecondWindow(),
+        situation.kind().hasSecondWindow(),
         lead.looks().stream()
             .map(
                 look ->

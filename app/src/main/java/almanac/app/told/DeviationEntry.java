@@ -1,10 +1,10 @@
 package almanac.app.told;
 
+import almanac.core.kinds.Branching;
+import almanac.core.kinds.Deviation;
+import almanac.core.kinds.Kind;
+import almanac.core.kinds.ReadyRule;
 import almanac.core.medium.Moisture;
-import almanac.core.profile.Branching;
-import almanac.core.profile.Deviation;
-import almanac.core.profile.Profile;
-import almanac.core.profile.ReadyRule;
 import io.swagger.v3.oas.annotations.media.Schema;
 import org.jspecify.annotations.Nullable;
 
@@ -37,18 +37,18 @@ public record DeviationEntry(
   }
 
   /** Every trait that a plant can have of its own, as it holds. */
-  public static DeviationEntry traits(Profile profile) {
+  public static DeviationEntry traits(Kind kind) {
     return new DeviationEntry(
-        profile.readyRule(),
-        profile.branching(),
-        profile.moisture(),
-        profile.leastGrowths().isPresent() ? profile.leastGrowths().getAsInt() : null,
-        profile.rhizomeStepMm(),
-        profile.growthsAYear(),
-        profile.warmth().nightLeast(),
-        profile.warmth().dayMost(),
-        profile.rootSpeed(),
-        profile.rootsHidden());
+        kind.readyRule(),
+        kind.branching(),
+        kind.moisture(),
+        kind.leastGrowths().isPresent() ? kind.leastGrowths().getAsInt() : null,
+        kind.rhizomeStepMm(),
+        kind.growthsAYear(),
+        kind.warmth().nightLeast(),
+        kind.warmth().dayMost(),
+        kind.rootSpeed(),
+        kind.rootsHidden());
   }
 
   public Deviation deviation() {

@@ -1,6 +1,6 @@
 package almanac.app.trying;
 
-import almanac.app.profiles.Kinds;
+import almanac.app.kinds.Kinds;
 import almanac.app.rules.Rules;
 import almanac.app.shown.Slip;
 import almanac.app.shown.Slips;
@@ -57,7 +57,7 @@ class JudgementsController {
       summary = "Judges up to 500 self-contained situations; nothing is stored",
       description =
           """
-          Each situation names its profile, what it stands in and since when, and what was seen on
+          Each situation names its kind, what it stands in and since when, and what was seen on
           which days. What is left out is not known: a thing without a look was not looked at, which
           is never taken for “nothing there”. The answers come in the order of the situations. If
           one of them cannot be right, none is judged, and the fault names it, as in

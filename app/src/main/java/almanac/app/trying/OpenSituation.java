@@ -14,10 +14,10 @@ import almanac.core.history.PlantHistory;
 import almanac.core.history.Potting;
 import almanac.core.inspection.Spot;
 import almanac.core.judgement.Situation;
+import almanac.core.kinds.Kind;
 import almanac.core.medium.Moisture;
 import almanac.core.medium.PottedOn;
 import almanac.core.medium.Temperatures;
-import almanac.core.profile.Profile;
 import almanac.core.refusals.PastDay;
 import almanac.core.refusals.Refused;
 import almanac.core.season.Conditions;
@@ -165,8 +165,7 @@ record OpenSituation(
    *
    * @throws Refused naming the field, if something cannot be right
    */
-  Situation situation(
-      Profile kind, LightYear light, Units units, LocalDate today, Figures figures) {
+  Situation situation(Kind kind, LightYear light, Units units, LocalDate today, Figures figures) {
     var day = on == null ? today : on;
     if (arrivedOn != null) {
       PastDay.check("arrivedOn", arrivedOn, day);
@@ -182,7 +181,7 @@ record OpenSituation(
         aim == null ? Aim.AS_IT_COMES : aim);
   }
 
-  private List<Event> events(Profile kind, Units units, LocalDate day, Figures figures) {
+  private List<Event> events(Kind kind, Units units, LocalDate day, Figures figures) {
     var events = new ArrayList<Event>();
     var pottedOn = PottedOn.entered("pot.pottedOn", pot.pottedOn(), day);
     events.add(

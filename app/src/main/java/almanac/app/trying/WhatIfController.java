@@ -108,7 +108,7 @@ class WhatIfController {
     return new Situation(
         day,
         asked.deviation() == null
-            ? plant.profile()
+            ? plant.follows()
             : asked.deviation().deviation().of(plant.kind()),
         history(plant.history(), asked, day, figures),
         known.conditions(),

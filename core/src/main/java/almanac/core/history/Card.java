@@ -1,6 +1,6 @@
 package almanac.core.history;
 
-import almanac.core.profile.Deviation;
+import almanac.core.kinds.Deviation;
 import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
 import java.util.UUID;

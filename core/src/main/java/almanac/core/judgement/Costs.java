@@ -3,7 +3,7 @@ package almanac.core.judgement;
 import static almanac.core.words.Sentence.say;
 
 import almanac.core.inspection.Bloom;
-import almanac.core.profile.Branching;
+import almanac.core.kinds.Branching;
 import almanac.core.roots.RootStage;
 import almanac.core.words.Sentence;
 import java.util.ArrayList;
@@ -51,7 +51,7 @@ final class Costs {
     switch (stage) {
       case SHORT, MID -> costs.add(say("Expect to break new tips, which then stop for good."));
       case LONG -> {
-        if (evidence.profile().branching() == Branching.NO) {
+        if (evidence.kind().branching() == Branching.NO) {
           costs.add(say("Expect to break long roots that do not branch."));
         }
       }

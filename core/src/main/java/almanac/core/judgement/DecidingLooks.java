@@ -4,8 +4,8 @@ import almanac.core.inspection.Inspection;
 import almanac.core.inspection.Item;
 import almanac.core.inspection.Lead;
 import almanac.core.inspection.Spot;
-import almanac.core.profile.Ground;
-import almanac.core.profile.Profile;
+import almanac.core.kinds.Ground;
+import almanac.core.kinds.Kind;
 import almanac.core.words.Answer;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -41,7 +41,7 @@ public final class DecidingLooks {
   /** The one or two looks that would change the verdict most often; none if nothing would. */
   public List<DecidingLook> of(Situation situation, Judgement judged) {
     return CHEAP.stream()
-        .filter(item -> possible(item, situation.profile()))
+        .filter(item -> possible(item, situation.kind()))
         .filter(item -> judged.notLookedAt().contains(item) || judged.stale().contains(item))
         .map(item -> tried(item, lead(item, judged), situation, judged.verdict()))
         .filter(look -> !look.changes().isEmpty())
@@ -52,11 +52,11 @@ public final class DecidingLooks {
   }
 
   /** Roots that cannot be seen are no cheap look, and slippers always keep some air. */
-  private static boolean possible(Item<?> item, Profile profile) {
+  private static boolean possible(Item<?> item, Kind kind) {
     if (item == Item.ROOTS_IN_POT) {
-      return !profile.rootsHidden();
+      return !kind.rootsHidden();
     }
-    return item != Item.BUBBLES || profile.ground() != Ground.SLIPPER;
+    return item != Item.BUBBLES || kind.ground() != Ground.SLIPPER;
   }
 
   private static Lead lead(Item<?> item, Judgement judged) {

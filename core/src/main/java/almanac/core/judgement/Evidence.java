@@ -9,14 +9,14 @@ import almanac.core.inspection.Lead;
 import almanac.core.inspection.Look;
 import almanac.core.inspection.RootsInPot;
 import almanac.core.inspection.Spot;
+import almanac.core.kinds.Kind;
+import almanac.core.kinds.ReadyRule;
 import almanac.core.medium.MediumClock;
 import almanac.core.medium.MediumFigures;
 import almanac.core.medium.MediumTest;
 import almanac.core.medium.PottedOn;
 import almanac.core.medium.Temperatures;
 import almanac.core.medium.UsedLife;
-import almanac.core.profile.Profile;
-import almanac.core.profile.ReadyRule;
 import almanac.core.roots.RootForecast;
 import almanac.core.roots.RootStage;
 import almanac.core.season.Lack;
@@ -78,7 +78,7 @@ final class Evidence {
     this.lack =
         growsBloomsAndRoots()
             ? Optional.empty()
-            : situation.conditions().lacks(today, profile().warmth(), figures);
+            : situation.conditions().lacks(today, kind().warmth(), figures);
     this.resting =
         fresh(Item.GROWTH).saw(GrowthStage.RESTING)
             && roots.stage().filter(RootStage.NONE::equals).isPresent();
@@ -92,8 +92,8 @@ final class Evidence {
             : OptionalLong.empty();
   }
 
-  Profile profile() {
-    return situation.profile();
+  Kind kind() {
+    return situation.kind();
   }
 
   Optional<RootForecast> forecast() {
@@ -231,7 +231,7 @@ final class Evidence {
   }
 
   private List<LeadRoots> leads() {
-    double speed = profile().rootSpeed();
+    double speed = kind().rootSpeed();
     var leads = new ArrayList<LeadRoots>();
     for (var lead : Lead.values()) {
       var roots = LeadRoots.of(lead, situation.history(), today, speed, figures);

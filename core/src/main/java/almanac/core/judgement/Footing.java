@@ -3,7 +3,7 @@ package almanac.core.judgement;
 import almanac.core.inspection.Bloom;
 import almanac.core.inspection.GrowthStage;
 import almanac.core.inspection.Item;
-import almanac.core.profile.ReadyRule;
+import almanac.core.kinds.ReadyRule;
 import almanac.core.roots.RootStage;
 import almanac.core.season.Lack;
 import java.util.Optional;

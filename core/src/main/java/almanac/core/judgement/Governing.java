@@ -1,7 +1,7 @@
 package almanac.core.judgement;
 
 import almanac.core.figures.Figures;
-import almanac.core.profile.ReadyRule;
+import almanac.core.kinds.ReadyRule;
 import java.util.Comparator;
 import java.util.List;
 

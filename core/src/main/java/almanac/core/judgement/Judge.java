@@ -7,7 +7,7 @@ import almanac.core.inspection.Item;
 import almanac.core.inspection.Lead;
 import almanac.core.inspection.Rim;
 import almanac.core.judgement.Reason.Scale;
-import almanac.core.profile.ReadyRule;
+import almanac.core.kinds.ReadyRule;
 import almanac.core.roots.RootStage;
 import java.util.ArrayList;
 import java.util.Comparator;

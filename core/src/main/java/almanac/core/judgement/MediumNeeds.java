@@ -8,12 +8,12 @@ import almanac.core.inspection.Item;
 import almanac.core.inspection.LeafMarks;
 import almanac.core.inspection.Pests;
 import almanac.core.inspection.Smell;
+import almanac.core.kinds.Ground;
 import almanac.core.medium.Component;
 import almanac.core.medium.MediumFigures;
 import almanac.core.medium.MediumState;
 import almanac.core.medium.Moisture;
 import almanac.core.medium.UsedLife;
-import almanac.core.profile.Ground;
 import almanac.core.words.Measure;
 import almanac.core.words.Sentence;
 import java.util.Optional;
@@ -31,7 +31,7 @@ final class MediumNeeds {
       weighing.need(NeedFigures.SOUR, Item.SMELL, say("The medium smells sour"));
     }
     if (evidence.look(Item.BUBBLES).saw(Bubbles.NONE)
-        && evidence.profile().ground() != Ground.SLIPPER) {
+        && evidence.kind().ground() != Ground.SLIPPER) {
       weighing.need(
           NeedFigures.NO_BUBBLES,
           Item.BUBBLES,
@@ -50,8 +50,8 @@ final class MediumNeeds {
   private static void unsuited(Evidence evidence, Weighing weighing) {
     var mix = evidence.situation.history().potting().mix();
     boolean airLover =
-        evidence.profile().ground() == Ground.EPIPHYTE
-            && evidence.profile().moisture().compareTo(Moisture.DRIES_BETWEEN) <= 0;
+        evidence.kind().ground() == Ground.EPIPHYTE
+            && evidence.kind().moisture().compareTo(Moisture.DRIES_BETWEEN) <= 0;
     double moss = mix.share(Component.SPHAGNUM_BEST) + mix.share(Component.SPHAGNUM_BASKET);
     var marks = evidence.fresh(Item.LEAF_MARKS);
     if (airLover
@@ -63,7 +63,7 @@ final class MediumNeeds {
           say("Pure moss does not suit a kind that wants air: it spots and drops leaves"));
     }
     var days = evidence.fresh(Item.DAYS_TO_DRY).measured();
-    boolean thirsty = evidence.profile().moisture().compareTo(Moisture.KEPT_MOIST) >= 0;
+    boolean thirsty = evidence.kind().moisture().compareTo(Moisture.KEPT_MOIST) >= 0;
     if (thirsty
         && !mix.mounted()
         && days.isPresent()

@@ -4,8 +4,8 @@ import almanac.core.figures.Figures;
 import almanac.core.followup.Check;
 import almanac.core.followup.Purpose;
 import almanac.core.followup.Window;
+import almanac.core.kinds.KindFigures;
 import almanac.core.medium.MediumFigures;
-import almanac.core.profile.ProfileFigures;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 
@@ -59,7 +59,7 @@ final class NextLook {
     double days =
         figures.of(
             evidence.inSeason() ? JudgementFigures.LEAVE_GROWING : JudgementFigures.LEAVE_RESTING);
-    double pace = ProfileFigures.ROOT_SPEED.standard() / evidence.profile().rootSpeed();
+    double pace = KindFigures.ROOT_SPEED.standard() / evidence.kind().rootSpeed();
     var best = today.plusDays(Math.round(days * Math.min(1, pace)));
     var due = evidence.clock.reaches(figures.of(MediumFigures.DUE), today, evidence.tests);
     if (due.isPresent() && due.get().isAfter(today)) {

@@ -15,8 +15,8 @@ import almanac.core.inspection.Stability;
 import almanac.core.inspection.Surface;
 import almanac.core.inspection.SurfaceRoots;
 import almanac.core.inspection.Wetness;
-import almanac.core.profile.Ground;
-import almanac.core.profile.ReadyRule;
+import almanac.core.kinds.Ground;
+import almanac.core.kinds.ReadyRule;
 import almanac.core.words.Measure;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
@@ -73,7 +73,7 @@ final class PlantNeeds {
       return;
     }
     var risen = look.measured();
-    double times = evidence.profile().ground() == Ground.SLIPPER ? 2 : 1;
+    double times = evidence.kind().ground() == Ground.SLIPPER ? 2 : 1;
     if (risen.isEmpty()) {
       weighing.need(NeedFigures.RISEN, Item.LEVEL, say("The plant has risen above the medium"));
       return;
@@ -187,7 +187,7 @@ final class PlantNeeds {
   }
 
   private static void startOfGrowth(Evidence evidence, Weighing weighing) {
-    if (evidence.profile().readyRule() != ReadyRule.START_OF_GROWTH) {
+    if (evidence.kind().readyRule() != ReadyRule.START_OF_GROWTH) {
       return;
     }
     var growth = evidence.fresh(Item.GROWTH);

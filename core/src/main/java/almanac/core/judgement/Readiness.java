@@ -7,7 +7,7 @@ import almanac.core.figures.Figures;
 import almanac.core.inspection.GrowthStage;
 import almanac.core.judgement.Reason.Scale;
 import almanac.core.judgement.Reason.Side;
-import almanac.core.profile.ReadyRule;
+import almanac.core.kinds.ReadyRule;
 import almanac.core.roots.RootStage;
 import almanac.core.words.Measure;
 import almanac.core.words.Sentence;

@@ -5,7 +5,7 @@ import almanac.core.figures.FigureGroup;
 import almanac.core.figures.Figures;
 import almanac.core.figures.Unit;
 import almanac.core.inspection.GrowthStage;
-import almanac.core.profile.ReadyRule;
+import almanac.core.kinds.ReadyRule;
 import almanac.core.roots.RootFigures;
 import almanac.core.roots.RootStage;
 import java.util.EnumMap;

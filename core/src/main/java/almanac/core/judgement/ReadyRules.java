@@ -1,42 +1,42 @@
 package almanac.core.judgement;
 
+import almanac.core.kinds.Branching;
+import almanac.core.kinds.Ground;
+import almanac.core.kinds.Kind;
+import almanac.core.kinds.ReadyRule;
 import almanac.core.medium.MediumFigures;
-import almanac.core.profile.Branching;
-import almanac.core.profile.Ground;
-import almanac.core.profile.Profile;
-import almanac.core.profile.ReadyRule;
 
 /** By which rule a plant is ready: that of its kind, as the approach sees it. */
 final class ReadyRules {
   private ReadyRules() {}
 
   static ReadyRule of(Evidence evidence) {
-    var profile = evidence.profile();
+    var kind = evidence.kind();
     return switch (evidence.approach) {
       case UNDISTURBED_ROOTS ->
-          profile.readyRule() == ReadyRule.START_OF_GROWTH
+          kind.readyRule() == ReadyRule.START_OF_GROWTH
               ? ReadyRule.START_OF_GROWTH
               : ReadyRule.INTACT_ONLY;
-      case WAIT_FOR_NUBS -> nubs(profile);
+      case WAIT_FOR_NUBS -> nubs(kind);
       case HOUSE_RULES, FRESH_START ->
-          profile.readyRule() == ReadyRule.NUB_ONLY && spentSlipper(evidence)
+          kind.readyRule() == ReadyRule.NUB_ONLY && spentSlipper(evidence)
               ? ReadyRule.ANY_TIME
-              : profile.readyRule();
+              : kind.readyRule();
     };
   }
 
-  private static ReadyRule nubs(Profile profile) {
+  private static ReadyRule nubs(Kind kind) {
     boolean anyMoment =
-        profile.readyRule() == ReadyRule.ANY_TIME || profile.readyRule() == ReadyRule.TIPS_GROWING;
+        kind.readyRule() == ReadyRule.ANY_TIME || kind.readyRule() == ReadyRule.TIPS_GROWING;
     if (!anyMoment) {
-      return profile.readyRule();
+      return kind.readyRule();
     }
-    return profile.branching() == Branching.YES ? ReadyRule.NUB_OR_LONG : ReadyRule.NUB_ONLY;
+    return kind.branching() == Branching.YES ? ReadyRule.NUB_OR_LONG : ReadyRule.NUB_ONLY;
   }
 
   /** Slippers wait for nubs, unless their medium is spent: then any time will do. */
   private static boolean spentSlipper(Evidence evidence) {
-    return evidence.profile().ground() == Ground.SLIPPER
+    return evidence.kind().ground() == Ground.SLIPPER
         && evidence
             .used
             .filter(used -> used.likely() >= evidence.figures.of(MediumFigures.SPENT))

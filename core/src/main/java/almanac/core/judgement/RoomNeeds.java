@@ -10,7 +10,7 @@ import almanac.core.inspection.Lead;
 import almanac.core.inspection.PotState;
 import almanac.core.inspection.Rim;
 import almanac.core.inspection.RootsCrowding;
-import almanac.core.profile.Profile;
+import almanac.core.kinds.Kind;
 import almanac.core.words.Measure;
 import almanac.core.words.Sentence;
 import java.util.Optional;
@@ -75,11 +75,11 @@ final class RoomNeeds {
       return seen.map(rim -> new AtRim(lead, rim, distance));
     }
     return Optional.of(
-        new AtRim(lead, byDistance(distance.getAsDouble(), evidence.profile()), distance));
+        new AtRim(lead, byDistance(distance.getAsDouble(), evidence.kind()), distance));
   }
 
-  private static Rim byDistance(double mm, Profile profile) {
-    double season = profile.rhizomeStepMm() * profile.growthsAYear();
+  private static Rim byDistance(double mm, Kind kind) {
+    double season = kind.rhizomeStepMm() * kind.growthsAYear();
     if (mm < 0) {
       return Rim.OVER;
     }
@@ -142,7 +142,7 @@ final class RoomNeeds {
     }
     if (crowding.saw(RootsCrowding.CROWDED) || crowding.saw(RootsCrowding.CIRCLING)) {
       weighing.need(
-          evidence.profile().ground().semiTerrestrial()
+          evidence.kind().ground().semiTerrestrial()
               ? NeedFigures.CROWDED_TERRESTRIAL
               : NeedFigures.CROWDED,
           Item.CROWDING,

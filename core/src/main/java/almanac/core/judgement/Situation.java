@@ -3,7 +3,7 @@ package almanac.core.judgement;
 import almanac.core.history.Aim;
 import almanac.core.history.Arrival;
 import almanac.core.history.PlantHistory;
-import almanac.core.profile.Profile;
+import almanac.core.kinds.Kind;
 import almanac.core.season.Conditions;
 import java.time.LocalDate;
 import java.util.Optional;
@@ -12,7 +12,7 @@ import java.util.Optional;
  * All that a judgement rests on.
  *
  * @param today the day for which to judge
- * @param profile the kind of plant
+ * @param kind the kind of plant
  * @param history what has happened to it
  * @param conditions where it stands
  * @param arrival how it came; nothing if nobody knows
@@ -20,7 +20,7 @@ import java.util.Optional;
  */
 public record Situation(
     LocalDate today,
-    Profile profile,
+    Kind kind,
     PlantHistory history,
     Conditions conditions,
     Optional<Arrival> arrival,
@@ -28,6 +28,6 @@ public record Situation(
 
   /** The same plant with another history; for asking what would follow. */
   public Situation with(PlantHistory other) {
-    return new Situation(today, profile, other, conditions, arrival, aim);
+    return new Situation(today, kind, other, conditions, arrival, aim);
   }
 }

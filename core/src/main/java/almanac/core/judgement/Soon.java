@@ -50,7 +50,7 @@ final class Soon {
         .forecast()
         .filter(
             forecast ->
-                evidence.profile().hasSecondWindow()
+                evidence.kind().hasSecondWindow()
                     && evidence.stage().filter(stage -> stage != RootStage.LONG).isPresent())
         .map(forecast -> forecast.unsafeUntil(evidence.figures).likely())
         .filter(day -> day.isAfter(evidence.today) && isSoon(day, evidence));

@@ -2,7 +2,7 @@ package almanac.core.judgement;
 
 import almanac.core.figures.Figure;
 import almanac.core.figures.Figures;
-import almanac.core.profile.ReadyRule;
+import almanac.core.kinds.ReadyRule;
 import almanac.core.roots.RootFigures;
 import almanac.core.roots.RootStage;
 import java.time.LocalDate;
@@ -97,13 +97,13 @@ final class Waiting {
   }
 
   private Optional<Change> longRoots() {
-    var profile = evidence.profile();
-    if (evidence.forecast().isEmpty() || !profile.hasSecondWindow()) {
+    var kind = evidence.kind();
+    if (evidence.forecast().isEmpty() || !kind.hasSecondWindow()) {
       return Optional.empty();
     }
     double length =
         figures.of(
-            profile.readyRule() == ReadyRule.LONG_FIRST
+            kind.readyRule() == ReadyRule.LONG_FIRST
                 ? RootFigures.LONG_FIRST
                 : RootFigures.MID_MOST);
     var passing = evidence.forecast().get().passes(length);
@@ -115,7 +115,7 @@ final class Waiting {
 
   /** The next flush comes with the next growth; when that is, is only roughly known. */
   private Change nextNubs() {
-    double aYear = Math.max(1, evidence.profile().growthsAYear());
+    double aYear = Math.max(1, evidence.kind().growthsAYear());
     long span = Math.round(DAYS_A_YEAR / aYear);
     return new Change(
         wait(
@@ -163,7 +163,7 @@ final class Waiting {
     return evidence
         .situation
         .conditions()
-        .carryGrowthFrom(today, evidence.profile().warmth(), figures)
+        .carryGrowthFrom(today, evidence.kind().warmth(), figures)
         .map(day -> new Change(wait(awaited, day, day, day), Footing::inSeasonAgain));
   }
 

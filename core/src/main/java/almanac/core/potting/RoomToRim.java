@@ -3,7 +3,7 @@ package almanac.core.potting;
 import almanac.core.history.PlantHistory;
 import almanac.core.inspection.Item;
 import almanac.core.inspection.Lead;
-import almanac.core.profile.Profile;
+import almanac.core.kinds.Kind;
 import java.time.LocalDate;
 import java.util.Arrays;
 import java.util.Comparator;
@@ -24,8 +24,8 @@ public record RoomToRim(LocalDate seen, double mm, double stepMm, LocalDate reac
    * The room of the lead that has the least of it, at the newest looks since it was potted; nothing
    * if nobody has measured it, or if its kind does not creep.
    */
-  public static Optional<RoomToRim> of(PlantHistory history, Profile profile, LocalDate today) {
-    double aYear = profile.rhizomeStepMm() * profile.growthsAYear();
+  public static Optional<RoomToRim> of(PlantHistory history, Kind kind, LocalDate today) {
+    double aYear = kind.rhizomeStepMm() * kind.growthsAYear();
     if (!(aYear > 0)) {
       return Optional.empty();
     }
@@ -33,12 +33,12 @@ public record RoomToRim(LocalDate seen, double mm, double stepMm, LocalDate reac
         .map(lead -> history.latest(Item.RIM, lead, today))
         .flatMap(look -> look.seen().stream())
         .filter(seen -> seen.finding().measured().isPresent())
-        .map(seen -> at(seen.on(), seen.finding().measured().getAsDouble(), profile, aYear))
+        .map(seen -> at(seen.on(), seen.finding().measured().getAsDouble(), kind, aYear))
         .min(Comparator.comparing(RoomToRim::mm));
   }
 
-  private static RoomToRim at(LocalDate seen, double mm, Profile profile, double aYear) {
+  private static RoomToRim at(LocalDate seen, double mm, Kind kind, double aYear) {
     long days = Math.round(Math.max(0, mm) / aYear * DAYS_A_YEAR);
-    return new RoomToRim(seen, mm, profile.rhizomeStepMm(), seen.plusDays(days));
+    return new RoomToRim(seen, mm, kind.rhizomeStepMm(), seen.plusDays(days));
   }
 }

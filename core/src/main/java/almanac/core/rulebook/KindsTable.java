@@ -1,7 +1,7 @@
 package almanac.core.rulebook;
 
-import almanac.core.profile.Profile;
-import almanac.core.profile.Profiles;
+import almanac.core.kinds.Kind;
+import almanac.core.kinds.StandardKinds;
 import java.util.Locale;
 import java.util.stream.Collectors;
 
@@ -22,12 +22,12 @@ final class KindsTable {
   private KindsTable() {}
 
   static String asMarkdown() {
-    return Profiles.standard().stream()
+    return StandardKinds.standard().stream()
         .map(KindsTable::row)
         .collect(Collectors.joining("\n", HEADING, "\n" + ready()));
   }
 
-  private static String row(Profile kind) {
+  private static String row(Kind kind) {
     boolean clump = kind.leastGrowths().isPresent();
     return "| %s | %s | %s | %s | %s | %s | %s | %s | %s–%s | %s mm a week | %s |"
         .formatted(
@@ -51,7 +51,7 @@ final class KindsTable {
 
   /** Why each rule of readiness is as it is. */
   private static String ready() {
-    return java.util.Arrays.stream(almanac.core.profile.ReadyRule.values())
+    return java.util.Arrays.stream(almanac.core.kinds.ReadyRule.values())
         .map(rule -> "- Takes a move %s: %s.".formatted(rule.words(), rule.reason()))
         .collect(Collectors.joining("\n", "\n", "\n"));
   }

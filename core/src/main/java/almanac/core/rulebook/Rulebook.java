@@ -9,11 +9,11 @@ import almanac.core.inspection.InspectionFigures;
 import almanac.core.judgement.JudgementFigures;
 import almanac.core.judgement.NeedFigures;
 import almanac.core.judgement.ReadinessFigures;
+import almanac.core.kinds.KindFigures;
 import almanac.core.medium.Component;
 import almanac.core.medium.MediumFigures;
 import almanac.core.medium.Moisture;
 import almanac.core.pots.PottingFigures;
-import almanac.core.profile.ProfileFigures;
 import almanac.core.refusals.Refused;
 import almanac.core.roots.RootFigures;
 import almanac.core.season.SeasonFigures;
@@ -35,7 +35,7 @@ public final class Rulebook {
     return List.of(
         InspectionFigures.GROUP,
         RootFigures.GROUP,
-        ProfileFigures.GROUP,
+        KindFigures.GROUP,
         SeasonFigures.GROUP,
         MediumFigures.GROUP,
         MediumFigures.LIVES,

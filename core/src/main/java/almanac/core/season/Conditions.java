@@ -1,8 +1,8 @@
 package almanac.core.season;
 
 import almanac.core.figures.Figures;
+import almanac.core.kinds.Warmth;
 import almanac.core.medium.Temperatures;
-import almanac.core.profile.Warmth;
 import java.time.LocalDate;
 import java.util.Optional;
 import java.util.OptionalDouble;

@@ -2,7 +2,7 @@ package almanac.core.history;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import almanac.core.profile.Deviation;
+import almanac.core.kinds.Deviation;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;

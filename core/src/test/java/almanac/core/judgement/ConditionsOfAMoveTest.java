@@ -116,9 +116,8 @@ class ConditionsOfAMoveTest {
 
   @ParameterizedTest(name = "{0}, dry after {1} days: need {2}")
   @CsvSource({"oncidium, 2, 15", "oncidium, 3, 0", "phalaenopsis, 2, 0"})
-  void aThirstyKindInAMixThatDriesTooFast(String profile, double days, double need) {
-    var plant =
-        Plant.of(profile).potted(2, Mix.of(Component.PUMICE)).measured(Item.DAYS_TO_DRY, days);
+  void aThirstyKindInAMixThatDriesTooFast(String kind, double days, double need) {
+    var plant = Plant.of(kind).potted(2, Mix.of(Component.PUMICE)).measured(Item.DAYS_TO_DRY, days);
     assertThat(plant.judged().need()).isEqualTo(need);
   }
 

@@ -15,8 +15,8 @@ import almanac.core.inspection.Smell;
 import almanac.core.inspection.Spot;
 import almanac.core.inspection.Stability;
 import almanac.core.judgement.Reason.Scale;
+import almanac.core.kinds.StandardKinds;
 import almanac.core.medium.Piece;
-import almanac.core.profile.Profiles;
 import almanac.core.roots.RootStage;
 import almanac.core.words.Answer;
 import java.util.List;
@@ -46,10 +46,10 @@ class JudgementLawsTest {
   /** The same plant each time it is asked for. */
   private static Plant plant(int seed, int monthsMore) {
     var random = new Random(seed);
-    var profiles = Profiles.standard();
+    var kinds = StandardKinds.standard();
     var plant =
         Plant.of(
-            profiles.get(random.nextInt(profiles.size())).key(),
+            kinds.get(random.nextInt(kinds.size())).key(),
             random.nextBoolean() ? Plant.MAY : Plant.DECEMBER);
     plant.potted(7 + random.nextInt(36) + monthsMore);
     plant.daysAgo(random.nextInt(10));

@@ -25,8 +25,8 @@ import org.junit.jupiter.params.provider.CsvSource;
 /** What each finding counts by itself, in a medium that has no say. */
 class NeedsTest {
 
-  private static Plant inStones(String profile) {
-    return Plant.of(profile).potted(6, Mix.of(Component.PUMICE));
+  private static Plant inStones(String kind) {
+    return Plant.of(kind).potted(6, Mix.of(Component.PUMICE));
   }
 
   private static <A extends Enum<A> & Answer> void see(Plant plant, Item<A> item, String name) {
@@ -85,8 +85,8 @@ class NeedsTest {
     "catasetum, growth, STARTING, 0",
     "oncidium, growth, STARTING, 0"
   })
-  void eachFindingCountsByItself(String profile, String item, String seen, double points) {
-    var plant = inStones(profile);
+  void eachFindingCountsByItself(String kind, String item, String seen, double points) {
+    var plant = inStones(kind);
     see(plant, Item.named(item).orElseThrow(), seen);
     assertThat(plant.judged().need()).isEqualTo(points);
   }

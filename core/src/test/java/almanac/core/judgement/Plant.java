@@ -11,13 +11,13 @@ import almanac.core.inspection.Finding;
 import almanac.core.inspection.Inspection;
 import almanac.core.inspection.Item;
 import almanac.core.inspection.Lead;
+import almanac.core.kinds.Kind;
+import almanac.core.kinds.StandardKinds;
 import almanac.core.medium.Component;
 import almanac.core.medium.Mix;
 import almanac.core.medium.Moisture;
 import almanac.core.medium.PottedOn;
 import almanac.core.medium.Temperatures;
-import almanac.core.profile.Profile;
-import almanac.core.profile.Profiles;
 import almanac.core.season.Conditions;
 import almanac.core.season.LightYear;
 import almanac.core.words.Answer;
@@ -33,7 +33,7 @@ final class Plant {
   static final LocalDate DECEMBER = LocalDate.of(2027, 12, 10);
   private static final LightYear CANAL = LightYear.at(56);
 
-  private final Profile profile;
+  private final Kind kind;
   private final LocalDate today;
   private final List<Event> events = new ArrayList<>();
   private OptionalDouble lampHours = OptionalDouble.empty();
@@ -42,18 +42,18 @@ final class Plant {
   private Aim aim = Aim.AS_IT_COMES;
   private LocalDate lookedOn;
 
-  private Plant(Profile profile, LocalDate today) {
-    this.profile = profile;
+  private Plant(Kind kind, LocalDate today) {
+    this.kind = kind;
     this.today = today;
     this.lookedOn = today;
   }
 
-  static Plant of(String profile) {
-    return of(profile, MAY);
+  static Plant of(String kind) {
+    return of(kind, MAY);
   }
 
-  static Plant of(String profile, LocalDate today) {
-    return new Plant(Profiles.named(profile).orElseThrow(), today);
+  static Plant of(String kind, LocalDate today) {
+    return new Plant(StandardKinds.named(kind).orElseThrow(), today);
   }
 
   Plant underLights() {
@@ -134,7 +134,7 @@ final class Plant {
   Situation situation() {
     return new Situation(
         today,
-        profile,
+        kind,
         PlantHistory.of(events),
         new Conditions(CANAL, lampHours, means),
         arrival,

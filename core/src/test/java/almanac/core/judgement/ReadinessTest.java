@@ -16,8 +16,8 @@ import org.junit.jupiter.params.provider.CsvSource;
 /** How well each kind would take a move, by its newest roots, in May on a sill. */
 class ReadinessTest {
 
-  private static Plant of(String profile) {
-    return Plant.of(profile).potted(12);
+  private static Plant of(String kind) {
+    return Plant.of(kind).potted(12);
   }
 
   @ParameterizedTest(name = "{0}")
@@ -31,7 +31,7 @@ class ReadinessTest {
     "paphiopedilum, 20, 85, 95, 15, 15, 25, 25"
   })
   void theBaseFollowsKindAndRootStage(
-      String profile,
+      String kind,
       double none,
       double swelling,
       double nub,
@@ -41,8 +41,8 @@ class ReadinessTest {
       double anchored) {
     double[] bases = {none, swelling, nub, shorter, mid, longer, anchored};
     for (var stage : RootStage.values()) {
-      assertThat(of(profile).saw(Item.NEW_ROOTS, stage).judged().readiness())
-          .as("%s at %s", profile, stage)
+      assertThat(of(kind).saw(Item.NEW_ROOTS, stage).judged().readiness())
+          .as("%s at %s", kind, stage)
           .isEqualTo(bases[stage.ordinal()]);
     }
   }

@@ -3,8 +3,8 @@ package almanac.core.judgement;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import almanac.core.figures.Figures;
-import almanac.core.profile.Profile;
-import almanac.core.profile.Profiles;
+import almanac.core.kinds.Kind;
+import almanac.core.kinds.StandardKinds;
 import java.io.BufferedReader;
 import java.io.IOException;
 import java.io.InputStreamReader;
@@ -24,7 +24,7 @@ class SituationsTest {
   @ParameterizedTest(name = "{0}, {1}, {2} months in {3}, {4}, {5}: {6} because {7}")
   @CsvFileSource(resources = "/situations.csv", numLinesToSkip = 1, delimiter = ';')
   void judgedAsAGrowerWould(
-      String profile,
+      String kind,
       String where,
       int months,
       String medium,
@@ -32,7 +32,7 @@ class SituationsTest {
       String looks,
       Verdict verdict,
       String because) {
-    var plant = Told.plant(profile, where, months, medium, told, looks);
+    var plant = Told.plant(kind, where, months, medium, told, looks);
     var judged = new Judge(Figures.standard(), Told.approach(told)).judge(plant.situation());
     assertThat(judged.verdict())
         .as("need %.0f, readiness %.0f; %s", judged.need(), judged.readiness(), because)
@@ -46,7 +46,7 @@ class SituationsTest {
       var rows = lines.lines().skip(1).map(line -> line.split(";")).toList();
       assertThat(rows).hasSizeGreaterThanOrEqualTo(80);
       assertThat(rows.stream().map(row -> row[0]))
-          .containsAll(Profiles.standard().stream().map(Profile::key).toList());
+          .containsAll(StandardKinds.standard().stream().map(Kind::key).toList());
       assertThat(rows.stream().map(row -> row[6]))
           .containsAll(Arrays.stream(Verdict.values()).map(Verdict::name).toList());
     }

@@ -16,8 +16,8 @@ final class Told {
   private Told() {}
 
   static Plant plant(
-      String profile, String where, int months, String medium, String told, String looks) {
-    var plant = where.contains("December") ? Plant.of(profile, Plant.DECEMBER) : Plant.of(profile);
+      String kind, String where, int months, String medium, String told, String looks) {
+    var plant = where.contains("December") ? Plant.of(kind, Plant.DECEMBER) : Plant.of(kind);
     if (where.contains("lit")) {
       plant.underLights();
     }

@@ -11,13 +11,13 @@ import almanac.core.inspection.Inspection;
 import almanac.core.inspection.Item;
 import almanac.core.inspection.Lead;
 import almanac.core.inspection.Rim;
+import almanac.core.kinds.Habit;
+import almanac.core.kinds.Kind;
+import almanac.core.kinds.StandardKinds;
 import almanac.core.medium.Component;
 import almanac.core.medium.Mix;
 import almanac.core.medium.Moisture;
 import almanac.core.medium.PottedOn;
-import almanac.core.profile.Habit;
-import almanac.core.profile.Profile;
-import almanac.core.profile.Profiles;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
@@ -28,13 +28,13 @@ import org.junit.jupiter.params.provider.CsvSource;
 
 class RoomToRimTest {
   private static final LocalDate SEEN = LocalDate.of(2027, 5, 1);
-  private static final Profile CREEPING = Profiles.named("cattleya-two-leaved").orElseThrow();
+  private static final Kind CREEPING = StandardKinds.named("cattleya-two-leaved").orElseThrow();
 
-  private static Optional<RoomToRim> room(Profile profile, Event... after) {
+  private static Optional<RoomToRim> room(Kind kind, Event... after) {
     var events = new ArrayList<Event>();
     events.add(potted(SEEN.minusYears(1)));
     events.addAll(List.of(after));
-    return RoomToRim.of(PlantHistory.of(events), profile, SEEN.plusDays(10));
+    return RoomToRim.of(PlantHistory.of(events), kind, SEEN.plusDays(10));
   }
 
   private static Event potted(LocalDate on) {
@@ -87,9 +87,9 @@ class RoomToRimTest {
   @Test
   void aKindThatGrowsUpwardNeverReachesTheRim() {
     var upward =
-        Profiles.standard().stream()
-            .filter(profile -> profile.habit() == Habit.MONOPODIAL)
-            .filter(profile -> profile.rhizomeStepMm() == 0)
+        StandardKinds.standard().stream()
+            .filter(kind -> kind.habit() == Habit.MONOPODIAL)
+            .filter(kind -> kind.rhizomeStepMm() == 0)
             .findFirst()
             .orElseThrow();
     assertThat(room(upward, measured(30))).isEmpty();

@@ -3,8 +3,8 @@ package almanac.core.season;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import almanac.core.figures.Figures;
+import almanac.core.kinds.Warmth;
 import almanac.core.medium.Temperatures;
-import almanac.core.profile.Warmth;
 import java.time.LocalDate;
 import java.time.Month;
 import java.util.EnumMap;

@@ -1,4 +1,4 @@
-package almanac.core.profile;
+package almanac.core.kinds;
 
 /** What a kind's roots live in. */
 public enum Ground {

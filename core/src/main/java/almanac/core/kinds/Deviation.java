@@ -1,4 +1,4 @@
-package almanac.core.profile;
+package almanac.core.kinds;
 
 import almanac.core.medium.Moisture;
 import java.util.OptionalInt;
@@ -39,11 +39,11 @@ public record Deviation(
    *
    * @throws almanac.core.refusals.Refused naming the field, if a number makes no sense
    */
-  public Profile of(Profile kind) {
+  public Kind of(Kind kind) {
     if (equals(NONE)) {
       return kind;
     }
-    return new Profile(
+    return new Kind(
         kind.key(),
         kind.name(),
         kind.habit(),

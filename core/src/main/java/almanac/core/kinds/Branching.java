@@ -1,4 +1,4 @@
-package almanac.core.profile;
+package almanac.core.kinds;
 
 /** Whether a root puts out side roots where it is broken. */
 public enum Branching {

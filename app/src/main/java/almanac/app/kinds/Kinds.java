@@ -1,4 +1,4 @@
-package almanac.app.profiles;
+package almanac.app.kinds;
 
 import static almanac.app.db.Tables.OWN_PROFILE;
 import static almanac.app.db.Tables.PLANT;
@@ -7,15 +7,15 @@ import almanac.app.db.tables.records.OwnProfileRecord;
 import almanac.app.refusals.Conflict;
 import almanac.app.refusals.NotFound;
 import almanac.app.store.Remembered;
+import almanac.core.kinds.Branching;
+import almanac.core.kinds.Ground;
+import almanac.core.kinds.Habit;
+import almanac.core.kinds.Kind;
+import almanac.core.kinds.ReadyRule;
+import almanac.core.kinds.RootThickness;
+import almanac.core.kinds.StandardKinds;
+import almanac.core.kinds.Warmth;
 import almanac.core.medium.Moisture;
-import almanac.core.profile.Branching;
-import almanac.core.profile.Ground;
-import almanac.core.profile.Habit;
-import almanac.core.profile.Profile;
-import almanac.core.profile.Profiles;
-import almanac.core.profile.ReadyRule;
-import almanac.core.profile.RootThickness;
-import almanac.core.profile.Warmth;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -29,28 +29,28 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class Kinds {
   private final DSLContext db;
-  private final Remembered<Map<String, Profile>> known = new Remembered<>(this::read);
+  private final Remembered<Map<String, Kind>> known = new Remembered<>(this::read);
 
   public Kinds(DSLContext db) {
     this.db = db;
   }
 
   /** All kinds: the program's own in their order, changed or not, then the added ones. */
-  public List<Profile> all() {
+  public List<Kind> all() {
     return List.copyOf(byKey().values());
   }
 
   /** The kind of that key, if there is one. */
-  public Optional<Profile> named(String key) {
+  public Optional<Kind> named(String key) {
     return Optional.ofNullable(byKey().get(key));
   }
 
   /** Keeps a changed or added kind in place of what was known under its key. */
   @Transactional
-  public void keep(Profile profile) {
+  public void keep(Kind kind) {
     var row = db.newRecord(OWN_PROFILE);
-    write(profile, row);
-    db.deleteFrom(OWN_PROFILE).where(OWN_PROFILE.PROFILE.eq(profile.key())).execute();
+    write(kind, row);
+    db.deleteFrom(OWN_PROFILE).where(OWN_PROFILE.PROFILE.eq(kind.key())).execute();
     db.executeInsert(row);
     known.written();
   }
@@ -66,7 +66,7 @@ public class Kinds {
       throw new NotFound("There is no kind “%s”.".formatted(key));
     }
     int plants = db.fetchCount(PLANT, PLANT.KIND.eq(key));
-    if (Profiles.named(key).isEmpty() && plants > 0) {
+    if (StandardKinds.named(key).isEmpty() && plants > 0) {
       throw new Conflict(
           "%d plants are of this kind; give them another one first.".formatted(plants));
     }
@@ -75,14 +75,14 @@ public class Kinds {
   }
 
   /** All kinds by key; the same map as long as none is changed. */
-  public Map<String, Profile> byKey() {
+  public Map<String, Kind> byKey() {
     return known.get();
   }
 
-  private Map<String, Profile> read() {
-    var all = new LinkedHashMap<String, Profile>();
-    for (var profile : Profiles.standard()) {
-      all.put(profile.key(), profile);
+  private Map<String, Kind> read() {
+    var all = new LinkedHashMap<String, Kind>();
+    for (var kind : StandardKinds.standard()) {
+      all.put(kind.key(), kind);
     }
     for (var row : db.selectFrom(OWN_PROFILE).orderBy(OWN_PROFILE.NAME)) {
       all.put(row.getProfile(), read(row));
@@ -90,8 +90,8 @@ public class Kinds {
     return all;
   }
 
-  private static Profile read(OwnProfileRecord row) {
-    return new Profile(
+  private static Kind read(OwnProfileRecord row) {
+    return new Kind(
         row.getProfile(),
         row.getName(),
         Habit.valueOf(row.getHabit()),
@@ -111,25 +111,24 @@ public class Kinds {
         row.getRootsHidden());
   }
 
-  private static void write(Profile profile, OwnProfileRecord row) {
-    row.setProfile(profile.key());
-    row.setName(profile.name());
-    row.setHabit(profile.habit().name());
-    row.setGround(profile.ground().name());
-    row.setRoots(profile.roots().name());
-    row.setBranching(profile.branching().name());
-    row.setReadyRule(profile.readyRule().name());
-    row.setRootsAppear(profile.rootsAppear());
-    row.setMoisture(profile.moisture().name());
-    row.setCare(profile.care());
-    row.setLeastGrowths(
-        profile.leastGrowths().isPresent() ? profile.leastGrowths().getAsInt() : null);
-    row.setRhizomeStepMm(profile.rhizomeStepMm());
-    row.setGrowthsAYear(profile.growthsAYear());
-    row.setNightLeast(profile.warmth().nightLeast());
-    row.setDayMost(profile.warmth().dayMost());
-    row.setLightOnRoots(profile.lightOnRoots());
-    row.setRootSpeed(profile.rootSpeed());
-    row.setRootsHidden(profile.rootsHidden());
+  private static void write(Kind kind, OwnProfileRecord row) {
+    row.setProfile(kind.key());
+    row.setName(kind.name());
+    row.setHabit(kind.habit().name());
+    row.setGround(kind.ground().name());
+    row.setRoots(kind.roots().name());
+    row.setBranching(kind.branching().name());
+    row.setReadyRule(kind.readyRule().name());
+    row.setRootsAppear(kind.rootsAppear());
+    row.setMoisture(kind.moisture().name());
+    row.setCare(kind.care());
+    row.setLeastGrowths(kind.leastGrowths().isPresent() ? kind.leastGrowths().getAsInt() : null);
+    row.setRhizomeStepMm(kind.rhizomeStepMm());
+    row.setGrowthsAYear(kind.growthsAYear());
+    row.setNightLeast(kind.warmth().nightLeast());
+    row.setDayMost(kind.warmth().dayMost());
+    row.setLightOnRoots(kind.lightOnRoots());
+    row.setRootSpeed(kind.rootSpeed());
+    row.setRootsHidden(kind.rootsHidden());
   }
 }

@@ -1,5 +1,5 @@
 /** What kind of plant is this, and which habits of growing and rooting does it bring along? */
 @NullMarked
-package almanac.core.profile;
+package almanac.core.kinds;
 
 import org.jspecify.annotations.NullMarked;

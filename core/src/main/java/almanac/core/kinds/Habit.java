@@ -1,4 +1,4 @@
-package almanac.core.profile;
+package almanac.core.kinds;
 
 /** How a plant grows. */
 public enum Habit {

@@ -1,8 +1,8 @@
-package almanac.app.profiles;
+package almanac.app.kinds;
 
 import almanac.app.refusals.NotFound;
-import almanac.core.profile.Profile;
-import almanac.core.profile.Profiles;
+import almanac.core.kinds.Kind;
+import almanac.core.kinds.StandardKinds;
 import almanac.core.refusals.Refused;
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.media.Schema;
@@ -33,7 +33,7 @@ class KindsController {
   }
 
   /** A kind of plant, and whether it is the program's own, changed or added. */
-  record Kind(
+  record KindLine(
       String key,
       Standing standing,
       KindEntry traits,
@@ -51,14 +51,14 @@ class KindsController {
 
   @GetMapping
   @Operation(summary = "Every kind of plant with its traits")
-  List<Kind> all() {
+  List<KindLine> all() {
     return kinds.all().stream().map(KindsController::kind).toList();
   }
 
   @PostMapping
   @ResponseStatus(HttpStatus.CREATED)
   @Operation(summary = "Adds a kind, new or copied from another")
-  Kind add(@Valid @RequestBody KindEntry entry) {
+  KindLine add(@Valid @RequestBody KindEntry entry) {
     var key = key(entry.name());
     if (kinds.named(key).isPresent()) {
       throw new Refused("name", "There is a kind of this name already.");
@@ -68,7 +68,7 @@ class KindsController {
 
   @PutMapping("/{key}")
   @Operation(summary = "Changes a kind; every plant of it is judged anew")
-  Kind change(@PathVariable String key, @Valid @RequestBody KindEntry entry) {
+  KindLine change(@PathVariable String key, @Valid @RequestBody KindEntry entry) {
     if (kinds.named(key).isEmpty()) {
       throw new NotFound("There is no kind “%s”.".formatted(key));
     }
@@ -82,25 +82,25 @@ class KindsController {
     kinds.reset(key);
   }
 
-  private Kind keep(String key, KindEntry entry) {
-    var profile = entry.profile(key);
-    kinds.keep(profile);
-    return kind(profile);
+  private KindLine keep(String key, KindEntry entry) {
+    var kind = entry.kind(key);
+    kinds.keep(kind);
+    return kind(kind);
   }
 
-  private static Kind kind(Profile profile) {
-    var standard = Profiles.named(profile.key());
+  private static KindLine kind(Kind kind) {
+    var standard = StandardKinds.named(kind.key());
     var standing =
         standard
-            .map(own -> own.equals(profile) ? Standing.STANDARD : Standing.CHANGED)
+            .map(own -> own.equals(kind) ? Standing.STANDARD : Standing.CHANGED)
             .orElse(Standing.ADDED);
-    return new Kind(
-        profile.key(),
+    return new KindLine(
+        kind.key(),
         standing,
-        KindEntry.of(profile),
+        KindEntry.of(kind),
         standard.map(KindEntry::of).orElse(null),
-        profile.readyRule().words(),
-        profile.readyRule().reason());
+        kind.readyRule().words(),
+        kind.readyRule().reason());
   }
 
   /** Letters and digits of the name, with hyphens between. */

@@ -1,13 +1,13 @@
-package almanac.app.profiles;
+package almanac.app.kinds;
 
+import almanac.core.kinds.Branching;
+import almanac.core.kinds.Ground;
+import almanac.core.kinds.Habit;
+import almanac.core.kinds.Kind;
+import almanac.core.kinds.ReadyRule;
+import almanac.core.kinds.RootThickness;
+import almanac.core.kinds.Warmth;
 import almanac.core.medium.Moisture;
-import almanac.core.profile.Branching;
-import almanac.core.profile.Ground;
-import almanac.core.profile.Habit;
-import almanac.core.profile.Profile;
-import almanac.core.profile.ReadyRule;
-import almanac.core.profile.RootThickness;
-import almanac.core.profile.Warmth;
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
@@ -43,25 +43,25 @@ record KindEntry(
     @NotNull(message = "Give the speed of its roots in mm a week.") Double rootSpeed,
     @NotNull(message = "Say whether its roots can be seen.") Boolean rootsHidden) {
 
-  static KindEntry of(Profile profile) {
+  static KindEntry of(Kind kind) {
     return new KindEntry(
-        profile.name(),
-        profile.habit(),
-        profile.ground(),
-        profile.roots(),
-        profile.branching(),
-        profile.readyRule(),
-        profile.rootsAppear(),
-        profile.moisture(),
-        profile.care(),
-        profile.leastGrowths().isPresent() ? profile.leastGrowths().getAsInt() : null,
-        profile.rhizomeStepMm(),
-        profile.growthsAYear(),
-        profile.warmth().nightLeast(),
-        profile.warmth().dayMost(),
-        profile.lightOnRoots(),
-        profile.rootSpeed(),
-        profile.rootsHidden());
+        kind.name(),
+        kind.habit(),
+        kind.ground(),
+        kind.roots(),
+        kind.branching(),
+        kind.readyRule(),
+        kind.rootsAppear(),
+        kind.moisture(),
+        kind.care(),
+        kind.leastGrowths().isPresent() ? kind.leastGrowths().getAsInt() : null,
+        kind.rhizomeStepMm(),
+        kind.growthsAYear(),
+        kind.warmth().nightLeast(),
+        kind.warmth().dayMost(),
+        kind.lightOnRoots(),
+        kind.rootSpeed(),
+        kind.rootsHidden());
   }
 
   /**
@@ -69,8 +69,8 @@ record KindEntry(
    *
    * @throws almanac.core.refusals.Refused naming the field, if a number makes no sense
    */
-  Profile profile(String key) {
-    return new Profile(
+  Kind kind(String key) {
+    return new Kind(
         key,
         name.strip(),
         habit,

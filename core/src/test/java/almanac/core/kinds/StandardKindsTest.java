@@ -1,4 +1,4 @@
-package almanac.core.profile;
+package almanac.core.kinds;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
@@ -11,8 +11,8 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 /** The kinds of plants, and how one plant may differ from its kind. */
-class ProfilesTest {
-  private static final Profile ONCIDIUM = Profiles.named("oncidium").orElseThrow();
+class StandardKindsTest {
+  private static final Kind ONCIDIUM = StandardKinds.named("oncidium").orElseThrow();
 
   @ParameterizedTest(name = "{0} takes a move {1}")
   @CsvSource({
@@ -31,41 +31,41 @@ class ProfilesTest {
     "other-monopodial, TIPS_GROWING"
   })
   void eachKindFollowsItsOwnRule(String kind, ReadyRule rule) {
-    assertThat(Profiles.named(kind).orElseThrow().readyRule()).isEqualTo(rule);
+    assertThat(StandardKinds.named(kind).orElseThrow().readyRule()).isEqualTo(rule);
   }
 
   @Test
   void keysAndNamesAreUnique() {
-    assertThat(Profiles.standard()).extracting(Profile::key).doesNotHaveDuplicates();
-    assertThat(Profiles.standard()).extracting(Profile::name).doesNotHaveDuplicates();
-    assertThat(Profiles.named("nothing-like-it")).isEmpty();
+    assertThat(StandardKinds.standard()).extracting(Kind::key).doesNotHaveDuplicates();
+    assertThat(StandardKinds.standard()).extracting(Kind::name).doesNotHaveDuplicates();
+    assertThat(StandardKinds.named("nothing-like-it")).isEmpty();
   }
 
   @Test
   void whatCreepsHasAStepAndWhatGrowsUpwardHasNone() {
-    for (var profile : Profiles.standard()) {
-      boolean creeps = profile.habit() == Habit.SYMPODIAL;
-      assertThat(profile.rhizomeStepMm() > 0).as(profile.key()).isEqualTo(creeps);
-      assertThat(profile.growthsAYear() > 0).as(profile.key()).isEqualTo(creeps);
-      assertThat(profile.leastGrowths().isPresent()).as(profile.key()).isEqualTo(creeps);
+    for (var kind : StandardKinds.standard()) {
+      boolean creeps = kind.habit() == Habit.SYMPODIAL;
+      assertThat(kind.rhizomeStepMm() > 0).as(kind.key()).isEqualTo(creeps);
+      assertThat(kind.growthsAYear() > 0).as(kind.key()).isEqualTo(creeps);
+      assertThat(kind.leastGrowths().isPresent()).as(kind.key()).isEqualTo(creeps);
     }
   }
 
   @Test
   void slippersRootSlowlyOutOfSight() {
     for (var slipper : new String[] {"paphiopedilum", "phragmipedium"}) {
-      var profile = Profiles.named(slipper).orElseThrow();
-      assertThat(profile.rootsHidden()).isTrue();
-      assertThat(profile.rootSpeed()).isEqualTo(ProfileFigures.SLOW_ROOT_SPEED.standard());
+      var kind = StandardKinds.named(slipper).orElseThrow();
+      assertThat(kind.rootsHidden()).isTrue();
+      assertThat(kind.rootSpeed()).isEqualTo(KindFigures.SLOW_ROOT_SPEED.standard());
     }
-    assertThat(ONCIDIUM.rootSpeed()).isEqualTo(ProfileFigures.ROOT_SPEED.standard());
+    assertThat(ONCIDIUM.rootSpeed()).isEqualTo(KindFigures.ROOT_SPEED.standard());
   }
 
   @Test
   void aSecondWindowOpensOnlyWhereBrokenRootsBranch() {
     assertThat(ONCIDIUM.hasSecondWindow()).isTrue();
-    assertThat(Profiles.named("encyclia").orElseThrow().hasSecondWindow()).isFalse();
-    assertThat(Profiles.named("cattleya-two-leaved").orElseThrow().hasSecondWindow()).isTrue();
+    assertThat(StandardKinds.named("encyclia").orElseThrow().hasSecondWindow()).isFalse();
+    assertThat(StandardKinds.named("cattleya-two-leaved").orElseThrow().hasSecondWindow()).isTrue();
   }
 
   @Test

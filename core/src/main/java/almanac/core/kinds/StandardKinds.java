@@ -1,25 +1,25 @@
-package almanac.core.profile;
+package almanac.core.kinds;
 
+import static almanac.core.kinds.Branching.NO;
+import static almanac.core.kinds.Branching.SOME;
+import static almanac.core.kinds.Branching.YES;
+import static almanac.core.kinds.ReadyRule.ANY_TIME;
+import static almanac.core.kinds.ReadyRule.INTACT_ONLY;
+import static almanac.core.kinds.ReadyRule.LONG_FIRST;
+import static almanac.core.kinds.ReadyRule.NUB_ONLY;
+import static almanac.core.kinds.ReadyRule.NUB_OR_LONG;
+import static almanac.core.kinds.ReadyRule.START_OF_GROWTH;
+import static almanac.core.kinds.ReadyRule.TIPS_GROWING;
+import static almanac.core.kinds.RootThickness.FINE;
+import static almanac.core.kinds.RootThickness.MEDIUM;
+import static almanac.core.kinds.RootThickness.THICK;
+import static almanac.core.kinds.Warmth.COOL;
+import static almanac.core.kinds.Warmth.INTERMEDIATE;
+import static almanac.core.kinds.Warmth.WARM;
 import static almanac.core.medium.Moisture.ALWAYS_WET;
 import static almanac.core.medium.Moisture.DRIES_BETWEEN;
 import static almanac.core.medium.Moisture.DRIES_RIGHT_OUT;
 import static almanac.core.medium.Moisture.KEPT_MOIST;
-import static almanac.core.profile.Branching.NO;
-import static almanac.core.profile.Branching.SOME;
-import static almanac.core.profile.Branching.YES;
-import static almanac.core.profile.ReadyRule.ANY_TIME;
-import static almanac.core.profile.ReadyRule.INTACT_ONLY;
-import static almanac.core.profile.ReadyRule.LONG_FIRST;
-import static almanac.core.profile.ReadyRule.NUB_ONLY;
-import static almanac.core.profile.ReadyRule.NUB_OR_LONG;
-import static almanac.core.profile.ReadyRule.START_OF_GROWTH;
-import static almanac.core.profile.ReadyRule.TIPS_GROWING;
-import static almanac.core.profile.RootThickness.FINE;
-import static almanac.core.profile.RootThickness.MEDIUM;
-import static almanac.core.profile.RootThickness.THICK;
-import static almanac.core.profile.Warmth.COOL;
-import static almanac.core.profile.Warmth.INTERMEDIATE;
-import static almanac.core.profile.Warmth.WARM;
 
 import almanac.core.medium.Moisture;
 import java.util.List;
@@ -30,8 +30,8 @@ import java.util.function.Function;
 import java.util.stream.Collectors;
 
 /** The kinds of plants the program knows from the start. */
-public final class Profiles {
-  private static final List<Profile> STANDARD =
+public final class StandardKinds {
+  private static final List<Kind> STANDARD =
       List.of(
           upright("phalaenopsis", "Phalaenopsis, standard", THICK, YES)
               .water(DRIES_BETWEEN, "roots adapt and like light")
@@ -154,18 +154,18 @@ public final class Profiles {
               .air(INTERMEDIATE, true)
               .done());
 
-  private static final Map<String, Profile> BY_KEY =
-      STANDARD.stream().collect(Collectors.toMap(Profile::key, Function.identity()));
+  private static final Map<String, Kind> BY_KEY =
+      STANDARD.stream().collect(Collectors.toMap(Kind::key, Function.identity()));
 
-  private Profiles() {}
+  private StandardKinds() {}
 
-  /** All profiles, in the order in which a list shows them. */
-  public static List<Profile> standard() {
+  /** All kinds, in the order in which a list shows them. */
+  public static List<Kind> standard() {
     return STANDARD;
   }
 
-  /** The profile of that key, if there is one. */
-  public static Optional<Profile> named(String key) {
+  /** The kind of that key, if there is one. */
+  public static Optional<Kind> named(String key) {
     return Optional.ofNullable(BY_KEY.get(key));
   }
 
@@ -194,7 +194,7 @@ public final class Profiles {
     private double growths;
     private Warmth warmth = INTERMEDIATE;
     private boolean lightOnRoots;
-    private double speed = ProfileFigures.ROOT_SPEED.standard();
+    private double speed = KindFigures.ROOT_SPEED.standard();
     private Ground ground = Ground.EPIPHYTE;
 
     private Row(
@@ -238,7 +238,7 @@ public final class Profiles {
 
     private Row slipper() {
       ground = Ground.SLIPPER;
-      speed = ProfileFigures.SLOW_ROOT_SPEED.standard();
+      speed = KindFigures.SLOW_ROOT_SPEED.standard();
       return this;
     }
 
@@ -247,8 +247,8 @@ public final class Profiles {
       return this;
     }
 
-    private Profile done() {
-      return new Profile(
+    private Kind done() {
+      return new Kind(
           key,
           name,
           habit,

@@ -1,4 +1,4 @@
-package almanac.core.profile;
+package almanac.core.kinds;
 
 /** By which root stages a plant says that it would take a move. The points stand in readiness. */
 public enum ReadyRule {

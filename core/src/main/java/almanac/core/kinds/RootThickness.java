@@ -1,4 +1,4 @@
-package almanac.core.profile;
+package almanac.core.kinds;
 
 /** How thick a healthy root is; it decides the grade of the medium. */
 public enum RootThickness {

@@ -1,4 +1,4 @@
-package almanac.core.profile;
+package almanac.core.kinds;
 
 import almanac.core.medium.Moisture;
 import almanac.core.refusals.Refused;
@@ -25,7 +25,7 @@ import java.util.OptionalInt;
  * @param rootSpeed how fast a new root lengthens in warm active growth, mm a week
  * @param rootsHidden its roots cannot be judged through the pot
  */
-public record Profile(
+public record Kind(
     String key,
     String name,
     Habit habit,
@@ -52,12 +52,12 @@ public record Profile(
   /**
    * @throws Refused naming the field, if a text is missing or a number makes no sense
    */
-  public Profile {
+  public Kind {
     if (key.isBlank() || name.isBlank() || name.length() > LONGEST_TEXT) {
-      throw new Refused("name", "A profile needs a name of at most 200 characters.");
+      throw new Refused("name", "A kind needs a name of at most 200 characters.");
     }
     if (care.length() > LONGEST_TEXT || rootsAppear.length() > LONGEST_TEXT) {
-      throw new Refused("care", "A profile's words have at most 200 characters.");
+      throw new Refused("care", "A kind's words have at most 200 characters.");
     }
     if (leastGrowths.isPresent()
         && (leastGrowths.getAsInt() < 1 || leastGrowths.getAsInt() > MOST_GROWTHS)) {
@@ -69,8 +69,8 @@ public record Profile(
     if (!(growthsAYear >= 0 && growthsAYear <= MOST_A_YEAR)) {
       throw new Refused("growthsAYear", "A lead makes from 0 to 12 growths a year.");
     }
-    if (!(rootSpeed >= ProfileFigures.ROOT_SPEED.least()
-        && rootSpeed <= ProfileFigures.ROOT_SPEED.most())) {
+    if (!(rootSpeed >= KindFigures.ROOT_SPEED.least()
+        && rootSpeed <= KindFigures.ROOT_SPEED.most())) {
       throw new Refused("rootSpeed", "A root grows from 0.5 to 60 mm a week.");
     }
   }

@@ -1,12 +1,12 @@
-package almanac.core.profile;
+package almanac.core.kinds;
 
 import almanac.core.figures.Figure;
 import almanac.core.figures.FigureGroup;
 import almanac.core.figures.Unit;
 
-/** Figures that many profiles share. */
-public final class ProfileFigures {
-  public static final FigureGroup GROUP = new FigureGroup("profile", "Profiles");
+/** Figures that many kinds share. */
+public final class KindFigures {
+  public static final FigureGroup GROUP = new FigureGroup("profile", "Kinds of plants");
 
   public static final Figure ROOT_SPEED =
       GROUP.figure(
@@ -20,5 +20,5 @@ public final class ProfileFigures {
       GROUP.figure(
           "root-speed-slow", 4, Unit.MM_A_WEEK, 0.5, 60, "Slippers make few, thick, slow roots");
 
-  private ProfileFigures() {}
+  private KindFigures() {}
 }
