@@ -22,7 +22,7 @@
   );
 </script>
 
-<nav aria-label="Places">
+<nav aria-label="Pages">
   <span class="monogram" aria-hidden="true">M·A</span>
   {#each places as { href, name, icon: Icon } (href)}
     <a {href} class:on={here(href)} aria-current={here(href) ? 'page' : undefined}>

@@ -147,10 +147,8 @@ class PlantCardTest {
         .doesNotContain("APART", "SOAK");
     assertThat(page(35).path("journal").valueStream().map(line -> words(line)))
         .contains(
-            "Kept apart from the others since 2027-05-10",
-            "Held in the pot it came in since 2027-05-12",
-            "No longer kept apart",
-            "No longer held in its pot");
+            "Kept apart from the others since 2027-05-10; Held in the pot it came in since 2027-05-12",
+            "No longer kept apart; No longer held in its pot");
   }
 
   @ParameterizedTest(name = "{0} = {1} is refused as {2}")

@@ -106,10 +106,10 @@ class CardsTest {
     try (var browsing = Browsing.desk(ALMANAC.address())) {
       var page = browsing.open("/tags");
       assertThat(Find.button(page, "Print 64")).isVisible();
-      page.getByLabel("Place").selectOption("East sill");
+      Find.entry(page, "Place").selectOption("East sill");
       int there = page.locator("main ul li").count();
       assertThat(Find.button(page, "Print " + there)).isVisible();
-      page.getByLabel("Place").selectOption("all places");
+      Find.entry(page, "Place").selectOption("all places");
 
       browsing.open("/plants/17/inspect").getByText("Tag", new Page.GetByTextOptions()).first();
       page.locator("details").evaluateAll("all => all.forEach(each => (each.open = true))");

@@ -19,7 +19,7 @@ class MistakesTest {
       var page = browsing.open("/plants/new");
       page.getByLabel("Name on the label").fill("Vanda Gate Paddle");
       page.getByLabel("Kind").selectOption("Vanda");
-      page.getByLabel("Place").selectOption("East sill");
+      Find.entry(page, "Place").selectOption("East sill");
       page.getByLabel("Potted on").fill("2029");
       page.getByLabel("What it stands in").selectOption("medium bark (8–12 mm)");
       page.getByLabel("Parts of component 1").fill("0");

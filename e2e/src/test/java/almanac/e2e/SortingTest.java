@@ -33,7 +33,7 @@ class SortingTest {
       page.locator(".pile").filter(new Locator.FilterOptions().setHasText("Now")).click();
       assertThat(page.locator("ul.sheet li")).hasCount(3);
       assertThat(page.locator(".field svg a")).hasCount(3);
-      page.getByLabel("Place").selectOption("Sunroom, low stage");
+      Find.entry(page, "Place").selectOption("Sunroom, low stage");
       assertThat(page.locator("ul.sheet li")).hasCount(2);
       assertThat(browsing.complaints()).isEmpty();
     }
@@ -120,7 +120,7 @@ class SortingTest {
       page.keyboard().press("Alt+ArrowDown");
       assertThat(
               page.getByRole(AriaRole.STATUS)
-                  .filter(new Locator.FilterOptions().setHasText("place")))
+                  .filter(new Locator.FilterOptions().setHasText("number")))
           .containsText(name + ": Cellar shelf under lights");
       assertThat(sill.getByText(name)).hasCount(0);
       assertThat(browsing.violations()).isEmpty();
