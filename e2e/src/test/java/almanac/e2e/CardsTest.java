@@ -130,4 +130,27 @@ class CardsTest {
       assertThat(browsing.complaints()).isEmpty();
     }
   }
+
+  @Test
+  void aDivisionStandsInTheJournalsOfBothUntilItIsTakenBack() {
+    try (var browsing = Browsing.phone(ALMANAC.address())) {
+      var page = browsing.open("/plants/3");
+      var mother = page.locator("h1").innerText();
+      Find.link(page, "Add a division").click();
+      assertThat(page.getByText("it stands in the journals of both")).isVisible();
+      Find.entry(page, "Name on the label").fill("Encyclia Small Sluice");
+      browsing.fitsTheScreen();
+      Find.button(page, "Add the plant").click();
+      assertThat(page.locator("h1")).hasText("Encyclia Small Sluice");
+      assertThat(Find.region(page, "Its card")).containsText("Divided from");
+      var undo = Find.with(page.locator("[data-part=root]"), "added as").getByText("Undo");
+      assertThat(undo).isVisible();
+      Find.with(page.locator("main a"), mother).first().click();
+      assertThat(Find.region(page, "Journal")).containsText("A division was taken");
+      undo.click();
+      assertThat(page.locator("del").getByText("A division was taken")).isVisible();
+      browsing.expectedRefusal();
+      assertThat(browsing.complaints()).isEmpty();
+    }
+  }
 }
