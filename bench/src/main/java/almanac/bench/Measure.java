@@ -2,7 +2,7 @@ package almanac.bench;
 
 import java.util.Comparator;
 import java.util.Map;
-import org.openjdk.jmh.kind.GCKindr;
+import org.openjdk.jmh.profile.GCProfiler;
 import org.openjdk.jmh.results.RunResult;
 import org.openjdk.jmh.runner.Runner;
 import org.openjdk.jmh.runner.RunnerException;
@@ -24,7 +24,7 @@ public final class Measure {
     var options =
         new OptionsBuilder()
             .include(args.length > 0 ? args[0] : JudgementBench.class.getSimpleName())
-            .addKindr(GCKindr.class)
+            .addProfiler(GCProfiler.class)
             .verbosity(VerboseMode.SILENT)
             .build();
     System.out.println("Judging on one core; median of single calls, nine tenths of them within:");

@@ -36,7 +36,7 @@ final class Browsing implements AutoCloseable {
   private final String address;
   private final List<String> complaints = new ArrayList<>();
 
-  /** One browser for all tests, with a clean kind for each; it goes when the tests are done. */
+  /** One browser for all tests, with a clean profile for each; it goes when the tests are done. */
   private static Browser launched() {
     var playwright =
         Playwright.create(

@@ -43,7 +43,7 @@ public class Keeping {
    */
   public Written write(NewAct act, LocalDate today) {
     var written = acts.write(act.supersedes() == null ? act : whole(act), today);
-    written.lines().forEach((id, lines) -> stands(plants.told(id).and(lines)));
+    written.lines().forEach(this::goesOn);
     return new Written(written.act(), written.lines().keySet().stream().map(plants::one).toList());
   }
 
@@ -55,7 +55,7 @@ public class Keeping {
           .lines()
           .forEach((id, more) -> lines.computeIfAbsent(id, one -> new ArrayList<>()).addAll(more));
     }
-    lines.forEach((id, more) -> stands(plants.told(id).and(more)));
+    lines.forEach(this::goesOn);
   }
 
   private NewAct whole(NewAct correction) {
@@ -96,11 +96,13 @@ public class Keeping {
     written
         .lines()
         .forEach(
-            (id, lines) ->
-                stands(
-                    id == begun.id()
-                        ? Plant.of(begun.id(), begun.uid(), Journal.of(lines))
-                        : plants.told(id).and(lines)));
+            (id, lines) -> {
+              if (id == begun.id()) {
+                plants.written(Plant.of(begun.id(), begun.uid(), Journal.of(lines)));
+              } else {
+                goesOn(id, lines);
+              }
+            });
     return new Written(written.act(), written.lines().keySet().stream().map(plants::one).toList());
   }
 
@@ -131,9 +133,16 @@ public class Keeping {
     return new Written(act, on);
   }
 
-  private void stands(Plant plant) {
+  /** A plant with more lines in its journal; most of them leave its card as it was. */
+  private Plant goesOn(long id, List<Line> more) {
+    var before = plants.told(id);
+    var plant = before.and(more);
     plants.written(plant);
-    table.draw(plant);
+    if (!plant.card().equals(before.card())
+        || plant.journal().begun() != before.journal().begun()) {
+      table.draw(plant);
+    }
+    return plant;
   }
 
   /**
@@ -159,9 +168,8 @@ public class Keeping {
         .lines()
         .forEach(
             (id, lines) -> {
-              var plant = plants.told(id).and(lines);
-              refuseWhereItCannotStand(plant);
-              stands(plant);
+              refuseWhereItCannotStand(plants.told(id).and(lines));
+              var plant = goesOn(id, lines);
               if (plant.journal().begun()) {
                 left.add(plants.one(id));
               }
