@@ -1,7 +1,6 @@
 <script lang="ts">
   import { openChecks, plantList, sitePage } from '$lib/api/queries';
   import CheckRow from '$lib/checks/CheckRow.svelte';
-  import { now as actNow, URGENCY } from '$lib/drawings/verdicts';
   import VerdictMark from '$lib/drawings/VerdictMark.svelte';
   import Waiting from '$lib/shell/Waiting.svelte';
   import Sentence from '$lib/words/Sentence.svelte';
@@ -13,8 +12,8 @@
   const today = $derived(site.data?.today ?? '');
   const now = $derived(
     (plants.data ?? [])
-      .filter((plant) => actNow(plant.verdict))
-      .sort((a, b) => URGENCY.indexOf(a.verdict) - URGENCY.indexOf(b.verdict) || b.need - a.need),
+      .filter((plant) => plant.inHand)
+      .sort((a, b) => a.turn - b.turn || b.need - a.need),
   );
   // A plant to be taken in hand needs no check besides.
   const inHand = $derived(new Set(now.map((plant) => plant.id)));

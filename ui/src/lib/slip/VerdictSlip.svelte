@@ -1,6 +1,5 @@
 <script lang="ts">
   import type { Schemas } from '$lib/api/client';
-  import { atThePlace } from '$lib/drawings/verdicts';
   import VerdictMark from '$lib/drawings/VerdictMark.svelte';
   import Sentence from '$lib/words/Sentence.svelte';
   import { short } from '$lib/words/dates';
@@ -89,7 +88,7 @@
     100
   </p>
 
-  {#if atThePlace(slip.verdict)}
+  {#if slip.atTheBench}
     <p class="part caution">
       <b>Before you start.</b> A clean, sharp blade for this plant alone; gloves for moss and sap; wet
       dry bark and perlite before pouring, and wear a mask. Use chemicals only as their label says.

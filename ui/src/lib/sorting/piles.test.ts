@@ -1,5 +1,5 @@
 import { expect, it } from 'vitest';
-import { HUE, URGENCY, type Verdict } from '$lib/drawings/verdicts';
+import { HUE, type Verdict } from '$lib/drawings/verdicts';
 import { PILES } from './piles';
 
 const verdicts = Object.keys(HUE) as Verdict[];
@@ -9,8 +9,4 @@ it('puts every verdict on one pile, under its own hue', () => {
   expect([...piled].sort()).toEqual([...verdicts].sort());
   for (const pile of PILES)
     expect(new Set(pile.verdicts.map((verdict) => HUE[verdict]))).toEqual(new Set([pile.hue]));
-});
-
-it('knows how urgent every verdict is', () => {
-  expect([...URGENCY].sort()).toEqual([...verdicts].sort());
 });

@@ -3,7 +3,6 @@
   import { useQueryClient } from '@tanstack/svelte-query';
   import { answered, api } from '$lib/api/client';
   import { placeList, choices, gonePlants, plantList, rulesPage, sitePage } from '$lib/api/queries';
-  import { URGENCY } from '$lib/drawings/verdicts';
   import VerdictMark from '$lib/drawings/VerdictMark.svelte';
   import { round } from '$lib/round/walk.svelte';
   import Waiting from '$lib/shell/Waiting.svelte';
@@ -38,10 +37,7 @@
 
   const sorted = $derived(
     [...(plants.data ?? [])].sort(
-      (a, b) =>
-        URGENCY.indexOf(a.verdict) - URGENCY.indexOf(b.verdict) ||
-        b.need - a.need ||
-        a.number.localeCompare(b.number),
+      (a, b) => a.turn - b.turn || b.need - a.need || a.number.localeCompare(b.number),
     ),
   );
   const within = $derived(

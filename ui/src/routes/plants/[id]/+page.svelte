@@ -16,12 +16,13 @@
   import Part from '$lib/shell/Part.svelte';
   import Waiting from '$lib/shell/Waiting.svelte';
   import Gone from '$lib/card/Gone.svelte';
+  import PlantCard from '$lib/card/PlantCard.svelte';
   import RootWindows from '$lib/slip/RootWindows.svelte';
   import WhatIf from '$lib/whatif/WhatIf.svelte';
   import VerdictSlip from '$lib/slip/VerdictSlip.svelte';
   import Sentence from '$lib/words/Sentence.svelte';
   import { lengthUnit } from '$lib/words/units.svelte';
-  import { partial, short } from '$lib/words/dates';
+  import { partial } from '$lib/words/dates';
 
   const id = $derived(Number(page.params.id));
   const query = plantPage(() => id);
@@ -30,7 +31,6 @@
   const titles = $derived(
     Object.fromEntries((options.data?.looks ?? []).map((look) => [look.item, look.title])),
   );
-  const card = $derived(plant?.card);
   const inspectHref = $derived(`/plants/${id}/inspect`);
   const editHref = $derived(`/plants/${id}/edit`);
   const repotHref = $derived(`/plants/${id}/repot`);
@@ -71,8 +71,7 @@
       <span class="quiet where"
         >{plant.card.number} · {plant.place.name} · {plant.kindName} ·
         <a class="link" href={editHref}>Edit</a>
-        <a class="link" href="/tags?plant={id}">Tag</a>
-        {#if plant.slip}<a class="link" href="/plants/new?mother={id}">Add a division</a>{/if}</span
+        <a class="link" href="/tags?plant={id}">Tag</a></span
       >
       {#if plant.slip}<div class="acts">
           <button
@@ -182,53 +181,7 @@
             />
           </Part>
         </section>
-        {#if card && (card.notes || card.mother || card.daughters.length || card.cameFrom || card.parents || card.label !== plant.name || card.apartSince || card.heldSince || card.status !== 'GROWING')}
-          <section class="sheet" aria-labelledby="card">
-            <h2 id="card">Its card</h2>
-            {#if card.label !== plant.name}
-              <p>Label: <b>{card.label}</b></p>
-            {/if}
-            {#if card.believed}<p>Believed to be {card.believed}.</p>{/if}
-            {#if card.status !== 'GROWING'}
-              <p><b>{card.statusWords}</b>{card.statusReason ? `: ${card.statusReason}` : ''}</p>
-            {/if}
-            {#if plant.apart}
-              <p>
-                {plant.apart.over
-                  ? 'It may stand with the others now.'
-                  : `Look it over for pests ${short(plant.apart.next, plant.today)}; with the others from ${short(plant.apart.free, plant.today)}${plant.apart.found ? ', as something was found' : ''}.`}
-              </p>
-            {/if}
-            {#if card.apartSince}<p>
-                Kept apart since {short(card.apartSince, plant.today)}.
-              </p>{/if}
-            {#if card.heldSince}
-              <p>Held in the pot it came in since {short(card.heldSince, plant.today)}.</p>
-            {/if}
-            {#if plant.holding}
-              <p><Sentence parts={plant.holding.advice} today={plant.today} /></p>
-            {/if}
-            {#if card.parents}<p>{card.parents}</p>{/if}
-            {#if card.cameFrom}<p>
-                From {card.cameFrom}{card.price ? `, ${card.price}` : ''}.
-              </p>{/if}
-            {#if card.mother}
-              <p>
-                Divided from
-                <a class="link" href="/plants/{card.mother.id}"
-                  >{card.mother.number} {card.mother.name}</a
-                >
-              </p>
-            {/if}
-            {#each card.daughters as kin (kin.id)}
-              <p>
-                Divided into
-                <a class="link" href="/plants/{kin.id}">{kin.number} {kin.name}</a>, {kin.statusWords}
-              </p>
-            {/each}
-            {#if card.notes}<p class="notes">{card.notes}</p>{/if}
-          </section>
-        {/if}
+        <PlantCard {plant} />
         <Part name="the photographs"><Photos plantId={plant.id} today={plant.today} /></Part>
         <Part name="the journal"><Journal {plant} /></Part>
       </div>
@@ -286,10 +239,6 @@
   }
   .middle ul :global(.answers) {
     grid-column: 1 / -1;
-  }
-  .notes {
-    font-style: italic;
-    white-space: pre-line;
   }
   .because {
     font-size: 14.5px;

@@ -76,7 +76,6 @@ class FormerBuildTest {
             "addedOn",
             "potting",
             "today",
-            "slip",
             "growths",
             "room",
             "holding",
@@ -84,6 +83,13 @@ class FormerBuildTest {
             "nowOrHold")) {
       assertThat(now.path(part)).as(part).isEqualTo(then.path(part));
     }
+    then.path("slip")
+        .properties()
+        .forEach(
+            part ->
+                assertThat(now.path("slip").path(part.getKey()))
+                    .as("slip: %s", part.getKey())
+                    .isEqualTo(part.getValue()));
   }
 
   /**

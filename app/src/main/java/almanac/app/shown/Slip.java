@@ -17,6 +17,7 @@ public record Slip(
     Approach approach,
     Verdict verdict,
     Family family,
+    @Schema(description = "Whether blades and media come into play") boolean atTheBench,
     String title,
     List<Part> advice,
     long need,

@@ -63,6 +63,7 @@ public final class Slips {
         judged.approach(),
         judged.verdict(),
         judged.verdict().family(),
+        judged.verdict().atTheBench(),
         judged.verdict().words(),
         Part.of(judged.advice()),
         Math.round(judged.need()),

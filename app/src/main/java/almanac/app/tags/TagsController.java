@@ -3,34 +3,33 @@ package almanac.app.tags;
 import almanac.app.collection.PlantInPlace;
 import almanac.app.collection.Plants;
 import almanac.app.collection.Walk;
+import almanac.app.rules.Rules;
 import almanac.app.site.Today;
 import almanac.core.inspection.Item;
 import almanac.core.inspection.Look;
 import almanac.core.inspection.Tag;
+import almanac.core.tags.Handled;
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.LocalDate;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.stream.Collectors;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RestController;
 
 @RestController
 class TagsController {
-  /** Tags that were swapped longer ago are found by the flowers, not by a check. */
-  private static final int CHECKED_WITHIN_DAYS = 60;
-
   private static final int LETTERS = 26;
 
   private final Plants plants;
+  private final Rules rules;
   private final Today today;
 
-  TagsController(Plants plants, Today today) {
+  TagsController(Plants plants, Rules rules, Today today) {
     this.plants = plants;
+    this.rules = rules;
     this.today = today;
   }
 
@@ -65,38 +64,13 @@ class TagsController {
   }
 
   private List<Together> together(List<PlantInPlace> plants, Map<Long, TagLine> lines) {
-    var since = today.get().minusDays(CHECKED_WITHIN_DAYS);
-    var byDay =
-        plants.stream()
-            .filter(TagsController::repottedHere)
-            .filter(plant -> moved(plant).isAfter(since))
-            .collect(Collectors.groupingBy(TagsController::moved));
-    return byDay.entrySet().stream()
-        .filter(day -> day.getValue().size() > 1)
-        .filter(
-            day -> day.getValue().stream().anyMatch(plant -> !checkedSince(plant, day.getKey())))
-        .sorted(Map.Entry.<LocalDate, List<PlantInPlace>>comparingByKey(Comparator.reverseOrder()))
+    var told = plants.stream().map(PlantInPlace::plant).toList();
+    return Handled.together(told, today.get(), rules.figures()).stream()
         .map(
             day ->
                 new Together(
-                    day.getKey(),
-                    day.getValue().stream().map(plant -> lines.get(plant.id())).toList()))
+                    day.on(), day.plants().stream().map(plant -> lines.get(plant.id())).toList()))
         .toList();
-  }
-
-  /** Whether its present potting was done here and not before it came. */
-  private static boolean repottedHere(PlantInPlace plant) {
-    return !plant.plant().inWhatItCameIn();
-  }
-
-  private static LocalDate moved(PlantInPlace plant) {
-    return plant.plant().potted().act().on();
-  }
-
-  private static boolean checkedSince(PlantInPlace plant, LocalDate day) {
-    return plant.history().life().stream()
-        .filter(inspection -> !inspection.on().isBefore(day))
-        .anyMatch(inspection -> inspection.look(Item.TAG).saw(Tag.READABLE));
   }
 
   private static Map<Long, String> letters(List<PlantInPlace> plants) {

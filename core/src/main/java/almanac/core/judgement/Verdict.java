@@ -3,6 +3,7 @@ package almanac.core.judgement;
 import static almanac.core.words.Sentence.say;
 
 import almanac.core.words.Sentence;
+import java.util.List;
 
 /** What to do with a plant, from the mildest to the gravest. */
 public enum Verdict {
@@ -43,6 +44,36 @@ public enum Verdict {
 
   public String words() {
     return words;
+  }
+
+  /** The order in which plants want a hand. */
+  private static final List<Verdict> TURNS =
+      List.of(
+          RESCUE,
+          LET_GO,
+          DIVIDE,
+          FULL_REPOT,
+          PART_REPOT,
+          MOVE_UP,
+          LIFT_AND_LOOK,
+          WAIT_FOR,
+          ADJUST_CARE,
+          WATCH,
+          LEAVE);
+
+  /** Its turn when several plants want a hand; 0 comes first. */
+  public int turn() {
+    return TURNS.indexOf(this);
+  }
+
+  /** Whether blades and media come into play, so that the cautions are shown. */
+  public boolean atTheBench() {
+    return turn() <= MOVE_UP.turn();
+  }
+
+  /** Whether the plant is to be taken in hand now. */
+  public boolean inHand() {
+    return atTheBench() || this == LIFT_AND_LOOK;
   }
 
   /** How a move of this kind is done. */

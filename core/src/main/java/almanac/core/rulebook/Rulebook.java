@@ -17,6 +17,7 @@ import almanac.core.pots.PottingFigures;
 import almanac.core.refusals.Refused;
 import almanac.core.roots.RootFigures;
 import almanac.core.season.SeasonFigures;
+import almanac.core.tags.TagFigures;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -45,7 +46,8 @@ public final class Rulebook {
         JudgementFigures.GROUP,
         PottingFigures.GROUP,
         HoldingFigures.GROUP,
-        FollowUpFigures.GROUP);
+        FollowUpFigures.GROUP,
+        TagFigures.GROUP);
   }
 
   /**
