@@ -2,6 +2,7 @@ package almanac.e2e;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.function.Function;
@@ -27,8 +28,8 @@ class EmptyPagesTest {
             assertThat(browsing.violations()).as(path).isEmpty();
           }
           browsing.open("/");
-          assertThat(Find.link(browsing.page().locator("main"), "Add a plant").isVisible())
-              .isTrue();
+          PlaywrightAssertions.assertThat(Find.link(browsing.page().locator("main"), "Add a plant"))
+              .isVisible();
           assertThat(browsing.complaints()).isEmpty();
         }
       }
