@@ -38,7 +38,7 @@ export async function takeBack(
 }
 
 /** Says quietly what was done, and offers to undo it. */
-export function undoable(what: string, undo: () => Promise<void>): void {
+function undoable(what: string, undo: () => Promise<void>): void {
   toaster.success({
     title: what,
     duration: 9000,
@@ -47,7 +47,7 @@ export function undoable(what: string, undo: () => Promise<void>): void {
 }
 
 /** Says quietly what was done. */
-export function said(what: string): void {
+function said(what: string): void {
   toaster.success({ title: what, duration: 6000 });
 }
 

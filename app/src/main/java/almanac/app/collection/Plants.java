@@ -74,6 +74,11 @@ public class Plants {
     return plant;
   }
 
+  /** Whether a plant of that id ever was in the collection, and its coming was not taken back. */
+  public boolean has(long id) {
+    return everybody().stream().anyMatch(plant -> plant.id() == id);
+  }
+
   /** What things are called now, for telling of them. */
   public Telling.Naming names() {
     return new Names(now());
@@ -87,7 +92,7 @@ public class Plants {
 
   /** Whether plants can stand there. */
   boolean exists(Stand stand) {
-    return places.all().stream().anyMatch(place -> place.id() == stand.place());
+    return places.has(stand.place());
   }
 
   /** Whether a kind of that key is known. */

@@ -41,7 +41,7 @@ public class Room {
    * @throws Refused if there is no such place
    */
   public void refuseUnknown(long placeId) {
-    if (places.all().stream().noneMatch(place -> place.id() == placeId)) {
+    if (!places.has(placeId)) {
       throw new Refused("placeId", "There is no such place.");
     }
   }

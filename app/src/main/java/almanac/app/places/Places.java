@@ -48,6 +48,11 @@ public class Places {
     return known.get().all();
   }
 
+  /** Whether there is a place of that id, and not only was. */
+  public boolean has(long id) {
+    return all().stream().anyMatch(place -> place.id() == id);
+  }
+
   /** Every place there ever was, by id; the same map as long as none is changed. */
   public Map<Long, Place> everywhere() {
     return known.get().everywhere();

@@ -63,7 +63,7 @@ public class Adding {
   public Written add(NewPlant plant, LocalDate today) {
     var stand = room.atTheEndOf(plant.placeId());
     var mother = plant.mother();
-    if (mother != null && plants.everybody().stream().noneMatch(each -> each.id() == mother)) {
+    if (mother != null && !plants.has(mother)) {
       throw new Refused("motherId", "There is no such plant to divide.");
     }
     var happenings = new ArrayList<Happening>();

@@ -62,9 +62,7 @@ public class CardChanges {
       throw new Refused("number", "Another plant has the number %s.".formatted(is.number()));
     }
     var mother = is.mother();
-    if (!Objects.equals(mother, plant.card().mother())
-        && mother != null
-        && plants.everybody().stream().noneMatch(each -> each.id() == mother)) {
+    if (!Objects.equals(mother, plant.card().mother()) && mother != null && !plants.has(mother)) {
       throw new Refused("card.motherId", "There is no such plant to be its mother.");
     }
     is.origin().arrival().ifPresent(arrival -> Chronology.refuseAfterLooks(plant, arrival));

@@ -14,6 +14,7 @@ public final class Plant {
   private final Journal journal;
   private final Card card;
   private final PlantHistory history;
+  private final Line potted;
 
   private Plant(long id, UUID uid, Journal journal) {
     this.id = id;
@@ -24,6 +25,14 @@ public final class Plant {
     counting.forEach(line -> draft.mark(line.happening()));
     this.card = draft.card();
     this.history = PlantHistory.of(counting.stream().flatMap(Plant::event).toList());
+    this.potted =
+        counting.stream()
+            .filter(
+                line ->
+                    line.happening() instanceof Happening.Potted told
+                        && told.potting() == history.potting())
+            .findFirst()
+            .orElseThrow();
   }
 
   /**
@@ -88,13 +97,7 @@ public final class Plant {
 
   /** The line that tells of the present potting. */
   public Line potted() {
-    return counting(journal).stream()
-        .filter(
-            line ->
-                line.happening() instanceof Happening.Potted potted
-                    && potted.potting() == history.potting())
-        .findFirst()
-        .orElseThrow();
+    return potted;
   }
 
   /** Whether it still stands in what it came in. */
