@@ -14,7 +14,7 @@ import almanac.core.inspection.RootsInPot;
 import almanac.core.inspection.Smell;
 import almanac.core.inspection.Stability;
 import almanac.core.history.Aim;
-import almanac.core.judgement.Situation;
+import almanac.core.judgement.evidence.Situation;
 import almanac.core.medium.Component;
 import almanac.core.medium.Mix;
 import almanac.core.medium.Moisture;

@@ -9,7 +9,7 @@ import almanac.app.site.Today;
 import almanac.core.diary.Urgency;
 import almanac.core.inspection.Item;
 import almanac.core.inspection.ShortLook;
-import almanac.core.judgement.Verdict;
+import almanac.core.judgement.verdict.Verdict;
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.Valid;

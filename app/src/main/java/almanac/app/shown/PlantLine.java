@@ -1,8 +1,8 @@
 package almanac.app.shown;
 
 import almanac.core.history.Approach;
-import almanac.core.judgement.Family;
-import almanac.core.judgement.Verdict;
+import almanac.core.judgement.verdict.Family;
+import almanac.core.judgement.verdict.Verdict;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.LocalDate;
 import java.util.List;

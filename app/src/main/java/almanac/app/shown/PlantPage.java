@@ -11,7 +11,7 @@ import almanac.core.history.Approach;
 import almanac.core.history.PlantStatus;
 import almanac.core.history.Standing;
 import almanac.core.inspection.Lead;
-import almanac.core.judgement.NowOrHold;
+import almanac.core.judgement.verdict.NowOrHold;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.LocalDate;
 import java.util.List;

@@ -2,10 +2,11 @@ package almanac.app.shown;
 
 import almanac.core.followup.Purpose;
 import almanac.core.history.Approach;
-import almanac.core.judgement.Family;
-import almanac.core.judgement.Reason;
-import almanac.core.judgement.Verdict;
-import almanac.core.judgement.WaitCondition;
+import almanac.core.judgement.reason.Reason;
+import almanac.core.judgement.reason.Scale;
+import almanac.core.judgement.verdict.Family;
+import almanac.core.judgement.verdict.Verdict;
+import almanac.core.judgement.verdict.WaitCondition;
 import almanac.core.roots.RootStage;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.LocalDate;
@@ -62,9 +63,12 @@ public record Slip(
 
   /** One reason. */
   public record ReasonLine(
-      @Schema(description = "The key of its figure, as in GET /api/rules") String rule,
+      @Schema(
+              nullable = true,
+              description = "The key of its figure, as in GET /api/rules; absent where none counts")
+          String rule,
       Reason.Side side,
-      Reason.Scale scale,
+      Scale scale,
       List<Part> sentence,
       long points,
       @Schema(nullable = true, description = "The look it rests on") LookRef look) {}

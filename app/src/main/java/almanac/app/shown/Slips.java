@@ -1,21 +1,22 @@
 package almanac.app.shown;
 
 import almanac.app.shown.Slip.TimingKind;
+import almanac.core.figures.Figure;
 import almanac.core.figures.Figures;
 import almanac.core.history.Approach;
 import almanac.core.inspection.Item;
-import almanac.core.judgement.Comparison;
-import almanac.core.judgement.DecidingLook;
-import almanac.core.judgement.DecidingLooks;
-import almanac.core.judgement.Family;
-import almanac.core.judgement.Judge;
-import almanac.core.judgement.Judgement;
-import almanac.core.judgement.LeadRoots;
-import almanac.core.judgement.Reason;
-import almanac.core.judgement.Situation;
-import almanac.core.judgement.Timing;
-import almanac.core.judgement.Verdict;
-import almanac.core.judgement.Wait;
+import almanac.core.judgement.compare.Comparison;
+import almanac.core.judgement.compare.DecidingLook;
+import almanac.core.judgement.compare.DecidingLooks;
+import almanac.core.judgement.evidence.LeadRoots;
+import almanac.core.judgement.evidence.Situation;
+import almanac.core.judgement.reason.Reason;
+import almanac.core.judgement.verdict.Family;
+import almanac.core.judgement.verdict.Judge;
+import almanac.core.judgement.verdict.Judgement;
+import almanac.core.judgement.verdict.Timing;
+import almanac.core.judgement.verdict.Verdict;
+import almanac.core.judgement.verdict.Wait;
 import almanac.core.medium.MediumFigures;
 import almanac.core.medium.MediumState;
 import almanac.core.medium.UsedLife;
@@ -94,7 +95,7 @@ public final class Slips {
 
   private static Slip.ReasonLine reason(Reason reason) {
     return new Slip.ReasonLine(
-        reason.rule(),
+        reason.basis().figure().map(Figure::key).orElse(null),
         reason.side(),
         reason.scale(),
         Part.of(reason.sentence()),

@@ -13,7 +13,7 @@ import almanac.core.history.Happening;
 import almanac.core.history.PlantHistory;
 import almanac.core.history.Potting;
 import almanac.core.inspection.Spot;
-import almanac.core.judgement.Situation;
+import almanac.core.judgement.evidence.Situation;
 import almanac.core.kinds.Kind;
 import almanac.core.medium.Moisture;
 import almanac.core.medium.PottedOn;

@@ -7,7 +7,7 @@ import almanac.app.site.Today;
 import almanac.core.figures.Figure;
 import almanac.core.figures.FigureGroup;
 import almanac.core.figures.Figures;
-import almanac.core.judgement.Verdict;
+import almanac.core.judgement.verdict.Verdict;
 import almanac.core.refusals.Refused;
 import almanac.core.rulebook.Rulebook;
 import io.swagger.v3.oas.annotations.Operation;

@@ -8,6 +8,8 @@ import almanac.core.inspection.Bloom;
 import almanac.core.inspection.Item;
 import almanac.core.inspection.Parts;
 import almanac.core.inspection.RootsInPot;
+import almanac.core.judgement.verdict.Judge;
+import almanac.core.judgement.verdict.Verdict;
 import almanac.core.medium.Component;
 import almanac.core.medium.Mix;
 import almanac.core.roots.RootStage;

@@ -9,6 +9,13 @@ import almanac.core.inspection.Item;
 import almanac.core.inspection.LeafMarks;
 import almanac.core.inspection.RootsInPot;
 import almanac.core.inspection.Stability;
+import almanac.core.judgement.compare.Differences;
+import almanac.core.judgement.figures.ReadinessFigures;
+import almanac.core.judgement.reason.Basis;
+import almanac.core.judgement.reason.Reason;
+import almanac.core.judgement.verdict.Timing;
+import almanac.core.judgement.verdict.Verdict;
+import almanac.core.judgement.verdict.WaitCondition;
 import almanac.core.medium.Component;
 import almanac.core.medium.Mix;
 import almanac.core.roots.RootStage;
@@ -25,9 +32,9 @@ class ConditionsOfAMoveTest {
     return sentences.stream().map(Sentence::toString).toList();
   }
 
-  private static double lossTo(Plant plant, String rule) {
+  private static double lossOutOfSeason(Plant plant) {
     return plant.judged().reasons().stream()
-        .filter(reason -> reason.rule().equals(rule))
+        .filter(reason -> reason.basis().equals(new Basis.Loss(ReadinessFigures.OUT_OF_SEASON)))
         .mapToDouble(Reason::points)
         .sum();
   }
@@ -40,19 +47,19 @@ class ConditionsOfAMoveTest {
             .atAMeanOf(15)
             .saw(Item.NEW_ROOTS, RootStage.ANCHORED)
             .saw(Item.ROOTS_IN_POT, RootsInPot.MIXED);
-    assertThat(lossTo(cold, "readiness.out-of-season")).isEqualTo(25);
+    assertThat(lossOutOfSeason(cold)).isEqualTo(25);
     assertThat(cold.judged().reasons())
         .extracting(reason -> reason.sentence().toString())
         .contains("The place is too cold for its kind to root");
-    assertThat(lossTo(cold.atAMeanOf(20), "readiness.out-of-season")).isZero();
+    assertThat(lossOutOfSeason(cold.atAMeanOf(20))).isZero();
   }
 
   @Test
   void bloomingGrowingAndRootingAtOnceIsTheGrowingSeason() {
     var dark = Plant.of("oncidium", Plant.DECEMBER).potted(12).saw(Item.NEW_ROOTS, RootStage.NUB);
-    assertThat(lossTo(dark, "readiness.out-of-season")).isEqualTo(25);
+    assertThat(lossOutOfSeason(dark)).isEqualTo(25);
     dark.saw(Item.BLOOM, Bloom.OPEN).saw(Item.GROWTH, GrowthStage.HALF_GROWN);
-    assertThat(lossTo(dark, "readiness.out-of-season")).isZero();
+    assertThat(lossOutOfSeason(dark)).isZero();
   }
 
   @Test

@@ -12,6 +12,8 @@ import almanac.core.followup.Purpose;
 import almanac.core.history.Approach;
 import almanac.core.holding.Holding;
 import almanac.core.holding.KeptApart;
+import almanac.core.judgement.evidence.Situation;
+import almanac.core.judgement.verdict.Judge;
 import almanac.core.refusals.Refused;
 import almanac.core.roots.RootFigures;
 import almanac.core.rulebook.Rulebook;

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import almanac.core.inspection.Item;
 import almanac.core.inspection.Lead;
 import almanac.core.inspection.RootTips;
+import almanac.core.judgement.figures.NeedFigures;
 import almanac.core.roots.RootStage;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -58,7 +59,7 @@ class LeadsTest {
             .measured(Item.RIM, Lead.C, -5)
             .judged();
     assertThat(judged.reasons())
-        .filteredOn(reason -> reason.rule().equals("need.lead-over-rim"))
+        .filteredOn(reason -> reason.basis().equals(NeedFigures.OVER_RIM))
         .singleElement()
         .satisfies(
             reason -> {

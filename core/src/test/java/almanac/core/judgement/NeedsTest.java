@@ -14,7 +14,10 @@ import almanac.core.inspection.RootsInPot;
 import almanac.core.inspection.Rot;
 import almanac.core.inspection.SurfaceRoots;
 import almanac.core.inspection.Wetness;
-import almanac.core.judgement.Reason.Scale;
+import almanac.core.judgement.reason.NoReason;
+import almanac.core.judgement.reason.Reason;
+import almanac.core.judgement.reason.Scale;
+import almanac.core.judgement.verdict.Verdict;
 import almanac.core.medium.Component;
 import almanac.core.medium.Mix;
 import almanac.core.words.Answer;
@@ -142,16 +145,15 @@ class NeedsTest {
     assertThat(judged.need()).isZero();
     assertThat(judged.reasons())
         .filteredOn(reason -> reason.scale() == Scale.NO_REASON)
-        .extracting(Reason::rule)
-        .containsExactlyInAnyOrder(
-            "no-reason.springtails", "no-reason.old-leaves", "no-reason.dark-roots");
+        .extracting(Reason::basis)
+        .containsExactlyInAnyOrder(NoReason.SPRINGTAILS, NoReason.OLD_LEAVES, NoReason.DARK_ROOTS);
   }
 
   @Test
   void aCrowdedPotIsSaidToBeNoReasonByItself() {
     var judged = inStones("oncidium").saw(Item.CROWDING, RootsCrowding.CROWDED).judged();
     assertThat(judged.verdict()).isEqualTo(Verdict.LEAVE);
-    assertThat(judged.reasons()).extracting(Reason::rule).contains("no-reason.crowded");
+    assertThat(judged.reasons()).extracting(Reason::basis).contains(NoReason.CROWDED);
   }
 
   @Test

@@ -3,6 +3,8 @@ package almanac.core.judgement;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import almanac.core.figures.Figures;
+import almanac.core.judgement.verdict.Judge;
+import almanac.core.judgement.verdict.Verdict;
 import almanac.core.kinds.Kind;
 import almanac.core.kinds.StandardKinds;
 import java.io.BufferedReader;

@@ -2,7 +2,12 @@ package almanac.core.judgement;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import almanac.core.figures.Figure;
 import almanac.core.figures.Figures;
+import almanac.core.judgement.compare.Comparison;
+import almanac.core.judgement.reason.Reason;
+import almanac.core.judgement.verdict.Judge;
+import almanac.core.judgement.verdict.Timing;
 import almanac.core.words.Sentence;
 import java.io.IOException;
 import java.nio.file.Files;
@@ -83,7 +88,7 @@ class SlipsTest {
             reason.side() == Reason.Side.FOR ? "+" : "-",
             reason.sentence(),
             reason.scale(),
-            reason.rule(),
+            reason.basis().figure().map(Figure::key).orElseGet(reason.basis()::toString),
             Math.round(reason.points()),
             reason.look().map(look -> " by " + look.spot()).orElse(""));
   }

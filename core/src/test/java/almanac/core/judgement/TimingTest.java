@@ -8,6 +8,11 @@ import almanac.core.followup.Purpose;
 import almanac.core.inspection.Bloom;
 import almanac.core.inspection.Item;
 import almanac.core.inspection.RootsInPot;
+import almanac.core.judgement.figures.JudgementFigures;
+import almanac.core.judgement.reason.Scale;
+import almanac.core.judgement.verdict.Timing;
+import almanac.core.judgement.verdict.Verdict;
+import almanac.core.judgement.verdict.WaitCondition;
 import almanac.core.roots.RootStage;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
@@ -94,7 +99,7 @@ class TimingTest {
     var then = Plant.of("oncidium").potted(26).daysAgo(14).rootsOf(6);
     var readiness =
         then.judged().reasons().stream()
-            .filter(reason -> reason.scale() == Reason.Scale.READINESS)
+            .filter(reason -> reason.scale() == Scale.READINESS)
             .findFirst()
             .orElseThrow();
     assertThat(readiness.sentence().toString()).startsWith("Newest roots about 40 mm, short");

@@ -2,6 +2,8 @@ package almanac.core.judgement;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import almanac.core.judgement.verdict.Family;
+import almanac.core.judgement.verdict.Verdict;
 import java.util.Arrays;
 import java.util.Comparator;
 import org.junit.jupiter.api.Test;

@@ -1,0 +1,18 @@
+package almanac.core.judgement.compare;
+
+import almanac.core.inspection.Spot;
+import almanac.core.judgement.verdict.Verdict;
+import java.util.List;
+
+/**
+ * A look that may change the verdict.
+ *
+ * @param spot where to look
+ * @param outcomes how many answers it can have
+ * @param changes to what each answer that matters would change the verdict
+ */
+public record DecidingLook(Spot spot, int outcomes, List<Change> changes) {
+
+  /** One answer and the verdict that would follow. */
+  public record Change(String answer, Verdict verdict) {}
+}

@@ -1,0 +1,60 @@
+package almanac.core.judgement.evidence;
+
+import almanac.core.inspection.Item;
+import almanac.core.inspection.Lead;
+import almanac.core.inspection.Rim;
+import almanac.core.kinds.Kind;
+import java.util.Optional;
+import java.util.OptionalDouble;
+
+/**
+ * One lead and where it stands. Rules: Needs.
+ *
+ * @param rim how much room it has
+ * @param distance to the rim, mm; negative beyond it
+ */
+public record AtRim(Lead lead, Rim rim, OptionalDouble distance) {
+  private static final Lead[] LEADS = Lead.values();
+
+  static Optional<AtRim> foremost(Evidence evidence) {
+    Optional<AtRim> foremost = Optional.empty();
+    for (var lead : LEADS) {
+      var at = atRim(lead, evidence);
+      if (at.isPresent()
+          && (foremost.isEmpty() || at.get().rim().compareTo(foremost.get().rim()) > 0)) {
+        foremost = at;
+      }
+    }
+    return foremost;
+  }
+
+  /** A distance in mm outranks the eye. */
+  private static Optional<AtRim> atRim(Lead lead, Evidence evidence) {
+    var look = evidence.look(Item.RIM, lead);
+    if (look.seen().isEmpty()) {
+      return Optional.empty();
+    }
+    var distance = look.measured();
+    var seen = look.answer();
+    if (distance.isEmpty() || seen.filter(AtRim::jammed).isPresent()) {
+      return seen.map(rim -> new AtRim(lead, rim, distance));
+    }
+    return Optional.of(
+        new AtRim(lead, byDistance(distance.getAsDouble(), evidence.kind()), distance));
+  }
+
+  private static Rim byDistance(double mm, Kind kind) {
+    double season = kind.rhizomeStepMm() * kind.growthsAYear();
+    if (mm < 0) {
+      return Rim.OVER;
+    }
+    if (mm < season / 2) {
+      return Rim.UNDER_HALF_SEASON;
+    }
+    return mm < season ? Rim.UNDER_A_SEASON : Rim.ROOM;
+  }
+
+  private static boolean jammed(Rim rim) {
+    return rim == Rim.JAMMED || rim == Rim.DEFORMING;
+  }
+}

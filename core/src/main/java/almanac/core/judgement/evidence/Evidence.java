@@ -1,0 +1,338 @@
+package almanac.core.judgement.evidence;
+
+import almanac.core.figures.Figures;
+import almanac.core.history.Approach;
+import almanac.core.inspection.Bloom;
+import almanac.core.inspection.Bulbs;
+import almanac.core.inspection.GrowthStage;
+import almanac.core.inspection.Item;
+import almanac.core.inspection.Lead;
+import almanac.core.inspection.Leaves;
+import almanac.core.inspection.Look;
+import almanac.core.inspection.Rim;
+import almanac.core.inspection.RootsInPot;
+import almanac.core.inspection.Spot;
+import almanac.core.judgement.figures.ReadinessFigures;
+import almanac.core.judgement.reason.SeenAt;
+import almanac.core.kinds.Kind;
+import almanac.core.kinds.ReadyRule;
+import almanac.core.medium.MediumClock;
+import almanac.core.medium.MediumFigures;
+import almanac.core.medium.MediumTest;
+import almanac.core.medium.PottedOn;
+import almanac.core.medium.Temperatures;
+import almanac.core.medium.UsedLife;
+import almanac.core.roots.RootForecast;
+import almanac.core.roots.RootStage;
+import almanac.core.season.Lack;
+import almanac.core.words.Answer;
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalLong;
+import java.util.Set;
+import java.util.function.Predicate;
+
+/** What follows from a situation before anything is weighed. */
+public final class Evidence {
+  private static final Set<Bloom> IN_FLOWER = EnumSet.of(Bloom.SPIKE, Bloom.BUDS, Bloom.OPEN);
+  private static final Set<GrowthStage> IN_GROWTH =
+      EnumSet.of(
+          GrowthStage.EYE_SWELLING,
+          GrowthStage.STARTING,
+          GrowthStage.HALF_GROWN,
+          GrowthStage.NEARLY_MATURE);
+
+  private final Situation situation;
+  private final Figures figures;
+  private final Approach approach;
+  private final LocalDate today;
+  private final MediumClock clock;
+  private final List<MediumTest> tests;
+  private final Optional<UsedLife> used;
+  private final ReadyRule rule;
+  private final List<LeadRoots> leads;
+  private final LeadRoots roots;
+  private final Optional<Bloom> bloom;
+  private final Optional<Lack> lack;
+  private final boolean resting;
+  private final OptionalLong daysSinceMove;
+  private final OptionalLong daysSinceArrival;
+
+  public Evidence(Situation situation, Figures figures, Approach approach) {
+    this.approach = approach;
+    this.situation = situation;
+    this.figures = figures;
+    this.today = situation.today();
+    this.clock = clockOfThisPot();
+    this.tests = MediumTests.of(situation.history().inspections(), figures);
+    this.used = clock.usedOn(today, tests);
+    this.rule = ReadyRules.of(this);
+    this.leads = leadsLookedAt();
+    this.roots = Governing.of(leads, rule, figures);
+    this.bloom = fresh(Item.BLOOM).answer();
+    this.lack =
+        growsBloomsAndRoots()
+            ? Optional.empty()
+            : situation.conditions().lacks(today, kind().warmth(), figures);
+    this.resting =
+        fresh(Item.GROWTH).saw(GrowthStage.RESTING)
+            && roots.stage().filter(RootStage.NONE::equals).isPresent();
+    this.daysSinceMove =
+        situation.history().potting().pottedOn() instanceof PottedOn.Between between
+            ? OptionalLong.of(ChronoUnit.DAYS.between(between.middle(), today))
+            : OptionalLong.empty();
+    this.daysSinceArrival =
+        situation.arrival().isPresent()
+            ? OptionalLong.of(ChronoUnit.DAYS.between(situation.arrival().get().on(), today))
+            : OptionalLong.empty();
+  }
+
+  public Situation situation() {
+    return situation;
+  }
+
+  public Figures figures() {
+    return figures;
+  }
+
+  public Approach approach() {
+    return approach;
+  }
+
+  public LocalDate today() {
+    return today;
+  }
+
+  public MediumClock clock() {
+    return clock;
+  }
+
+  /** Every test of the medium since it was potted, oldest first. */
+  public List<MediumTest> tests() {
+    return tests;
+  }
+
+  /** How far the medium is; nothing if it does not decay. */
+  public Optional<UsedLife> used() {
+    return used;
+  }
+
+  /** By which root stages it is ready, as the approach sees it. */
+  public ReadyRule rule() {
+    return rule;
+  }
+
+  /** The newest roots of each lead that was looked at; one that was not, if none was. */
+  public List<LeadRoots> leads() {
+    return leads;
+  }
+
+  /** Those of the lead that decides. */
+  public LeadRoots roots() {
+    return roots;
+  }
+
+  /** How far the flowers are, if that was seen lately. */
+  public Optional<Bloom> bloom() {
+    return bloom;
+  }
+
+  /** What the place lacks for growth; nothing where it carries it. */
+  public Optional<Lack> lack() {
+    return lack;
+  }
+
+  /** Whether it was lately seen at rest, with no root growing. */
+  public boolean resting() {
+    return resting;
+  }
+
+  public OptionalLong daysSinceMove() {
+    return daysSinceMove;
+  }
+
+  public OptionalLong daysSinceArrival() {
+    return daysSinceArrival;
+  }
+
+  public Kind kind() {
+    return situation.kind();
+  }
+
+  public Optional<RootForecast> forecast() {
+    return roots.forecast();
+  }
+
+  public Optional<RootStage> stage() {
+    return roots.stage();
+  }
+
+  public boolean undecidedRoots() {
+    return roots.stage().isEmpty();
+  }
+
+  public boolean inSeason() {
+    return lack.isEmpty() && !resting;
+  }
+
+  /** Whether it came into the collection within so many days. */
+  public boolean arrivedWithin(double days) {
+    return daysSinceArrival.isPresent() && daysSinceArrival.getAsLong() <= days;
+  }
+
+  /** Whether it was potted since it came; where nobody knows when that was, it was. */
+  public boolean pottedHere() {
+    return situation.arrival().isEmpty()
+        || situation.history().potting().pottedOn() instanceof PottedOn.Between between
+            && !between.latest().isBefore(situation.arrival().get().on());
+  }
+
+  /** Came without roots and has not yet made enough of its own. */
+  public boolean rootless() {
+    var inPot = look(Item.ROOTS_IN_POT);
+    boolean rooted =
+        inPot.saw(RootsInPot.FIRM)
+            || inPot.saw(RootsInPot.DARK_FIRM)
+            || stage().filter(RootStage.ANCHORED::equals).isPresent();
+    return situation.arrival().filter(arrival -> arrival.rootless()).isPresent()
+        && arrivedWithin(figures.of(ReadinessFigures.ROOTLESS_DAYS))
+        && !rooted;
+  }
+
+  public <A extends Enum<A> & Answer> Look<A> look(Item<A> item) {
+    return situation.history().latest(item, today);
+  }
+
+  public <A extends Enum<A> & Answer> Look<A> look(Item<A> item, Lead lead) {
+    return situation.history().latest(item, lead, today);
+  }
+
+  /** The latest look at an item, if it still speaks for today. */
+  public <A extends Enum<A> & Answer> Look<A> fresh(Item<A> item) {
+    var look = look(item);
+    return look instanceof Look.Seen<A> seen && holdsGood(seen, item) ? look : Look.notLookedAt();
+  }
+
+  /** Where and when the latest look at an item was made. */
+  public Optional<SeenAt> seenAt(Item<?> item, Lead lead) {
+    return situation
+        .history()
+        .latest(item, lead, today)
+        .seen()
+        .map(seen -> new SeenAt(new Spot(item, lead), seen.on()));
+  }
+
+  /** What nobody has looked at since the plant was last potted. */
+  public List<Item<?>> notLookedAt() {
+    return pick(item -> look(item) instanceof Look.NotLookedAt);
+  }
+
+  /** What was looked at too long ago to speak for today, on any lead. */
+  public List<Item<?>> stale() {
+    return pick(this::staleOnAnyLead);
+  }
+
+  /** Whether it was looked at too long ago to speak for today. */
+  public boolean stale(Item<?> item) {
+    return stale(item, Lead.FIRST);
+  }
+
+  private boolean staleOnAnyLead(Item<?> item) {
+    if (!item.ofALead()) {
+      return stale(item, Lead.FIRST);
+    }
+    return leads.stream().anyMatch(lead -> stale(item, lead.lead()));
+  }
+
+  private boolean stale(Item<?> item, Lead lead) {
+    return look(item, lead) instanceof Look.Seen<?> seen && !holdsGood(seen, item);
+  }
+
+  private static List<Item<?>> pick(Predicate<Item<?>> wanted) {
+    var picked = new ArrayList<Item<?>>();
+    for (var item : Item.inLookingOrder()) {
+      if (wanted.test(item)) {
+        picked.add(item);
+      }
+    }
+    return picked;
+  }
+
+  private boolean holdsGood(Look.Seen<?> seen, Item<?> item) {
+    var figure =
+        item == Item.NEW_ROOTS && seen.finding().answer().orElse(null) instanceof RootStage stage
+            ? LeadRoots.holdsGood(stage)
+            : item.holdsGood();
+    return ChronoUnit.DAYS.between(seen.on(), today) <= figures.of(figure);
+  }
+
+  /** When it was seen wrinkled or shrivelled, if that is not long ago. */
+  public Optional<LocalDate> thirstySince() {
+    var leaves = fresh(Item.LEAVES);
+    if (leaves.saw(Leaves.WRINKLED) || leaves.saw(Leaves.LIMP)) {
+      return leaves.seen().map(Look.Seen::on);
+    }
+    var bulbs = fresh(Item.BULBS);
+    return bulbs.saw(Bulbs.SHRIVELLED) ? bulbs.seen().map(Look.Seen::on) : Optional.empty();
+  }
+
+  /** The lead that is nearest to trouble at the rim, if any was looked at. */
+  public Optional<AtRim> foremost() {
+    return AtRim.foremost(this);
+  }
+
+  /** Where that lead stands. */
+  public Optional<Rim> rim() {
+    return foremost().map(AtRim::rim);
+  }
+
+  private MediumClock clockOfThisPot() {
+    var potting = situation.history().potting();
+    var means =
+        situation
+            .conditions()
+            .means()
+            .orElseGet(() -> Temperatures.steady(figures.of(MediumFigures.LIFE_TEMPERATURE)));
+    return new MediumClock(
+        potting.pottedOn(),
+        potting.knownSince(),
+        potting.mix(),
+        potting.moisture(),
+        means,
+        deadRootsSince(),
+        figures);
+  }
+
+  private Optional<LocalDate> deadRootsSince() {
+    for (var inspection : situation.history().inspections()) {
+      var roots = inspection.look(Item.ROOTS_IN_POT);
+      if (roots.saw(RootsInPot.MIXED) || roots.saw(RootsInPot.MOSTLY_SOFT)) {
+        return Optional.of(inspection.on());
+      }
+    }
+    return Optional.empty();
+  }
+
+  private List<LeadRoots> leadsLookedAt() {
+    double speed = kind().rootSpeed();
+    var leads = new ArrayList<LeadRoots>();
+    for (var lead : Lead.values()) {
+      var roots = LeadRoots.of(lead, situation.history(), today, speed, figures);
+      if (!roots.looks().isEmpty()) {
+        leads.add(roots);
+      }
+    }
+    return leads.isEmpty() ? List.of(LeadRoots.unseen(Lead.FIRST)) : List.copyOf(leads);
+  }
+
+  /** Blooming, growing and rooting at once is the growing season, whatever the calendar says. */
+  private boolean growsBloomsAndRoots() {
+    return bloom.filter(IN_FLOWER::contains).isPresent()
+        && fresh(Item.GROWTH).answer().filter(IN_GROWTH::contains).isPresent()
+        && roots.growing();
+  }
+}

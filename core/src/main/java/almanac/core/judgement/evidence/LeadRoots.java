@@ -1,0 +1,112 @@
+package almanac.core.judgement.evidence;
+
+import almanac.core.figures.Figures;
+import almanac.core.history.PlantHistory;
+import almanac.core.inspection.InspectionFigures;
+import almanac.core.inspection.Item;
+import almanac.core.inspection.Lead;
+import almanac.core.inspection.RootTips;
+import almanac.core.judgement.figures.ReadinessFigures;
+import almanac.core.roots.RootForecast;
+import almanac.core.roots.RootLook;
+import almanac.core.roots.RootStage;
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+
+/**
+ * The newest roots of one lead.
+ *
+ * @param lead whose roots they are
+ * @param looks every look at them in this pot, oldest first
+ * @param forecast where they will be, if a growing tip was seen
+ * @param stage how far they are today, if that can still be said
+ * @param lengthMm their likely length today, for growing tips
+ */
+public record LeadRoots(
+    Lead lead,
+    List<RootLook> looks,
+    Optional<RootForecast> forecast,
+    Optional<RootStage> stage,
+    OptionalDouble lengthMm) {
+
+  /** A lead whose roots nobody has looked at. */
+  static LeadRoots unseen(Lead lead) {
+    return new LeadRoots(
+        lead, List.of(), Optional.empty(), Optional.empty(), OptionalDouble.empty());
+  }
+
+  static LeadRoots of(
+      Lead lead, PlantHistory history, LocalDate today, double kind, Figures figures) {
+    var looks = looks(lead, history, today);
+    if (looks.isEmpty()) {
+      return unseen(lead);
+    }
+    var last = looks.get(looks.size() - 1);
+    long age = ChronoUnit.DAYS.between(last.on(), today);
+    if (stopped(lead, history, last.on(), today)) {
+      boolean holds = age <= figures.of(InspectionFigures.NEW_ROOTS_RESTING);
+      return new LeadRoots(
+          lead,
+          looks,
+          Optional.empty(),
+          holds ? Optional.of(RootStage.NONE) : Optional.empty(),
+          OptionalDouble.empty());
+    }
+    var forecast = RootForecast.of(looks, kind, figures);
+    if (forecast.isEmpty()) {
+      boolean holds = age <= figures.of(holdsGood(last.stage()));
+      return new LeadRoots(
+          lead,
+          looks,
+          forecast,
+          holds ? Optional.of(last.stage()) : Optional.empty(),
+          OptionalDouble.empty());
+    }
+    if (age > figures.of(ReadinessFigures.FORECAST_DAYS)) {
+      return new LeadRoots(lead, looks, forecast, Optional.empty(), OptionalDouble.empty());
+    }
+    return new LeadRoots(
+        lead,
+        looks,
+        forecast,
+        Optional.of(forecast.get().stageOn(today, figures)),
+        OptionalDouble.of(forecast.get().lengthOn(today)));
+  }
+
+  /** Whether a tip is there that a move could break. */
+  public boolean growing() {
+    return stage.filter(RootStage::measurable).isPresent();
+  }
+
+  /** How long a look at roots of that stage speaks for today. */
+  static almanac.core.figures.Figure holdsGood(RootStage seen) {
+    return seen == RootStage.NONE || seen == RootStage.ANCHORED
+        ? InspectionFigures.NEW_ROOTS_RESTING
+        : InspectionFigures.NEW_ROOTS_GROWING;
+  }
+
+  private static List<RootLook> looks(Lead lead, PlantHistory history, LocalDate today) {
+    if (history.latest(Item.NEW_ROOTS, lead, today).seen().isEmpty()) {
+      return List.of();
+    }
+    var looks = new ArrayList<RootLook>();
+    for (var inspection : history.inspections()) {
+      var look = inspection.look(Item.NEW_ROOTS, lead);
+      if (!inspection.on().isAfter(today)) {
+        look.answer()
+            .ifPresent(stage -> looks.add(new RootLook(inspection.on(), stage, look.measured())));
+      }
+    }
+    return List.copyOf(looks);
+  }
+
+  private static boolean stopped(Lead lead, PlantHistory history, LocalDate since, LocalDate day) {
+    var tips = history.latest(Item.ROOT_TIPS, lead, day);
+    return tips.saw(RootTips.STOPPED)
+        && tips.seen().filter(seen -> !seen.on().isBefore(since)).isPresent();
+  }
+}

@@ -1,0 +1,91 @@
+package almanac.core.judgement.evidence;
+
+import almanac.core.figures.Figure;
+import almanac.core.figures.Figures;
+import almanac.core.inspection.Inspection;
+import almanac.core.inspection.Item;
+import almanac.core.inspection.Sinking;
+import almanac.core.inspection.Smell;
+import almanac.core.medium.Band;
+import almanac.core.medium.MediumFigures;
+import almanac.core.medium.MediumTest;
+import almanac.core.words.Measure;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.OptionalDouble;
+
+/** What the inspections of one potting say of its medium. Rules: The medium's clock. */
+final class MediumTests {
+  private final Figures figures;
+  private final List<MediumTest> tests = new ArrayList<>();
+  private OptionalDouble firstDays = OptionalDouble.empty();
+  private OptionalDouble firstPh = OptionalDouble.empty();
+
+  private MediumTests(Figures figures) {
+    this.figures = figures;
+  }
+
+  /** Every test that re-sets the clock, oldest first. */
+  static List<MediumTest> of(List<Inspection> inspections, Figures figures) {
+    var all = new MediumTests(figures);
+    inspections.forEach(all::read);
+    return List.copyOf(all.tests);
+  }
+
+  private void read(Inspection inspection) {
+    inspection
+        .look(Item.MEDIUM_PIECE)
+        .answer()
+        .ifPresent(piece -> add(inspection, piece.band(figures), "a piece " + piece.words()));
+    inspection.look(Item.SMELL).answer().ifPresent(smell -> smell(inspection, smell));
+    if (inspection.look(Item.SINKING).saw(Sinking.STANDS)) {
+      add(inspection, Band.atLeast(of(MediumFigures.WATER_STANDS_LEAST)), "water stood on it");
+    }
+    inspection.look(Item.DAYS_TO_DRY).measured().ifPresent(days -> daysToDry(inspection, days));
+    inspection.look(Item.SOAK_PH).measured().ifPresent(ph -> soakPh(inspection, ph));
+  }
+
+  private void smell(Inspection inspection, Smell smell) {
+    switch (smell) {
+      case WOODY ->
+          add(inspection, Band.atMost(of(MediumFigures.WOODY_MOST)), "it smelled of wood");
+      case SOUR -> add(inspection, Band.atLeast(of(MediumFigures.SOUR_LEAST)), "it smelled sour");
+      case ROTTEN ->
+          add(inspection, Band.atLeast(of(MediumFigures.ROTTEN_LEAST)), "it smelled rotten");
+      case STALE -> {}
+    }
+  }
+
+  private void daysToDry(Inspection inspection, double days) {
+    if (firstDays.isEmpty()) {
+      firstDays = OptionalDouble.of(days);
+    } else if (days > firstDays.getAsDouble() * of(MediumFigures.SLOW_TO_DRY)) {
+      var words =
+          "it took %s to dry, at first %s"
+              .formatted(Measure.DAYS.of(days), Measure.DAYS.of(firstDays.getAsDouble()));
+      add(inspection, Band.atLeast(of(MediumFigures.SLOW_LEAST)), words);
+    }
+  }
+
+  private void soakPh(Inspection inspection, double ph) {
+    if (firstPh.isEmpty()) {
+      firstPh = OptionalDouble.of(ph);
+      return;
+    }
+    double drop = firstPh.getAsDouble() - ph;
+    var words = "its soak water fell to " + Measure.PH.of(ph);
+    if (drop >= of(MediumFigures.PH_DROP_LARGE)) {
+      add(inspection, Band.atLeast(of(MediumFigures.PH_LARGE_LEAST)), words);
+    } else if (drop >= of(MediumFigures.PH_DROP)) {
+      add(inspection, Band.atLeast(of(MediumFigures.PH_LEAST)), words);
+    }
+  }
+
+  private void add(Inspection inspection, Band band, String words) {
+    tests.add(new MediumTest(inspection.on(), band, words));
+  }
+
+  private double of(Figure figure) {
+    return figures.of(figure);
+  }
+}

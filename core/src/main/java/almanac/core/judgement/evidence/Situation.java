@@ -1,0 +1,33 @@
+package almanac.core.judgement.evidence;
+
+import almanac.core.history.Aim;
+import almanac.core.history.Arrival;
+import almanac.core.history.PlantHistory;
+import almanac.core.kinds.Kind;
+import almanac.core.season.Conditions;
+import java.time.LocalDate;
+import java.util.Optional;
+
+/**
+ * All that a judgement rests on.
+ *
+ * @param today the day for which to judge
+ * @param kind the kind of plant
+ * @param history what has happened to it
+ * @param conditions where it stands
+ * @param arrival how it came; nothing if nobody knows
+ * @param aim what the collector wants of it
+ */
+public record Situation(
+    LocalDate today,
+    Kind kind,
+    PlantHistory history,
+    Conditions conditions,
+    Optional<Arrival> arrival,
+    Aim aim) {
+
+  /** The same plant with another history; for asking what would follow. */
+  public Situation with(PlantHistory other) {
+    return new Situation(today, kind, other, conditions, arrival, aim);
+  }
+}

@@ -1,0 +1,122 @@
+package almanac.core.judgement.need;
+
+import static almanac.core.words.Sentence.say;
+
+import almanac.core.inspection.Item;
+import almanac.core.inspection.PestPlace;
+import almanac.core.inspection.Pests;
+import almanac.core.inspection.Plug;
+import almanac.core.inspection.RootsInPot;
+import almanac.core.inspection.Rot;
+import almanac.core.inspection.Sinking;
+import almanac.core.inspection.Smell;
+import almanac.core.judgement.evidence.Evidence;
+import almanac.core.judgement.reason.Hazard;
+import almanac.core.medium.Piece;
+import almanac.core.roots.RootStage;
+import java.util.EnumSet;
+import java.util.Set;
+
+/** What cannot wait, whatever the bloom, season or root stage. Rules: Hazards. */
+final class Hazards {
+  /** Pests that are fought on the plant, without unpotting. */
+  private static final Set<Pests> ABOVE =
+      EnumSet.of(Pests.MEALYBUG, Pests.SCALE, Pests.MITES, Pests.THRIPS, Pests.SNAIL);
+
+  private Hazards() {}
+
+  static void weigh(Evidence evidence, Weighing weighing) {
+    roots(evidence, weighing);
+    pests(evidence, weighing);
+    rot(evidence, weighing);
+    if (evidence.look(Item.PLUG).saw(Plug.ROTTING)) {
+      weighing.hazard(
+          Hazard.PLUG,
+          Item.PLUG,
+          say("The old plug in the middle is rotting and takes the roots with it"));
+    }
+  }
+
+  private static void roots(Evidence evidence, Weighing weighing) {
+    var roots = evidence.look(Item.ROOTS_IN_POT);
+    roots
+        .seen()
+        .filter(seen -> seen.finding().answers().contains(RootsInPot.MOSTLY_SOFT))
+        .ifPresent(
+            seen ->
+                weighing.hazard(
+                    Hazard.ROOTS_SOFT,
+                    Item.ROOTS_IN_POT,
+                    say(
+                        "Roots in the pot mostly soft on {}; what is left cannot wait",
+                        seen.on())));
+    boolean airless =
+        evidence.look(Item.MEDIUM_PIECE).saw(Piece.MUSH)
+            || evidence.look(Item.SMELL).saw(Smell.SOUR)
+            || evidence.look(Item.SINKING).saw(Sinking.STANDS);
+    if (roots.saw(RootsInPot.MIXED) && airless) {
+      weighing.hazard(
+          Hazard.SUFFOCATING,
+          Item.ROOTS_IN_POT,
+          say("Roots are turning soft in a medium without air: it is smothering them"));
+    }
+    if (evidence.look(Item.SMELL).saw(Smell.ROTTEN)) {
+      weighing.hazard(
+          Hazard.ROTTEN, Item.SMELL, say("The medium smells rotten: something in it is dying"));
+    }
+  }
+
+  private static void pests(Evidence evidence, Weighing weighing) {
+    var pests = evidence.look(Item.PESTS);
+    boolean inMedium =
+        evidence.look(Item.PEST_PLACE).saw(PestPlace.MEDIUM)
+            && (pests.saw(Pests.MEALYBUG) || pests.saw(Pests.SCALE) || pests.saw(Pests.SNAIL));
+    if (ABOVE.stream().anyMatch(pests::saw)) {
+      weighing.care(
+          say("Keep it apart and treat what lives on it; the label of the remedy is the law"));
+    }
+    if (pests.saw(Pests.ROOT_MEALYBUG) || inMedium) {
+      weighing.hazard(
+          Hazard.PESTS_IN_MEDIUM,
+          Item.PESTS,
+          say("Pests live in the medium; it has to go with them"));
+    }
+  }
+
+  private static void rot(Evidence evidence, Weighing weighing) {
+    var rot = evidence.look(Item.ROT);
+    if (rot.saw(Rot.SOFT_LEAD) || rot.saw(Rot.SOFT_CROWN) || rot.saw(Rot.SPREADING)) {
+      weighing.hazard(
+          Hazard.ROT, Item.ROT, say("Rot is going forward; cut back to clean tissue today"));
+    }
+    if (rot.saw(Rot.WILT_RING)) {
+      weighing.hazard(
+          Hazard.WILT,
+          Item.ROT,
+          say("A purple or brown ring in the rhizome: cut further until clean, keep it apart"));
+    }
+    if (rot.saw(Rot.VIRUS_SUSPECTED)) {
+      weighing.care(
+          say(
+              "Streaks or colour break: keep it apart with a blade of its own until a test is made"));
+    }
+    if (rot.saw(Rot.SOFT_BACK_BULB)) {
+      if (onlyABackBulb(evidence)) {
+        weighing.care(
+            say(
+                "Cut the soft back bulb away today and let the wound dry; the roots stay as they are"));
+      } else {
+        weighing.hazard(
+            Hazard.ROT, Item.ROT, say("A back bulb is rotting and may take the next one"));
+      }
+    }
+  }
+
+  /** A single rotten back bulb on a plant whose roots have set: only the rotten part has to go. */
+  private static boolean onlyABackBulb(Evidence evidence) {
+    var roots = evidence.look(Item.ROOTS_IN_POT);
+    return roots.saw(RootsInPot.FIRM)
+        || roots.saw(RootsInPot.DARK_FIRM)
+        || evidence.stage().filter(RootStage.ANCHORED::equals).isPresent();
+  }
+}

@@ -1,0 +1,260 @@
+package almanac.core.judgement.need;
+
+import static almanac.core.words.Sentence.say;
+
+import almanac.core.figures.Figure;
+import almanac.core.inspection.Bubbles;
+import almanac.core.inspection.Item;
+import almanac.core.inspection.LeafMarks;
+import almanac.core.inspection.Pests;
+import almanac.core.inspection.Smell;
+import almanac.core.judgement.evidence.Evidence;
+import almanac.core.judgement.figures.NeedFigures;
+import almanac.core.judgement.reason.Basis;
+import almanac.core.judgement.reason.Need;
+import almanac.core.judgement.reason.NoReason;
+import almanac.core.kinds.Ground;
+import almanac.core.medium.Component;
+import almanac.core.medium.MediumFigures;
+import almanac.core.medium.MediumState;
+import almanac.core.medium.Moisture;
+import almanac.core.medium.UsedLife;
+import almanac.core.words.Measure;
+import almanac.core.words.Sentence;
+import java.util.Optional;
+import java.util.OptionalDouble;
+
+/** What the medium and the roots in it say. Rules: Needs. */
+final class MediumNeeds {
+  /** A medium that is not even mature. */
+  private static final Need YOUNG = new Need(MediumFigures.MATURE, Need.Matter.AGE);
+
+  private MediumNeeds() {}
+
+  static void weigh(Evidence evidence, Weighing weighing) {
+    usedLife(evidence, weighing);
+    DoubtfulMedium.weigh(evidence, weighing);
+    unsuited(evidence, weighing);
+    if (evidence.look(Item.SMELL).saw(Smell.SOUR)) {
+      weighing.need(NeedFigures.SOUR, Item.SMELL, say("The medium smells sour"));
+    }
+    if (evidence.look(Item.BUBBLES).saw(Bubbles.NONE)
+        && evidence.kind().ground() != Ground.SLIPPER) {
+      weighing.need(
+          NeedFigures.NO_BUBBLES,
+          Item.BUBBLES,
+          say("No bubbles when flooded: no air is left in it"));
+    }
+    daysToDry(evidence, weighing);
+    rootsInPot(evidence, weighing);
+    soakWater(evidence, weighing);
+    if (evidence.look(Item.PESTS).saw(Pests.SPRINGTAIL)) {
+      weighing.noReason(
+          NoReason.SPRINGTAILS, Item.PESTS, say("Springtails eat what decays and do no harm"));
+    }
+  }
+
+  /** Pure moss for an air lover that shows it, or a mix too airy for a thirsty kind. */
+  private static void unsuited(Evidence evidence, Weighing weighing) {
+    var mix = evidence.situation().history().potting().mix();
+    boolean airLover =
+        evidence.kind().ground() == Ground.EPIPHYTE
+            && evidence.kind().moisture().compareTo(Moisture.DRIES_BETWEEN) <= 0;
+    double moss = mix.share(Component.SPHAGNUM_BEST) + mix.share(Component.SPHAGNUM_BASKET);
+    var marks = evidence.fresh(Item.LEAF_MARKS);
+    if (airLover
+        && 100 * moss >= of(NeedFigures.PURE_MOSS, evidence)
+        && (marks.saw(LeafMarks.MANY_SPOTS) || marks.saw(LeafMarks.LEAF_LOSS))) {
+      weighing.need(
+          NeedFigures.UNSUITED,
+          Item.LEAF_MARKS,
+          say("Pure moss does not suit a kind that wants air: it spots and drops leaves"));
+    }
+    var days = evidence.fresh(Item.DAYS_TO_DRY).measured();
+    boolean thirsty = evidence.kind().moisture().compareTo(Moisture.KEPT_MOIST) >= 0;
+    if (thirsty
+        && !mix.mounted()
+        && days.isPresent()
+        && days.getAsDouble() <= of(NeedFigures.THIRSTY_DAYS, evidence)) {
+      weighing.need(
+          NeedFigures.UNSUITED,
+          Item.DAYS_TO_DRY,
+          say(
+              "Dry after {}: the mix is too airy for a kind that is kept moist",
+              Measure.DAYS.of(days.getAsDouble())));
+    }
+  }
+
+  private static void usedLife(Evidence evidence, Weighing weighing) {
+    if (evidence.used().isEmpty()) {
+      boolean mounted = evidence.situation().history().potting().mix().mounted();
+      weighing.against(
+          Basis.Bare.NO_CLOCK,
+          mounted
+              ? say("On a mount there is no medium to decay")
+              : say("Nothing in the medium decays: it has no clock"),
+          Optional.empty());
+      return;
+    }
+    var used = evidence.used().get();
+    double points = points(used.likely(), evidence);
+    var sentence = howFar(used, points, evidence).and(used.because());
+    if (points > 0) {
+      weighing.need(need(used.likely(), evidence), sentence, points, Optional.empty());
+    } else {
+      weighing.against(YOUNG, sentence, Optional.empty());
+    }
+  }
+
+  /** What nobody knows is not called fresh. */
+  private static Sentence howFar(UsedLife used, double points, Evidence evidence) {
+    var percent = Measure.PERCENT.of(Math.round(used.likely()));
+    if (used.known()) {
+      return say(
+          "Medium {} used, {}: ",
+          percent,
+          MediumState.at(used.likely(), evidence.figures()).words());
+    }
+    return points > 0
+        ? say("Medium at least {} used: ", percent)
+        : say("How far the medium is used nobody knows: ");
+  }
+
+  /** The need that the points run up to. */
+  private static Need need(double used, Evidence evidence) {
+    if (used <= of(MediumFigures.DUE, evidence)) {
+      return NeedFigures.MEDIUM_DUE;
+    }
+    return used <= of(MediumFigures.SPENT, evidence)
+        ? NeedFigures.MEDIUM_SPENT
+        : NeedFigures.MEDIUM_GONE;
+  }
+
+  /** Straight lines between the points; nothing below the mature state. */
+  private static double points(double used, Evidence evidence) {
+    var f = evidence.figures();
+    double[][] line = {
+      {f.of(MediumFigures.MATURE), 0},
+      {f.of(MediumFigures.DUE), f.of(NeedFigures.MEDIUM_DUE.counts())},
+      {f.of(MediumFigures.SPENT), f.of(NeedFigures.MEDIUM_SPENT.counts())},
+      {f.of(NeedFigures.GONE_AT), f.of(NeedFigures.MEDIUM_GONE.counts())}
+    };
+    if (used <= line[0][0]) {
+      return 0;
+    }
+    for (int i = 1; i < line.length; i++) {
+      if (used <= line[i][0]) {
+        double along = (used - line[i - 1][0]) / (line[i][0] - line[i - 1][0]);
+        return line[i - 1][1] + along * (line[i][1] - line[i - 1][1]);
+      }
+    }
+    return line[line.length - 1][1];
+  }
+
+  private static void daysToDry(Evidence evidence, Weighing weighing) {
+    var now = evidence.look(Item.DAYS_TO_DRY).measured();
+    var first = firstDaysToDry(evidence);
+    if (now.isEmpty() || first.isEmpty()) {
+      return;
+    }
+    double ratio = now.getAsDouble() / first.getAsDouble();
+    var sentence =
+        say(
+            "Takes {} to dry, at first {}",
+            Measure.DAYS.of(now.getAsDouble()),
+            Measure.DAYS.of(first.getAsDouble()));
+    if (ratio > of(MediumFigures.SLOW_TO_DRY, evidence)) {
+      weighing.need(NeedFigures.SLOW_TO_DRY, Item.DAYS_TO_DRY, sentence);
+    } else if (!evidence.stale(Item.DAYS_TO_DRY)) {
+      driesInThisWeather(evidence, weighing, ratio, sentence);
+    }
+  }
+
+  /** A decayed medium stays slow; the rest comes and goes with the weather. */
+  private static void driesInThisWeather(
+      Evidence evidence, Weighing weighing, double ratio, Sentence sentence) {
+    double little = of(NeedFigures.LITTLE, evidence) / 100;
+    if (ratio < of(NeedFigures.FAST_RATIO, evidence) / 100) {
+      fast(evidence, weighing, sentence);
+    } else if (ratio >= 1 + little) {
+      weighing.noReason(
+          NoReason.SLOW_TO_DRY, Item.DAYS_TO_DRY, say("A little slow to dry is no reason"));
+      weighing.care(say("Wick the pot on absorbent cloth and give less"));
+    } else if (ratio <= 1 - little) {
+      weighing.noReason(
+          NoReason.FAST_TO_DRY, Item.DAYS_TO_DRY, say("A little fast to dry is no reason"));
+      weighing.care(say("Water it more often"));
+    }
+  }
+
+  private static void fast(Evidence evidence, Weighing weighing, Sentence sentence) {
+    if (evidence.situation().history().potting().mix().mounted()) {
+      weighing.noReason(
+          NoReason.MOUNT,
+          Item.DAYS_TO_DRY,
+          say("A mount dries fast; tearing it off costs the roots"));
+      weighing.care(say("Lay moss over the roots on the mount"));
+    } else {
+      weighing.need(NeedFigures.FAST_TO_DRY, Item.DAYS_TO_DRY, sentence);
+    }
+  }
+
+  private static void soakWater(Evidence evidence, Weighing weighing) {
+    var ph = evidence.fresh(Item.SOAK_PH).measured();
+    if (ph.isPresent() && ph.getAsDouble() < of(NeedFigures.SOUR_SOAK, evidence)) {
+      weighing.care(
+          say(
+              "Soak water {}: flush it, and make the feed up a little over neutral",
+              Measure.PH.of(ph.getAsDouble())));
+    }
+  }
+
+  private static OptionalDouble firstDaysToDry(Evidence evidence) {
+    return evidence.situation().history().inspections().stream()
+        .map(inspection -> inspection.look(Item.DAYS_TO_DRY).measured())
+        .filter(OptionalDouble::isPresent)
+        .findFirst()
+        .orElse(OptionalDouble.empty());
+  }
+
+  private static void rootsInPot(Evidence evidence, Weighing weighing) {
+    evidence
+        .look(Item.ROOTS_IN_POT)
+        .answer()
+        .ifPresent(
+            roots -> {
+              switch (roots) {
+                case MIXED ->
+                    weighing.need(
+                        NeedFigures.ROOTS_MIXED,
+                        Item.ROOTS_IN_POT,
+                        say("Roots in the pot are mixed, some soft"));
+                case FIRM ->
+                    weighing.reassured(
+                        NeedFigures.ROOTS_MIXED,
+                        Item.ROOTS_IN_POT,
+                        say("Roots in the pot are firm"));
+                case DARK_FIRM ->
+                    weighing.noReason(
+                        NoReason.DARK_ROOTS,
+                        Item.ROOTS_IN_POT,
+                        say("Dark roots that are firm are alive"));
+                case DRIED_SOME ->
+                    weighing.noReason(
+                        NoReason.DRIED_ROOTS,
+                        Item.ROOTS_IN_POT,
+                        say("A few roots dead from one past drought are no reason"));
+                case NONE ->
+                    weighing.against(
+                        NeedFigures.ROOTS_MIXED,
+                        Item.ROOTS_IN_POT,
+                        say("No roots in the pot: nothing there for the medium to harm"));
+                case MOSTLY_SOFT -> {}
+              }
+            });
+  }
+
+  private static double of(Figure figure, Evidence evidence) {
+    return evidence.figures().of(figure);
+  }
+}

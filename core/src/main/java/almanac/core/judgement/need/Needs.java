@@ -1,0 +1,36 @@
+package almanac.core.judgement.need;
+
+import almanac.core.judgement.evidence.Evidence;
+import almanac.core.judgement.reason.Reason;
+import almanac.core.judgement.reason.Scale;
+import almanac.core.words.Sentence;
+import java.util.List;
+
+/**
+ * What speaks for moving a plant and what against it, hazards first.
+ *
+ * @param reasons each with its points
+ * @param care fixes without unpotting
+ */
+public record Needs(List<Reason> reasons, List<Sentence> care) {
+
+  /** Weighs all that is known of a plant. */
+  public static Needs of(Evidence evidence) {
+    var weighing = new Weighing(evidence);
+    Hazards.weigh(evidence, weighing);
+    MediumNeeds.weigh(evidence, weighing);
+    RoomNeeds.weigh(evidence, weighing);
+    PlantNeeds.weigh(evidence, weighing);
+    return new Needs(weighing.reasons(), weighing.careFixes());
+  }
+
+  /** Whether there is a hazard among them. */
+  public boolean hazard() {
+    return reasons.stream().anyMatch(reason -> reason.scale() == Scale.HAZARD);
+  }
+
+  /** All they count together. */
+  public double points() {
+    return reasons.stream().mapToDouble(Reason::points).sum();
+  }
+}

@@ -1,0 +1,199 @@
+package almanac.core.judgement.need;
+
+import static almanac.core.words.Sentence.say;
+
+import almanac.core.inspection.GrowthStage;
+import almanac.core.inspection.GrowthTrend;
+import almanac.core.inspection.InspectionFigures;
+import almanac.core.inspection.Item;
+import almanac.core.inspection.LeafMarks;
+import almanac.core.inspection.Level;
+import almanac.core.inspection.Look;
+import almanac.core.inspection.Stability;
+import almanac.core.inspection.Surface;
+import almanac.core.inspection.SurfaceRoots;
+import almanac.core.inspection.Wetness;
+import almanac.core.judgement.evidence.Evidence;
+import almanac.core.judgement.figures.NeedFigures;
+import almanac.core.judgement.reason.NoReason;
+import almanac.core.kinds.Ground;
+import almanac.core.kinds.ReadyRule;
+import almanac.core.words.Measure;
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+
+/** What the plant above the medium says. Rules: Needs, and reasons that are none. */
+final class PlantNeeds {
+  private PlantNeeds() {}
+
+  static void weigh(Evidence evidence, Weighing weighing) {
+    stability(evidence, weighing);
+    level(evidence, weighing);
+    surface(evidence, weighing);
+    size(evidence, weighing);
+    water(evidence, weighing);
+    marks(evidence, weighing);
+    startOfGrowth(evidence, weighing);
+  }
+
+  private static void stability(Evidence evidence, Weighing weighing) {
+    evidence
+        .look(Item.STABILITY)
+        .answer()
+        .ifPresent(
+            stands -> {
+              switch (stands) {
+                case FIRM ->
+                    weighing.reassured(NeedFigures.LOOSE, Item.STABILITY, say("It stands firm"));
+                case SLIGHT_WOBBLE -> {
+                  weighing.need(NeedFigures.WOBBLE, Item.STABILITY, say("It wobbles a little"));
+                  weighing.care(say("Stake it so that its new roots are not rubbed"));
+                }
+                case LOOSE ->
+                    weighing.need(
+                        NeedFigures.LOOSE, Item.STABILITY, say("It sits loose in the pot"));
+                case LEANING, TIPPING ->
+                    weighing.need(
+                        NeedFigures.LEANING,
+                        Item.STABILITY,
+                        say(
+                            stands == Stability.LEANING
+                                ? "It leans, and breaks its new roots as it moves"
+                                : "It tips out of the pot"));
+              }
+            });
+  }
+
+  private static void level(Evidence evidence, Weighing weighing) {
+    var look = evidence.look(Item.LEVEL);
+    if (look.saw(Level.SUNK) || look.saw(Level.RISEN)) {
+      weighing.care(say("Top the medium up round the base"));
+    }
+    if (!look.saw(Level.RISEN)) {
+      return;
+    }
+    var risen = look.measured();
+    double times = evidence.kind().ground() == Ground.SLIPPER ? 2 : 1;
+    if (risen.isEmpty()) {
+      weighing.need(NeedFigures.RISEN, Item.LEVEL, say("The plant has risen above the medium"));
+      return;
+    }
+    double mm = risen.getAsDouble();
+    var sentence = say("The plant has risen {} above the medium", Measure.MM.of(mm));
+    if (mm * times >= evidence.figures().of(NeedFigures.RISEN_HIGH_MM)) {
+      weighing.need(NeedFigures.RISEN_HIGH, Item.LEVEL, sentence);
+    } else if (mm * times >= evidence.figures().of(NeedFigures.RISEN_MM)) {
+      weighing.need(NeedFigures.RISEN, Item.LEVEL, sentence);
+    }
+  }
+
+  private static void surface(Evidence evidence, Weighing weighing) {
+    var roots = evidence.look(Item.SURFACE_ROOTS);
+    if (roots.saw(SurfaceRoots.IN_AIR)) {
+      weighing.need(
+          NeedFigures.ROOTS_IN_AIR,
+          Item.SURFACE_ROOTS,
+          say("New roots dry in the air before they reach the medium"));
+      weighing.care(say("Lay moss over the bare roots, or lead them down into the medium"));
+    }
+    if (roots.saw(SurfaceRoots.SHEATH_IN_WAY)) {
+      weighing.care(say("Slit or take off the sheath that keeps a root from the medium"));
+    }
+    var surface = evidence.look(Item.SURFACE);
+    if (surface.saw(Surface.WEEDS) || surface.saw(Surface.MOSS)) {
+      weighing.need(NeedFigures.WEEDS, Item.SURFACE, say("Weeds or moss grow in the medium"));
+    }
+    var now = evidence.fresh(Item.SURFACE);
+    if (now.saw(Surface.ALGAE) || now.saw(Surface.MOULD)) {
+      weighing.care(say("Let more air to the surface and water less often"));
+    }
+  }
+
+  private static void size(Evidence evidence, Weighing weighing) {
+    var newest = evidence.look(Item.NEWEST_SIZE).measured();
+    var former = evidence.look(Item.FORMER_SIZE).measured();
+    var trend = evidence.look(Item.GROWTH_TREND);
+    if (trend.saw(GrowthTrend.SMALLER_TWICE)) {
+      weighing.need(
+          NeedFigures.SMALLER_TWICE, Item.GROWTH_TREND, say("Two growths in a row came smaller"));
+    } else if (newest.isPresent() && former.isPresent()) {
+      double percent = 100 * newest.getAsDouble() / former.getAsDouble();
+      var sentence =
+          say(
+              "The newest growth has {} of the size of the last",
+              Measure.PERCENT.of(Math.round(percent)));
+      if (percent <= evidence.figures().of(NeedFigures.SMALLER_RATIO)) {
+        weighing.need(NeedFigures.SMALLER, Item.NEWEST_SIZE, sentence);
+      } else {
+        weighing.against(NeedFigures.SMALLER, Item.NEWEST_SIZE, sentence);
+      }
+    } else if (trend.saw(GrowthTrend.SMALLER)) {
+      weighing.need(
+          NeedFigures.SMALLER,
+          Item.GROWTH_TREND,
+          say("The newest growth came smaller than the last"));
+    }
+  }
+
+  /** What its water says, if the medium was felt about when the thirst was seen. */
+  private static void water(Evidence evidence, Weighing weighing) {
+    var thirst = evidence.thirstySince();
+    var wet = evidence.look(Item.WETNESS);
+    if (thirst.isEmpty() || !together(thirst.get(), wet, evidence)) {
+      return;
+    }
+    if (wet.saw(Wetness.WET) || wet.saw(Wetness.MOIST)) {
+      weighing.need(
+          NeedFigures.DRY_IN_WET,
+          Item.WETNESS,
+          say("Wrinkled although the medium is wet: the roots do not drink"));
+      weighing.care(say("Cup the pot for humidity until new roots drink"));
+    } else if (wet.saw(Wetness.DRY)) {
+      weighing.noReason(NoReason.DRY, Item.WETNESS, say("Wrinkled in a dry medium is no reason"));
+      weighing.care(say("Water it; where it stands in a reservoir, fill that higher"));
+    }
+  }
+
+  private static boolean together(LocalDate day, Look<?> look, Evidence evidence) {
+    double most = evidence.figures().of(InspectionFigures.WETNESS);
+    return look.seen()
+        .filter(seen -> Math.abs(ChronoUnit.DAYS.between(seen.on(), day)) <= most)
+        .isPresent();
+  }
+
+  private static void marks(Evidence evidence, Weighing weighing) {
+    var marks = evidence.fresh(Item.LEAF_MARKS);
+    if (marks.saw(LeafMarks.TIP_BURN)) {
+      weighing.noReason(NoReason.TIP_BURN, Item.LEAF_MARKS, say("Burnt leaf tips are no reason"));
+      weighing.care(say("Flush the pot and halve the feed"));
+    }
+    if (marks.saw(LeafMarks.SPOTS)) {
+      weighing.noReason(
+          NoReason.SPOTS, Item.LEAF_MARKS, say("A few spots on old leaves are no reason"));
+    }
+    if (marks.saw(LeafMarks.OLDEST_DROPPING)) {
+      weighing.noReason(
+          NoReason.OLD_LEAVES,
+          Item.LEAF_MARKS,
+          say("The oldest bulb drops its leaves in its time"));
+    }
+  }
+
+  private static void startOfGrowth(Evidence evidence, Weighing weighing) {
+    if (evidence.kind().readyRule() != ReadyRule.START_OF_GROWTH) {
+      return;
+    }
+    var growth = evidence.fresh(Item.GROWTH);
+    boolean starts = growth.saw(GrowthStage.EYE_SWELLING) || growth.saw(GrowthStage.STARTING);
+    boolean movedForIt =
+        evidence.daysSinceMove().isPresent()
+            && evidence.daysSinceMove().getAsLong()
+                <= evidence.figures().of(NeedFigures.THIS_YEAR_DAYS);
+    if (starts && !movedForIt) {
+      weighing.need(
+          NeedFigures.START_OF_GROWTH,
+          Item.GROWTH,
+          say("Its growth starts, and it is moved every year then"));
+    }
+  }
+}

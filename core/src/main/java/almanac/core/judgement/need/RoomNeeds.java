@@ -1,0 +1,106 @@
+package almanac.core.judgement.need;
+
+import static almanac.core.words.Sentence.say;
+
+import almanac.core.history.Approach;
+import almanac.core.inspection.Company;
+import almanac.core.inspection.Item;
+import almanac.core.inspection.Lead;
+import almanac.core.inspection.PotState;
+import almanac.core.inspection.Rim;
+import almanac.core.inspection.RootsCrowding;
+import almanac.core.judgement.evidence.AtRim;
+import almanac.core.judgement.evidence.Evidence;
+import almanac.core.judgement.figures.NeedFigures;
+import almanac.core.judgement.reason.Need;
+import almanac.core.judgement.reason.NoReason;
+import almanac.core.words.Measure;
+import almanac.core.words.Sentence;
+
+/** Room in the pot, and the pot itself. Rules: Needs. */
+final class RoomNeeds {
+  private RoomNeeds() {}
+
+  static void weigh(Evidence evidence, Weighing weighing) {
+    evidence.foremost().ifPresent(lead -> rim(lead, evidence, weighing));
+    crowding(evidence, weighing);
+    pot(evidence, weighing);
+  }
+
+  private static void rim(AtRim at, Evidence evidence, Weighing weighing) {
+    var look = evidence.seenAt(Item.RIM, at.lead());
+    if (at.rim() == Rim.ROOM) {
+      weighing.against(NeedFigures.RIM_SEASON, say("The lead has room to the rim"), look);
+      return;
+    }
+    weighing.need(need(at.rim(), evidence), sentence(at), look);
+  }
+
+  private static Need need(Rim rim, Evidence evidence) {
+    return switch (rim) {
+      case OVER -> NeedFigures.OVER_RIM;
+      case UNDER_HALF_SEASON -> NeedFigures.RIM_HALF_SEASON;
+      case JAMMED, DEFORMING -> NeedFigures.JAMMED;
+      default ->
+          evidence.approach() == Approach.UNDISTURBED_ROOTS
+              ? NeedFigures.NEARS_THE_RIM
+              : NeedFigures.RIM_SEASON;
+    };
+  }
+
+  private static Sentence sentence(AtRim at) {
+    var who = at.lead() == Lead.FIRST ? "Lead" : "Lead " + at.lead();
+    return switch (at.rim()) {
+      case OVER ->
+          at.distance().isPresent()
+              ? say(
+                  "{} {} past the rim; its roots would grow in air",
+                  who,
+                  Measure.MM.of(-at.distance().getAsDouble()))
+              : say("{} past the rim; its roots would grow in air", who);
+      case UNDER_HALF_SEASON -> say("{}: less than half a season of room to the rim", who);
+      case UNDER_A_SEASON -> say("{}: less than a season of room to the rim", who);
+      case JAMMED -> say("{}: the new growth is jammed against the rim", who);
+      case DEFORMING ->
+          say("{}: the new growth is jammed and begins to deform: it cannot wait", who);
+      case ROOM -> say("{} has room to the rim", who);
+    };
+  }
+
+  private static void crowding(Evidence evidence, Weighing weighing) {
+    var crowding = evidence.look(Item.CROWDING);
+    if (crowding.saw(RootsCrowding.OUT_OF_HOLES)) {
+      weighing.need(
+          NeedFigures.OUT_OF_HOLES, Item.CROWDING, say("Roots come out of the drainage holes"));
+    }
+    if (crowding.saw(RootsCrowding.CROWDED) || crowding.saw(RootsCrowding.CIRCLING)) {
+      weighing.need(
+          evidence.kind().ground().semiTerrestrial()
+              ? NeedFigures.CROWDED_TERRESTRIAL
+              : NeedFigures.CROWDED,
+          Item.CROWDING,
+          say("Roots crowd the pot"));
+      weighing.noReason(
+          NoReason.CROWDED,
+          Item.CROWDING,
+          say("A crowded pot by itself is no reason: water more often instead"));
+    }
+  }
+
+  private static void pot(Evidence evidence, Weighing weighing) {
+    var pot = evidence.look(Item.POT);
+    if (pot.saw(PotState.FAR_TOO_LARGE)) {
+      weighing.need(
+          NeedFigures.FAR_TOO_LARGE, Item.POT, say("The pot is far too large for its few roots"));
+    }
+    if (pot.saw(PotState.BRITTLE) || pot.saw(PotState.CRACKED)) {
+      weighing.need(NeedFigures.POT_BROKEN, Item.POT, say("The pot is brittle or cracked"));
+    }
+    if (evidence.look(Item.COMPANY).saw(Company.SEVERAL_WANTED_APART)) {
+      weighing.need(
+          NeedFigures.WANTED_APART,
+          Item.COMPANY,
+          say("Several plants share the pot, wanted apart"));
+    }
+  }
+}

@@ -1,0 +1,132 @@
+package almanac.core.judgement.readiness;
+
+import static almanac.core.words.Sentence.say;
+
+import almanac.core.figures.Figure;
+import almanac.core.figures.Figures;
+import almanac.core.inspection.GrowthStage;
+import almanac.core.judgement.figures.JudgementFigures;
+import almanac.core.judgement.figures.ReadinessFigures;
+import almanac.core.judgement.reason.Basis;
+import almanac.core.judgement.reason.Reason;
+import almanac.core.judgement.reason.Reason.Side;
+import almanac.core.judgement.reason.SeenAt;
+import almanac.core.kinds.ReadyRule;
+import almanac.core.roots.RootStage;
+import almanac.core.words.Measure;
+import almanac.core.words.Sentence;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * How well a plant would take a move. While the newest roots have not been looked at it is a range
+ * over all they could be.
+ *
+ * @param least in the worst case, 0 to 100
+ * @param most in the best case, 0 to 100
+ * @param reasons what adds to it and takes from it
+ */
+public record Readiness(double least, double most, List<Reason> reasons) {
+
+  /**
+   * @param look the look at roots or growth that it rests on, if there was one
+   */
+  public static Readiness of(Footing footing, Optional<SeenAt> look, Figures figures) {
+    var bases = bases(footing, figures);
+    var range = bases.stream().mapToDouble(figures::of).summaryStatistics();
+    var losses = Losses.of(footing, figures);
+    double loss = losses.points();
+    var reasons = new ArrayList<Reason>();
+    reasons.add(base(footing, bases, range.getMin(), look, figures));
+    reasons.addAll(losses.reasons());
+    return new Readiness(
+        within(range.getMin() - loss), within(range.getMax() - loss), List.copyOf(reasons));
+  }
+
+  /** How ready it is in the worst case, 0 to 100, without saying why. */
+  public static double leastOf(Footing footing, Figures figures) {
+    double base = 100;
+    for (var each : bases(footing, figures)) {
+      base = Math.min(base, figures.of(each));
+    }
+    return within(base - Losses.of(footing, figures).points());
+  }
+
+  /** The base it has, or all it could have where nobody has looked. */
+  private static List<Figure> bases(Footing footing, Figures figures) {
+    if (footing.rule() == ReadyRule.START_OF_GROWTH) {
+      return footing.growth().map(List::of).orElseGet(() -> List.of(GrowthStage.values())).stream()
+          .map(ReadinessFigures::base)
+          .toList();
+    }
+    return footing
+        .roots()
+        .stage()
+        .map(List::of)
+        .orElseGet(() -> List.of(RootStage.values()))
+        .stream()
+        .map(stage -> ReadinessFigures.base(footing.rule(), stage, footing.roots().mm(), figures))
+        .toList();
+  }
+
+  /** The same, with only a share of what it lacks of being wholly ready. */
+  public Readiness lacking(double share) {
+    return new Readiness(100 - (100 - least) * share, 100 - (100 - most) * share, reasons);
+  }
+
+  /** The same, but not below that: an intact move is barely a disturbance. */
+  public Readiness atLeast(double points) {
+    return new Readiness(Math.max(least, points), Math.max(most, points), reasons);
+  }
+
+  private static double within(double points) {
+    return Math.max(0, Math.min(100, points));
+  }
+
+  private static Reason base(
+      Footing footing, List<Figure> bases, double base, Optional<SeenAt> look, Figures figures) {
+    if (bases.size() > 1) {
+      return new Reason(Basis.Bare.UNSEEN, Side.AGAINST, unknown(footing, look), 0, look);
+    }
+    boolean ready = base >= figures.of(JudgementFigures.READY_ENOUGH);
+    return new Reason(
+        new Basis.Base(bases.get(0)),
+        ready ? Side.FOR : Side.AGAINST,
+        footing.rule() == ReadyRule.START_OF_GROWTH
+            ? growthSentence(footing)
+            : rootSentence(footing.roots().stage().orElseThrow(), footing),
+        base,
+        look);
+  }
+
+  private static Sentence unknown(Footing footing, Optional<SeenAt> look) {
+    var what =
+        footing.rule() == ReadyRule.START_OF_GROWTH
+            ? "the newest growth is"
+            : "the newest roots are";
+    return look.map(seen -> say("How far {} nobody has seen since {}", what, seen.on()))
+        .orElseGet(() -> say("Nobody knows how far {}", what))
+        .and(say("; it takes a move {}", footing.rule().words()));
+  }
+
+  private static Sentence growthSentence(Footing footing) {
+    return say(
+        "Newest growth: {}; it takes a move {}",
+        footing.growth().orElseThrow().words(),
+        footing.rule().words());
+  }
+
+  private static Sentence rootSentence(RootStage stage, Footing footing) {
+    var rule = footing.rule().words();
+    if (footing.roots().mm().isPresent()) {
+      var length = Measure.MM.of(Math.round(footing.roots().mm().getAsDouble()));
+      return say("Newest roots about {}, {}; it takes a move {}", length, stage.words(), rule);
+    }
+    return switch (stage) {
+      case NONE -> say("No new roots are growing; it takes a move {}", rule);
+      case ANCHORED -> say("The newest roots are in the medium; it takes a move {}", rule);
+      default -> say("Newest roots: {}; it takes a move {}", stage.words(), rule);
+    };
+  }
+}

@@ -1,0 +1,5 @@
+/** How well a plant would take a move. */
+@NullMarked
+package almanac.core.judgement.readiness;
+
+import org.jspecify.annotations.NullMarked;

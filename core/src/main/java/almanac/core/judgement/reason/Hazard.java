@@ -1,0 +1,23 @@
+package almanac.core.judgement.reason;
+
+/** What cannot wait, whatever the bloom, season or root stage. */
+public enum Hazard implements Basis {
+  /** The roots in the pot are mostly soft. */
+  ROOTS_SOFT,
+  /** Roots turn soft in a medium without air. */
+  SUFFOCATING,
+  /** The medium smells rotten. */
+  ROTTEN,
+  /** An old plug rots in the middle. */
+  PLUG,
+  PESTS_IN_MEDIUM,
+  /** Rot goes forward. */
+  ROT,
+  /** A ring of wilt in the rhizome. */
+  WILT;
+
+  @Override
+  public Scale scale() {
+    return Scale.HAZARD;
+  }
+}

@@ -1,0 +1,12 @@
+package almanac.core.judgement.reason;
+
+import almanac.core.inspection.Spot;
+import java.time.LocalDate;
+
+/**
+ * The look a reason rests on.
+ *
+ * @param spot where somebody looked
+ * @param on the day
+ */
+public record SeenAt(Spot spot, LocalDate on) {}

@@ -1,0 +1,103 @@
+package almanac.core.judgement.verdict;
+
+import static almanac.core.words.Sentence.say;
+
+import almanac.core.history.Approach;
+import almanac.core.inspection.Item;
+import almanac.core.inspection.RootsCrowding;
+import almanac.core.judgement.evidence.Evidence;
+import almanac.core.judgement.figures.JudgementFigures;
+import almanac.core.judgement.readiness.Readiness;
+import almanac.core.words.Sentence;
+import java.time.LocalDate;
+
+/** A verdict in a sentence: when, and what it means. */
+final class Advice {
+  private final Evidence evidence;
+  private final double need;
+
+  private Advice(Evidence evidence, double need) {
+    this.evidence = evidence;
+    this.need = need;
+  }
+
+  /**
+   * @param rootWork how ready it is for having its roots handled
+   */
+  static Sentence of(
+      Verdict verdict, Timing timing, Evidence evidence, double need, Readiness rootWork) {
+    var advice = new Advice(evidence, need);
+    return switch (verdict) {
+      case LEAVE -> say("Nothing to gain from a move now.");
+      case WATCH -> advice.watch();
+      case ADJUST_CARE -> say("No move; put right what is named below.");
+      case LIFT_AND_LOOK ->
+          say(
+              "By {}: tip it out and look at the roots; put it back if they are well.",
+              ((Timing.Until) timing).until());
+      case RESCUE ->
+          say(
+              "Out of the pot today, whatever the bloom or season. A plant keeps roots, not flowers.");
+      case WAIT_FOR -> advice.wait(((Timing.Waits) timing).awaited());
+      case MOVE_UP, PART_REPOT, FULL_REPOT, DIVIDE -> advice.move(verdict, timing, rootWork);
+      case LET_GO -> throw new IllegalStateException("Letting go has its own words");
+    };
+  }
+
+  private Sentence watch() {
+    if (need >= evidence.figures().of(JudgementFigures.LEAVE_BELOW)) {
+      return evidence.undecidedRoots()
+          ? say("There is some need. A look at the newest roots decides whether now is the moment.")
+          : say("There is some need, but not enough to move it at a poor moment.");
+    }
+    if (Soon.mediumTurnsDue(evidence)) {
+      return say("Leave it for now; its medium turns due soon.");
+    }
+    if (Soon.nubsEnd(evidence).isPresent()) {
+      return say("Leave it for now; its nubs will soon be too long to move it well.");
+    }
+    if (evidence.look(Item.CROWDING).saw(RootsCrowding.OUT_OF_HOLES)) {
+      return say("Leave it for now; its roots leave the pot, and it will want moving up soon.");
+    }
+    return evidence.rim().isEmpty()
+        ? Soon.longRootsOpen(evidence)
+            .map(day -> say("Leave it for now; its roots will take a move from about {}.", day))
+            .orElseGet(() -> say("Leave it for now; look again."))
+        : say("Leave it for now; it will want more room within the season.");
+  }
+
+  private Sentence wait(Wait wait) {
+    if (wait.conditions().contains(WaitCondition.LOOK_AT_ROOTS)) {
+      return say(
+          "It wants a move. Look at the newest roots first: they decide between now and later.");
+    }
+    if (wait.conditions().contains(WaitCondition.OWN_ROOTS)) {
+      return say("It came without roots: leave it a season more, in the smallest pot that stands.");
+    }
+    return wait.likely().isAfter(evidence.today())
+        ? say("It wants a move, but wait for {}: about {}.", wait.words(), wait.likely())
+        : say("It wants a move, but wait for {}.", wait.words());
+  }
+
+  private Sentence move(Verdict method, Timing timing, Readiness rootWork) {
+    if (timing instanceof Timing.Between between) {
+      return whileNubs(between.until())
+          ? say(
+              "A good moment, not a must: until {}, while the new roots are nubs.", between.until())
+          : say("A good moment, not a must: until {}.", between.until());
+    }
+    var until = ((Timing.Until) timing).until();
+    if (method != Verdict.MOVE_UP
+        && evidence.approach() != Approach.FRESH_START
+        && rootWork.least() < evidence.figures().of(JudgementFigures.READY_ENOUGH)) {
+      return say("It cannot stay, though this is a poor moment: expect it to sulk. By {}.", until);
+    }
+    return whileNubs(until)
+        ? say("Best by {}, while the new roots are nubs.", until)
+        : say("By {}; it will take the move.", until);
+  }
+
+  private boolean whileNubs(LocalDate until) {
+    return Soon.nubsEnd(evidence).filter(until::equals).isPresent();
+  }
+}

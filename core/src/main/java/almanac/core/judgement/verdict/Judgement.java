@@ -1,0 +1,51 @@
+package almanac.core.judgement.verdict;
+
+import almanac.core.followup.Check;
+import almanac.core.history.Approach;
+import almanac.core.inspection.Item;
+import almanac.core.judgement.evidence.LeadRoots;
+import almanac.core.judgement.reason.Reason;
+import almanac.core.medium.UsedLife;
+import almanac.core.words.Sentence;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * A verdict with all it rests on.
+ *
+ * @param approach by which approach it was judged
+ * @param verdict what to do
+ * @param advice the verdict in a sentence: when, and what it means
+ * @param method how it is or will be done: move up, part repot, full repot, divide or rescue
+ * @param care fixes without unpotting
+ * @param costs what a move today would cost; none where none is meant
+ * @param timing when
+ * @param need how much the plant wants a move, 0 to 100
+ * @param readiness how well it would take one now, 0 to 100; the worst case if nobody has looked
+ * @param readinessMost the best case; the same as readiness once the roots have been looked at
+ * @param reasons what speaks for and against, the weightiest first
+ * @param notLookedAt what nobody has looked at since the last potting
+ * @param stale what was looked at too long ago
+ * @param nextCheck when to look again
+ * @param used how far the medium is; nothing if it does not decay
+ * @param leads the newest roots of each lead that was looked at
+ * @param roots those of the lead that decides
+ */
+public record Judgement(
+    Approach approach,
+    Verdict verdict,
+    Sentence advice,
+    Verdict method,
+    List<Sentence> care,
+    List<Sentence> costs,
+    Timing timing,
+    double need,
+    double readiness,
+    double readinessMost,
+    List<Reason> reasons,
+    List<Item<?>> notLookedAt,
+    List<Item<?>> stale,
+    Check nextCheck,
+    Optional<UsedLife> used,
+    List<LeadRoots> leads,
+    LeadRoots roots) {}

@@ -1,0 +1,50 @@
+package almanac.core.judgement.verdict;
+
+import almanac.core.inspection.Item;
+import almanac.core.inspection.Stability;
+import almanac.core.judgement.evidence.Evidence;
+import almanac.core.judgement.figures.JudgementFigures;
+import almanac.core.judgement.figures.ReadinessFigures;
+import almanac.core.judgement.reason.Need;
+import almanac.core.judgement.reason.Reason;
+import almanac.core.judgement.reason.Scale;
+import java.util.List;
+
+/** Suspicion without sight of the roots. Rules: From need to verdict, 6. */
+final class LiftAndLook {
+  private LiftAndLook() {}
+
+  /** Whether the roots are suspected, unseen, and nothing else would be reason enough. */
+  static boolean wanted(Evidence evidence, List<Reason> reasons) {
+    if (evidence.fresh(Item.ROOTS_IN_POT).seen().isPresent() || justMoved(evidence)) {
+      return false;
+    }
+    if (wobblesSinceItCame(evidence)) {
+      return true;
+    }
+    double suspicion = points(reasons, true);
+    return suspicion > 0
+        && points(reasons, false) < evidence.figures().of(JudgementFigures.LEAVE_BELOW);
+  }
+
+  /** A new plant that wobbles: look before deciding to let it settle. */
+  private static boolean wobblesSinceItCame(Evidence evidence) {
+    return evidence.arrivedWithin(evidence.figures().of(JudgementFigures.NEW_DAYS))
+        && evidence.fresh(Item.STABILITY).saw(Stability.SLIGHT_WOBBLE);
+  }
+
+  private static double points(List<Reason> reasons, boolean suspicion) {
+    return reasons.stream()
+        .filter(reason -> reason.scale() == Scale.NEED)
+        .filter(reason -> reason.isMatterOf(Need.Matter.SUSPICION) == suspicion)
+        .mapToDouble(Reason::points)
+        .sum();
+  }
+
+  private static boolean justMoved(Evidence evidence) {
+    return evidence.pottedHere()
+        && evidence.daysSinceMove().isPresent()
+        && evidence.daysSinceMove().getAsLong()
+            <= evidence.figures().of(ReadinessFigures.MOVED_LATELY_DAYS);
+  }
+}

@@ -1,0 +1,95 @@
+package almanac.core.judgement.verdict;
+
+import almanac.core.figures.Figures;
+import almanac.core.followup.Check;
+import almanac.core.followup.Purpose;
+import almanac.core.followup.Window;
+import almanac.core.judgement.evidence.Evidence;
+import almanac.core.judgement.figures.JudgementFigures;
+import almanac.core.kinds.KindFigures;
+import almanac.core.medium.MediumFigures;
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+
+/** When somebody should look again. Rules: From need to verdict, next look. */
+final class NextLook {
+  private final Evidence evidence;
+  private final Figures figures;
+  private final LocalDate today;
+
+  private NextLook(Evidence evidence) {
+    this.evidence = evidence;
+    this.figures = evidence.figures();
+    this.today = evidence.today();
+  }
+
+  static Check after(Verdict verdict, Timing timing, Evidence evidence) {
+    var next = new NextLook(evidence);
+    if (verdict == Verdict.RESCUE || verdict == Verdict.LET_GO) {
+      return new Check(Purpose.AS_JUDGED, Window.between(next.today, next.today.plusDays(1)));
+    }
+    if (timing instanceof Timing.Between between) {
+      return new Check(Purpose.AS_JUDGED, Window.between(between.from(), between.until()));
+    }
+    if (timing instanceof Timing.Until until) {
+      return new Check(Purpose.AS_JUDGED, Window.between(next.today, until.until()));
+    }
+    if (evidence.situation().history().inspections().isEmpty()) {
+      var day = next.in(JudgementFigures.FIRST_LOOK);
+      return new Check(Purpose.FIRST_LOOK, Window.between(next.today, day));
+    }
+    return new Check(
+        Purpose.AS_JUDGED,
+        timing instanceof Timing.Waits waits ? next.before(waits.awaited()) : next.quiet(verdict));
+  }
+
+  /** Shortly before the window opens; at half time if nobody can say well when that is. */
+  private Window before(Wait wait) {
+    if (wait.conditions().contains(WaitCondition.LOOK_AT_ROOTS)) {
+      return Window.between(wait.earliest(), wait.latest());
+    }
+    long span = ChronoUnit.DAYS.between(wait.earliest(), wait.latest());
+    var best =
+        span > figures.of(JudgementFigures.WIDE)
+            ? today.plusDays(ChronoUnit.DAYS.between(today, wait.likely()) / 2)
+            : wait.earliest().minusDays(figures.count(JudgementFigures.AHEAD));
+    return about(best);
+  }
+
+  /** By how fast the plant grows and how far its medium is. */
+  private Window quiet(Verdict verdict) {
+    double days =
+        figures.of(
+            evidence.inSeason() ? JudgementFigures.LEAVE_GROWING : JudgementFigures.LEAVE_RESTING);
+    double pace = KindFigures.ROOT_SPEED.standard() / evidence.kind().rootSpeed();
+    var best = today.plusDays(Math.round(days * Math.min(1, pace)));
+    var due = evidence.clock().reaches(figures.of(MediumFigures.DUE), today, evidence.tests());
+    if (due.isPresent() && due.get().isAfter(today)) {
+      best = earlier(best, due.get());
+    }
+    if (verdict == Verdict.WATCH) {
+      best = earlier(best, in(JudgementFigures.WINDOW_SOON));
+    }
+    if (verdict == Verdict.WATCH && evidence.forecast().isPresent()) {
+      var closes = evidence.forecast().get().nubUntil(figures).earliest();
+      if (closes.isAfter(today)) {
+        best = earlier(best, closes.minusDays(figures.count(JudgementFigures.AHEAD)));
+      }
+    }
+    return about(best);
+  }
+
+  private Window about(LocalDate best) {
+    var soonest = in(JudgementFigures.LOOK_FIRST);
+    double share = figures.of(JudgementFigures.WINDOW_SHARE) / 100;
+    return Window.about(best.isBefore(soonest) ? soonest : best, today, share);
+  }
+
+  private LocalDate in(almanac.core.figures.Figure days) {
+    return today.plusDays(figures.count(days));
+  }
+
+  private static LocalDate earlier(LocalDate a, LocalDate b) {
+    return a.isBefore(b) ? a : b;
+  }
+}

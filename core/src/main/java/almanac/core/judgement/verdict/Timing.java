@@ -1,0 +1,21 @@
+package almanac.core.judgement.verdict;
+
+import java.time.LocalDate;
+
+/** When a verdict is meant. */
+public sealed interface Timing {
+  /** Nothing is planned; look again at the next check. */
+  record Open() implements Timing {}
+
+  /** Today. */
+  record Now() implements Timing {}
+
+  /** From today until a day; it should not be later. */
+  record Until(LocalDate until) implements Timing {}
+
+  /** A good moment between two days; nothing is lost if it passes. */
+  record Between(LocalDate from, LocalDate until) implements Timing {}
+
+  /** Once something has come true. */
+  record Waits(Wait awaited) implements Timing {}
+}

@@ -1,0 +1,30 @@
+package almanac.core.judgement.verdict;
+
+import almanac.core.judgement.evidence.Evidence;
+import almanac.core.judgement.figures.JudgementFigures;
+
+/** When a verdict is meant. Rules: From need to verdict. */
+final class When {
+  private When() {}
+
+  static Timing of(Verdict verdict, Evidence evidence, double need) {
+    var today = evidence.today();
+    var figures = evidence.figures();
+    return switch (verdict) {
+      case LEAVE, WATCH, ADJUST_CARE -> new Timing.Open();
+      case RESCUE, LET_GO -> new Timing.Now();
+      case LIFT_AND_LOOK ->
+          new Timing.Until(today.plusDays(figures.count(JudgementFigures.LIFT_WITHIN)));
+      case WAIT_FOR -> new Timing.Waits(Waiting.of(evidence));
+      case MOVE_UP, PART_REPOT, FULL_REPOT, DIVIDE -> {
+        var until =
+            Soon.nubsEnd(evidence)
+                .filter(day -> !day.isBefore(today))
+                .orElseGet(() -> today.plusDays(figures.count(JudgementFigures.REPOT_WITHIN)));
+        yield need < figures.of(JudgementFigures.MUST_FROM)
+            ? new Timing.Between(today, until)
+            : new Timing.Until(until);
+      }
+    };
+  }
+}
