@@ -4,7 +4,7 @@
   import VerdictMark from '$lib/drawings/VerdictMark.svelte';
   import Waiting from '$lib/shell/Waiting.svelte';
   import Sentence from '$lib/words/Sentence.svelte';
-  import { daysBetween, short } from '$lib/words/dates';
+  import { short } from '$lib/words/dates';
 
   const site = sitePage();
   const plants = plantList();
@@ -15,19 +15,8 @@
       .filter((plant) => plant.inHand)
       .sort((a, b) => a.turn - b.turn || b.need - a.need),
   );
-  // A plant to be taken in hand needs no check besides.
-  const inHand = $derived(new Set(now.map((plant) => plant.id)));
-  const due = $derived(
-    (checks.data ?? []).filter(
-      ({ check, plantId }) =>
-        check.urgency !== 'LATER' && !(check.purpose === 'AS_JUDGED' && inHand.has(plantId)),
-    ),
-  );
-  const soon = $derived(
-    (checks.data ?? []).filter(
-      ({ check }) => check.urgency === 'LATER' && daysBetween(today, check.early) <= 42,
-    ),
-  );
+  const due = $derived((checks.data ?? []).filter(({ listing }) => listing === 'NOW'));
+  const soon = $derived((checks.data ?? []).filter(({ listing }) => listing === 'SOON'));
 </script>
 
 <svelte:head><title>Today · Mellow Almanac</title></svelte:head>

@@ -30,6 +30,10 @@ export const choices = () =>
 export const rulesPage = () =>
   createQuery(() => ({ queryKey: ['rules'], queryFn: () => answered(api.GET('/api/rules')) }));
 
+/** The figures in force that pages are drawn by. */
+export const bounds = () =>
+  createQuery(() => ({ queryKey: ['bounds'], queryFn: () => answered(api.GET('/api/bounds')) }));
+
 export const kindList = () =>
   createQuery(() => ({ queryKey: ['kinds'], queryFn: () => answered(api.GET('/api/kinds')) }));
 

@@ -4,15 +4,15 @@
   import { answered, api, type Schemas } from '$lib/api/client';
   import { placeList } from '$lib/api/queries';
   import { Saving } from '$lib/api/saving.svelte';
-  import DraftNotice from '$lib/forms/DraftNotice.svelte';
   import { Draft } from '$lib/forms/drafts.svelte';
   import PottedOnField from '$lib/forms/PottedOnField.svelte';
-  import { faultOf, otherFaults } from '$lib/forms/faults';
+  import { faultOf } from '$lib/forms/faults';
   import ChoiceField from '$lib/forms/ChoiceField.svelte';
   import DayField from '$lib/forms/DayField.svelte';
   import Field from '$lib/forms/Field.svelte';
-  import FormFault from '$lib/forms/FormFault.svelte';
-  import MixEditor, { sent, typed, type TypedPart } from '$lib/forms/MixEditor.svelte';
+  import FormHead from '$lib/forms/FormHead.svelte';
+  import MixEditor from '$lib/forms/MixEditor.svelte';
+  import { sentMix, typedMix, type TypedPart } from '$lib/forms/mix';
   import MoistureField from '$lib/forms/MoistureField.svelte';
   import { NO_POT, retypedPot, sentPot, type TypedPot } from '$lib/forms/pot';
   import PotFields from '$lib/forms/PotFields.svelte';
@@ -76,7 +76,7 @@
       kind,
       place: String(place.id),
       pottedOn: today,
-      mix: typed(potting.mix),
+      mix: typedMix(potting.mix),
       moisture: potting.moisture,
     };
   }
@@ -136,7 +136,7 @@
             kind,
             placeId: await placeId(),
             pottedOn,
-            mix: sent(form.mix),
+            mix: sentMix(form.mix),
             moisture,
             pot: sentPot(form.pot),
             arrivedOn: arrivedOn || null,
@@ -158,14 +158,13 @@
 </script>
 
 <form class="sheet" data-start onsubmit={add} novalidate>
-  <FormFault sentence={otherFaults(problem, fields)} />
+  <FormHead {problem} {fields} since={draft.since} anew={() => (form = draft.drop())} />
   {#if mother}
     <p class="quiet">
       A division of {mother.card.number}
       {mother.name}; it stands in the journals of both.
     </p>
   {/if}
-  <DraftNotice since={draft.since} anew={() => (form = draft.drop())} />
   <TextField
     label="Name on the label"
     hint="Letter by letter, mistakes and all"
@@ -243,7 +242,7 @@
     <Tick label="Hold it in the pot it came in" bind:checked={form.held} />
   </div>
 
-  <div class="end">
+  <div class="form-end">
     <button class="act go" disabled={saving.busy}
       >{saving.busy ? 'Adding…' : 'Add the plant'}</button
     >
@@ -263,11 +262,6 @@
     grid-template-columns: 1fr 1fr;
     gap: 18px;
     align-items: start;
-  }
-  .end {
-    display: flex;
-    gap: 20px;
-    align-items: center;
   }
   @media (max-width: 700px) {
     .two {

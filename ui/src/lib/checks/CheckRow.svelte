@@ -1,6 +1,7 @@
 <script lang="ts">
   import { useQueryClient } from '@tanstack/svelte-query';
   import { answered, api, type Schemas } from '$lib/api/client';
+  import { Saving } from '$lib/api/saving.svelte';
   import { failed, saved } from '$lib/shell/toaster';
   import { short, span } from '$lib/words/dates';
 
@@ -13,66 +14,25 @@
   }
   const { check, today, plantId, of }: Props = $props();
   const client = useQueryClient();
-  let busy = $state(false);
+  const saving = new Saving();
 
-  type Answer = Schemas['Answered']['answer'];
-  const AFTER_A_MOVE: { answer: Answer; words: string }[] = [
-    { answer: 'AS_HOPED', words: 'As hoped' },
-    { answer: 'NOT_AS_HOPED', words: 'Not as hoped' },
-    { answer: 'CANNOT_TELL', words: 'Cannot tell' },
-  ];
-  const LOOK: { answer: Answer; words: string }[] = [{ answer: 'AS_HOPED', words: 'Nothing new' }];
-  const soak = $derived(check.purpose === 'SOAK');
-  const byInspection = $derived(
-    check.purpose === 'AS_JUDGED' || check.purpose === 'FIRST_LOOK' || check.purpose === 'APART',
-  );
-  const answers = $derived(check.byLooking ? [] : byInspection ? LOOK : AFTER_A_MOVE);
-
-  /** A look at a plant that is kept apart, with nothing found. */
-  async function clean() {
-    busy = true;
-    try {
-      const result = await answered(
-        api.POST('/api/plants/{id}/inspections', {
-          params: { path: { id: plantId } },
-          body: {
-            on: today,
-            looks: { pests: { answers: ['NONE'], measured: null } },
-            note: '',
-            corrects: null,
-          },
-        }),
-      );
-      saved(client, 'Looked over, nothing found', result);
-    } catch (problem) {
-      failed(problem);
-    } finally {
-      busy = false;
-    }
-  }
-
-  async function answer(found: Answer, words: string) {
-    busy = true;
-    try {
-      const result = await answered(
+  async function answer(tick: Schemas['Tick']) {
+    const result = await saving.save((headers) =>
+      answered(
         api.POST('/api/plants/{id}/checks/{check}/answer', {
           params: { path: { id: plantId, check: check.id } },
-          body: { answer: found },
+          headers,
+          body: { answer: tick.answer },
         }),
-      );
-      const next = result.plant.checks[0];
-      saved(
-        client,
-        next
-          ? `${check.title} ${words.toLowerCase()}. Next: ${short(next.best, today)}`
-          : `${check.title} ${words.toLowerCase()}`,
-        result,
-      );
-    } catch (problem) {
-      failed(problem);
-    } finally {
-      busy = false;
+      ),
+    );
+    if (!result) {
+      failed(saving.problem);
+      return;
     }
+    const next = result.plant.checks[0];
+    const said = `${check.title} ${tick.words.toLowerCase()}`;
+    saved(client, next ? `${said}. Next: ${short(next.best, today)}` : said, result);
   }
 </script>
 
@@ -90,17 +50,15 @@
     {#if check.urgency === 'DUE'}<span class="flag">due</span>{/if}
   </p>
   <div class="answers" role="group" aria-label="{check.title} How is it?">
-    {#if byInspection}
+    {#if check.byLooking}
       <a class="act small" href="/plants/{plantId}/inspect">Inspect</a>
     {/if}
-    {#if soak}
+    {#if check.purpose === 'SOAK'}
       <a class="act small" href="/plants/{plantId}/hold">Soak</a>
     {/if}
-    {#if check.purpose === 'APART'}
-      <button class="act small" disabled={busy} onclick={clean}>Nothing found</button>
-    {/if}
-    {#each answers as { answer: found, words } (found)}
-      <button class="act small" disabled={busy} onclick={() => answer(found, words)}>{words}</button
+    {#each check.ticks as tick (tick.answer)}
+      <button class="act small" disabled={saving.busy} onclick={() => answer(tick)}
+        >{tick.words}</button
       >
     {/each}
   </div>

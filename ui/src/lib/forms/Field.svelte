@@ -34,9 +34,4 @@
   label {
     font: 520 17px var(--font-serif);
   }
-  .fault {
-    color: var(--color-clay);
-    font-weight: 600;
-    font-size: 14px;
-  }
 </style>

@@ -1,20 +1,7 @@
-<script lang="ts" module>
-  /** What has been tapped for one thing to look at; without answer or measure: not looked at. */
-  export interface TypedLook {
-    answers: string[];
-    measured: string;
-    /** To be taken as not looked at, whatever is known; only where that is asked. */
-    forgotten?: boolean;
-  }
-
-  export function looked(look: TypedLook): boolean {
-    return look.answers.length > 0 || look.measured.trim() !== '' || Boolean(look.forgotten);
-  }
-</script>
-
 <script lang="ts">
   import type { Schemas } from '$lib/api/client';
   import { unitOf } from '$lib/words/units.svelte';
+  import { looked, type TypedLook } from './looks';
 
   interface Props {
     choice: Schemas['LookChoice'];
@@ -200,9 +187,6 @@
   }
   .fault {
     grid-column: 1 / -1;
-    color: var(--color-clay);
-    font-weight: 600;
-    font-size: 14px;
     padding-top: 6px;
   }
   @media (max-width: 700px) {

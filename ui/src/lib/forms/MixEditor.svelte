@@ -1,26 +1,7 @@
-<script lang="ts" module>
-  import type { Schemas } from '$lib/api/client';
-
-  /** A component while it is typed; parts are text until they are sent. */
-  export interface TypedPart {
-    component: Schemas['MixPart']['component'];
-    parts: string;
-  }
-
-  export function typed(mix: Schemas['MixPart'][]): TypedPart[] {
-    return mix.map(({ component, parts }) => ({ component, parts: String(parts) }));
-  }
-
-  /** The mix as it is sent; parts that are no number are sent as null and refused with a sentence. */
-  export function sent(mix: TypedPart[]): Schemas['MixPart'][] {
-    return mix.map(({ component, parts }) => ({
-      component,
-      parts: parts.trim() === '' ? (null as unknown as number) : Number(parts.replace(',', '.')),
-    }));
-  }
-</script>
-
 <script lang="ts">
+  import type { Schemas } from '$lib/api/client';
+  import type { TypedPart } from './mix';
+
   interface Props {
     mix: TypedPart[];
     components: Schemas['ComponentChoice'][];
@@ -135,10 +116,5 @@
     min-height: 44px;
     padding: 0;
     font-size: 18px;
-  }
-  .fault {
-    color: var(--color-clay);
-    font-weight: 600;
-    font-size: 14px;
   }
 </style>

@@ -84,9 +84,4 @@
     font-weight: 650;
     color: var(--color-moss);
   }
-  .fault {
-    color: var(--color-clay);
-    font-weight: 600;
-    font-size: 14px;
-  }
 </style>

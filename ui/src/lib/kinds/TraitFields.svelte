@@ -3,86 +3,49 @@
   import ChoiceField from '$lib/forms/ChoiceField.svelte';
   import { faultOf } from '$lib/forms/faults';
   import TextField from '$lib/forms/TextField.svelte';
-  import { lengthUnit, warmthUnit } from '$lib/words/units.svelte';
-  import { typedTraits, type TypedTraits } from './traits';
+  import { unitOf } from '$lib/words/units.svelte';
+  import { typedTrait, type TypedTraits } from './traits';
 
   interface Props {
     traits: TypedTraits;
-    choices: Schemas['Choices'];
+    /** Those that are asked for, in their order. */
+    asked: Schemas['TraitChoice'][];
+    /** The entry they stand in, as faults name it. */
+    within: string;
     /** What holds where an entry is left empty; none if nothing may be left empty. */
-    otherwise?: Schemas['DeviationEntry'];
+    otherwise?: Schemas['Traits'];
     problem?: Problem;
   }
-  let { traits = $bindable(), choices, otherwise, problem }: Props = $props();
+  let { traits = $bindable(), asked, within, otherwise, problem }: Props = $props();
 
-  const rules = $derived(
-    choices.readyRules.map((each) => ({ value: each.rule, words: each.words })),
-  );
-  const moistures = $derived(
-    choices.moistures.map((each) => ({ value: each.moisture, words: each.words })),
-  );
-  const BRANCHING = [
-    { value: 'YES', words: 'yes' },
-    { value: 'SOME', words: 'some' },
-    { value: 'NO', words: 'no' },
-  ];
-  const SEEN = [
-    { value: 'false', words: 'can be seen' },
-    { value: 'true', words: 'hidden' },
-  ];
-  const words = $derived(
-    (all: { value: string; words: string }[], value: string | null | undefined) =>
-      otherwise && `as its kind: ${all.find((each) => each.value === value)?.words ?? '–'}`,
-  );
-  const NUMBERS = $derived([
-    { key: 'rootSpeed', label: 'New roots grow', unit: `${lengthUnit()} a week` },
-    { key: 'rhizomeStepMm', label: 'From growth to growth', unit: lengthUnit() },
-    { key: 'growthsAYear', label: 'Growths a year', unit: 'on one lead' },
-    { key: 'leastGrowths', label: 'A division needs', unit: 'growths' },
-    { key: 'nightLeast', label: 'Nights not under', unit: warmthUnit() },
-    { key: 'dayMost', label: 'Days not over', unit: warmthUnit() },
-  ] as const);
-  const held = $derived(otherwise && typedTraits(otherwise));
+  const held = (trait: Schemas['TraitChoice']) =>
+    otherwise && typedTrait(trait, otherwise[trait.trait as keyof Schemas['Traits']]);
+  const answer = (trait: Schemas['TraitChoice'], value: string | undefined) =>
+    trait.answers.find((each) => each.value === value);
 </script>
 
 <div class="traits">
-  <ChoiceField
-    label="Takes a move"
-    choices={rules}
-    unchosen={words(rules, otherwise?.readyRule)}
-    hint={choices.readyRules.find(
-      (each) => each.rule === (traits.readyRule || otherwise?.readyRule),
-    )?.reason}
-    fault={faultOf(problem, 'readyRule')}
-    bind:value={traits.readyRule}
-  />
-  <ChoiceField
-    label="Broken roots branch"
-    choices={BRANCHING}
-    unchosen={words(BRANCHING, otherwise?.branching)}
-    bind:value={traits.branching}
-  />
-  <ChoiceField
-    label="Kept"
-    choices={moistures}
-    unchosen={words(moistures, otherwise?.moisture)}
-    bind:value={traits.moisture}
-  />
-  <ChoiceField
-    label="Roots in the pot"
-    choices={SEEN}
-    unchosen={words(SEEN, otherwise && String(otherwise.rootsHidden))}
-    bind:value={traits.rootsHidden}
-  />
-  {#each NUMBERS as each (each.key)}
-    <TextField
-      label={each.label}
-      hint={each.unit}
-      inputmode="decimal"
-      placeholder={held?.[each.key]}
-      fault={faultOf(problem, each.key)}
-      bind:value={traits[each.key]}
-    />
+  {#each asked as trait (trait.trait)}
+    {@const fault = faultOf(problem, `${within}.${trait.trait}`)}
+    {#if trait.answers.length}
+      <ChoiceField
+        label={trait.title}
+        choices={trait.answers}
+        unchosen={otherwise && `as its kind: ${answer(trait, held(trait))?.words ?? '–'}`}
+        hint={answer(trait, traits[trait.trait] || held(trait))?.why ?? undefined}
+        {fault}
+        bind:value={() => traits[trait.trait] ?? '', (value) => (traits[trait.trait] = value)}
+      />
+    {:else}
+      <TextField
+        label={trait.title}
+        hint={trait.unit ? unitOf(trait.unit) : undefined}
+        inputmode={trait.unit ? 'decimal' : undefined}
+        placeholder={held(trait)}
+        {fault}
+        bind:value={() => traits[trait.trait] ?? '', (value) => (traits[trait.trait] = value)}
+      />
+    {/if}
   {/each}
 </div>
 

@@ -1,49 +1,36 @@
 import type { Schemas } from '$lib/api/client';
-import { optional, shown } from '$lib/forms/numbers';
-import { lengthOut, measuredBack, retyped, warmthOut, type Written } from '$lib/words/units.svelte';
+import { measuredBack, measuredOut, retyped, type Written } from '$lib/words/units.svelte';
 
-/** Traits while they are typed; empty is as in the kind. */
-export interface TypedTraits {
-  readyRule: string;
-  branching: string;
-  moisture: string;
-  leastGrowths: string;
-  rhizomeStepMm: string;
-  growthsAYear: string;
-  nightLeast: string;
-  dayMost: string;
-  rootSpeed: string;
-  rootsHidden: string;
+type Trait = Schemas['TraitChoice'];
+type Told = Partial<Record<string, string | number | boolean | null>>;
+
+/** Traits while they are typed, by their keys; what is missing or empty is as in the kind. */
+export type TypedTraits = Record<string, string>;
+
+function isNumber(trait: Trait): boolean {
+  return trait.unit != null;
 }
 
-export function typedTraits(traits: Schemas['DeviationEntry']): TypedTraits {
-  return {
-    readyRule: traits.readyRule ?? '',
-    branching: traits.branching ?? '',
-    moisture: traits.moisture ?? '',
-    leastGrowths: shown(traits.leastGrowths),
-    rhizomeStepMm: traits.rhizomeStepMm == null ? '' : lengthOut(traits.rhizomeStepMm),
-    growthsAYear: shown(traits.growthsAYear),
-    nightLeast: traits.nightLeast == null ? '' : warmthOut(traits.nightLeast),
-    dayMost: traits.dayMost == null ? '' : warmthOut(traits.dayMost),
-    rootSpeed: traits.rootSpeed == null ? '' : lengthOut(traits.rootSpeed),
-    rootsHidden: traits.rootsHidden == null ? '' : String(traits.rootsHidden),
-  };
+/** One trait as it stands in its entry. */
+export function typedTrait(trait: Trait, value: Told[string]): string {
+  if (value == null) return '';
+  return typeof value === 'number' ? measuredOut(value, trait.unit ?? undefined) : String(value);
 }
 
-const UNITS = {
-  rhizomeStepMm: 'mm',
-  rootSpeed: 'mm a week',
-  nightLeast: '°C',
-  dayMost: '°C',
-} as const;
+export function typedTraits(told: Schemas['Traits'], traits: Trait[]): TypedTraits {
+  return Object.fromEntries(
+    traits.map((trait) => [trait.trait, typedTrait(trait, (told as Told)[trait.trait])]),
+  );
+}
 
 /** Traits that were typed in other units. */
-export function retypedTraits(typed: TypedTraits, from: Written): TypedTraits {
-  const now = { ...typed };
-  for (const [key, unit] of Object.entries(UNITS) as [keyof typeof UNITS, string][])
-    now[key] = retyped(typed[key], unit, from);
-  return now;
+export function retypedTraits(typed: TypedTraits, traits: Trait[], from: Written): TypedTraits {
+  return Object.fromEntries(
+    traits.map((trait) => [
+      trait.trait,
+      retyped(typed[trait.trait] ?? '', trait.unit ?? undefined, from),
+    ]),
+  );
 }
 
 /**
@@ -53,23 +40,28 @@ export function retypedTraits(typed: TypedTraits, from: Written): TypedTraits {
  */
 export function sentTraits(
   typed: TypedTraits,
-  known: Partial<Schemas['DeviationEntry']> = {},
-): Schemas['DeviationEntry'] {
-  const measure = (key: keyof typeof UNITS) =>
-    typed[key].trim() === '' ? null : measuredBack(typed[key], UNITS[key], known[key]);
-  return {
-    readyRule: (typed.readyRule || null) as Schemas['DeviationEntry']['readyRule'],
-    branching: (typed.branching || null) as Schemas['DeviationEntry']['branching'],
-    moisture: (typed.moisture || null) as Schemas['DeviationEntry']['moisture'],
-    leastGrowths: optional(typed.leastGrowths),
-    rhizomeStepMm: measure('rhizomeStepMm'),
-    growthsAYear: optional(typed.growthsAYear),
-    nightLeast: measure('nightLeast'),
-    dayMost: measure('dayMost'),
-    rootSpeed: measure('rootSpeed'),
-    rootsHidden: typed.rootsHidden === '' ? null : typed.rootsHidden === 'true',
-  };
+  traits: Trait[],
+  known: Schemas['Traits'] = {},
+): Schemas['Traits'] {
+  const sent: Told = {};
+  for (const trait of traits) {
+    const text = (typed[trait.trait] ?? '').trim();
+    const was = (known as Told)[trait.trait];
+    if (isNumber(trait))
+      sent[trait.trait] =
+        text === '' ? null : measuredBack(text, trait.unit ?? undefined, was as number | null);
+    else if (text === 'true' || text === 'false') sent[trait.trait] = text === 'true';
+    else sent[trait.trait] = text === '' && trait.answers.length ? null : text;
+  }
+  return sent as Schemas['Traits'];
 }
 
 /** The names of the entries, as faults name them. */
-export const TRAITS = Object.keys(typedTraits({}));
+export function traitPaths(within: string, traits: Trait[]): string[] {
+  return traits.map((trait) => `${within}.${trait.trait}`);
+}
+
+/** The traits that a single plant can have of its own. */
+export function ofAPlant(choices: Pick<Schemas['Choices'], 'traits'>): Trait[] {
+  return choices.traits.filter((trait) => trait.ofAPlant);
+}

@@ -1,7 +1,7 @@
 <script lang="ts">
   import { answered, api, Problem, type Schemas } from '$lib/api/client';
-  import { faultOf, otherFaults } from '$lib/forms/faults';
-  import FormFault from '$lib/forms/FormFault.svelte';
+  import { faultOf } from '$lib/forms/faults';
+  import FormHead from '$lib/forms/FormHead.svelte';
   import TextField from '$lib/forms/TextField.svelte';
   import { lengthIn, lengthOut, lengthSaid, lengthUnit } from '$lib/words/units.svelte';
 
@@ -93,7 +93,7 @@
     </svg>
   </div>
   <div class="side">
-    <FormFault sentence={otherFaults(problem, ['knownMm', 'known', 'path'])} />
+    <FormHead {problem} fields={['knownMm', 'known', 'path']} />
     <p>
       {points.length < 2
         ? 'Set two points of a known length, such as the rim from side to side.'

@@ -88,9 +88,4 @@
     outline: 2px solid var(--color-plum);
     outline-offset: 2px;
   }
-  .fault {
-    color: var(--color-clay);
-    font-weight: 600;
-    font-size: 14px;
-  }
 </style>

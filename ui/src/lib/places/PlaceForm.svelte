@@ -1,12 +1,13 @@
 <script lang="ts">
   import { useQueryClient } from '@tanstack/svelte-query';
-  import { answered, api, Problem, type Schemas } from '$lib/api/client';
+  import { answered, api, type Schemas } from '$lib/api/client';
+  import { Saving } from '$lib/api/saving.svelte';
   import { choices } from '$lib/api/queries';
   import ChoiceField from '$lib/forms/ChoiceField.svelte';
-  import { faultOf, otherFaults } from '$lib/forms/faults';
-  import FormFault from '$lib/forms/FormFault.svelte';
-  import { number, optional, shown } from '$lib/forms/numbers';
-  import { measuredBack, warmthOut, warmthUnit } from '$lib/words/units.svelte';
+  import { faultOf } from '$lib/forms/faults';
+  import FormHead from '$lib/forms/FormHead.svelte';
+  import { optional, shown } from '$lib/forms/numbers';
+  import { measuredBack, warmthIn, warmthOut, warmthUnit } from '$lib/words/units.svelte';
   import TextField from '$lib/forms/TextField.svelte';
   import { failed, toaster } from '$lib/shell/toaster';
 
@@ -48,7 +49,8 @@
   let means = $state(
     MONTHS.map((_, i) => (place?.means?.[i] == null ? '' : warmthOut(place.means[i]))),
   );
-  let problem = $state<Problem>();
+  const saving = new Saving();
+  const problem = $derived(saving.problem);
   /** What the sensor said, in a sentence. */
   let read = $state('');
 
@@ -56,7 +58,6 @@
 
   async function save(event: SubmitEvent) {
     event.preventDefault();
-    problem = undefined;
     const measured = means.some((mean) => mean.trim() !== '');
     const body: Schemas['PlaceEntry'] = {
       name,
@@ -69,18 +70,17 @@
         : null,
       approach: (approach || null) as Schemas['PlaceEntry']['approach'],
     };
-    try {
-      await answered(
+    const kept = await saving.save((headers) =>
+      answered(
         place
-          ? api.PUT('/api/places/{id}', { params: { path: { id: place.id } }, body })
-          : api.POST('/api/places', { body }),
-      );
-      void client.invalidateQueries();
-      toaster.success({ title: `${name} saved`, duration: 4000 });
-      done();
-    } catch (failure) {
-      problem = failure instanceof Problem ? failure : new Problem(String(failure));
-    }
+          ? api.PUT('/api/places/{id}', { params: { path: { id: place.id } }, headers, body })
+          : api.POST('/api/places', { headers, body }),
+      ),
+    );
+    if (!kept) return;
+    void client.invalidateQueries();
+    toaster.success({ title: `${name} saved`, duration: 4000 });
+    done();
   }
 
   async function sensor() {
@@ -89,28 +89,32 @@
       const year = await answered(
         api.POST('/api/instruments/sensor/{placeId}', { params: { path: { placeId: place.id } } }),
       );
-      known = year.means;
-      means = known.map((mean) => (mean == null ? '' : warmthOut(mean)));
+      take(year.means);
       read = `${year.days} days read, ${year.fresh} of them new; humidity ${year.humidity} % on the last.`;
     } catch (failure) {
       failed(failure);
     }
   }
 
-  /** Means by a summer and a winter, on a curve between them. */
-  function curve() {
-    const [winter, summer] = [number(means[0] || '16'), number(means[6] || '24')];
-    means = MONTHS.map((_, i) =>
-      String(
-        Math.round((winter + (summer - winter) * (0.5 - 0.5 * Math.cos((i * Math.PI) / 6))) * 2) /
-          2,
-      ),
-    );
+  function take(all: number[]) {
+    known = all;
+    means = all.map((mean) => warmthOut(mean));
+  }
+
+  /** Means on a curve between January and July; what is not typed is usual for the season. */
+  async function curve() {
+    const typed = (mean: string | undefined) => (mean?.trim() ? warmthIn(mean) : undefined);
+    try {
+      const query = { january: typed(means[0]), july: typed(means[6]) };
+      take((await answered(api.GET('/api/places/usual-year', { params: { query } }))).means);
+    } catch (failure) {
+      failed(failure);
+    }
   }
 </script>
 
 <form onsubmit={save} novalidate>
-  <FormFault sentence={otherFaults(problem, fields)} />
+  <FormHead {problem} {fields} />
   <div class="two">
     <TextField label="Name" fault={faultOf(problem, 'name')} bind:value={name} />
     <ChoiceField label="It is a" choices={options.data?.placeKinds ?? []} bind:value={kind} />
@@ -147,7 +151,7 @@
     </div>
     {#if faultOf(problem, 'means')}<p class="fault">{faultOf(problem, 'means')}</p>{/if}
   </fieldset>
-  <div class="end">
+  <div class="form-end">
     <button class="act go">Save</button>
     <button type="button" class="link" onclick={done}>Back without saving</button>
   </div>
@@ -176,15 +180,5 @@
   .months label {
     display: grid;
     font-size: 14px;
-  }
-  .fault {
-    color: var(--color-clay);
-    font-weight: 600;
-    font-size: 14px;
-  }
-  .end {
-    display: flex;
-    gap: 20px;
-    align-items: center;
   }
 </style>

@@ -5,6 +5,11 @@
   const client = useQueryClient();
   const FEW = 6;
   const waiting = $derived(outbox.waiting);
+  const what = $derived(
+    waiting.every((letter) => letter.message.kind === 'LOOK')
+      ? ['look', 'looks']
+      : ['entry', 'entries'],
+  );
   const names = $derived(
     waiting
       .slice(0, FEW)
@@ -16,7 +21,7 @@
 {#if waiting.length > 1 || (waiting.length && outbox.held)}
   <p class="waiting" role="status">
     <b
-      >{waiting.length === 1 ? 'One look waits' : `${waiting.length} looks wait`} in this browser:</b
+      >{waiting.length === 1 ? `One ${what[0]} waits` : `${waiting.length} ${what[1]} wait`} in this browser:</b
     >
     {names}{waiting.length > FEW ? ` and ${waiting.length - FEW} more` : ''}. {outbox.held ?? ''} They
     are sent again by themselves.

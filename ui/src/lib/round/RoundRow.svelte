@@ -1,6 +1,6 @@
 <script lang="ts">
   import type { Schemas } from '$lib/api/client';
-  import type { TypedLook } from '$lib/forms/LookRow.svelte';
+  import type { TypedLook } from '$lib/forms/looks';
   import { measuredOut, unitOf } from '$lib/words/units.svelte';
 
   interface Props {

@@ -1,20 +1,17 @@
 <script lang="ts">
   import { useQueryClient } from '@tanstack/svelte-query';
   import { tick, untrack } from 'svelte';
-  import { answered, api, Problem, type Schemas } from '$lib/api/client';
   import { choices, plantPage, prefetchPlant } from '$lib/api/queries';
-  import { looked, type TypedLook } from '$lib/forms/LookRow.svelte';
   import { sendPhoto } from '$lib/photos/send';
   import { startHere } from '$lib/shell/start';
-  import { failed, takeBack, toaster } from '$lib/shell/toaster';
-  import { measuredIn } from '$lib/words/units.svelte';
-  import { ago, daysBetween } from '$lib/words/dates';
+  import { failed, toaster } from '$lib/shell/toaster';
+  import { AtPlant } from './atPlant.svelte';
+  import DecidingLook from './DecidingLook.svelte';
+  import { roundKeys } from './keys';
   import Letters from './Letters.svelte';
-  import { outbox } from './outbox.svelte';
   import RoundActs from './RoundActs.svelte';
   import RoundDone from './RoundDone.svelte';
-  import RoundRow from './RoundRow.svelte';
-  import Sentence from '$lib/words/Sentence.svelte';
+  import RoundRows from './RoundRows.svelte';
   import SlipNow from './SlipNow.svelte';
   import StopList from './StopList.svelte';
   import { round } from './walk.svelte';
@@ -28,57 +25,20 @@
   const page = plantPage(() => stop?.plantId ?? 0);
   const plant = $derived(stop && page.data?.id === stop.plantId ? page.data : undefined);
   const today = $derived(plant?.today ?? '');
-
-  let row = $state(0);
-  let would = $state<Schemas['WouldBe']>();
-  let problem = $state<Problem>();
-  let tappedSince = $state('');
-  let newest = 0;
-  const rows: Record<string, RoundRow> = $state({});
-
-  const shown = $derived(
-    walk.items
-      .map((item) => options.data?.looks.find((look) => look.item === item))
-      .filter((look) => look !== undefined),
+  const here = new AtPlant(
+    () => walk,
+    () => options.data?.looks ?? [],
+    () => plant,
   );
-  const slip = $derived(would?.slip ?? plant?.slip ?? undefined);
-  const deciding = $derived(slip?.deciding[0]);
+  const would = $derived(here.trying.answer);
+  const deciding = $derived(here.slip?.deciding[0]);
   const decidingChoice = $derived(
     options.data?.looks.find((look) => look.item === deciding?.item.split('/')[0]),
   );
-  const asked = $derived(
-    Object.entries(walk.looks)
-      .filter(([, look]) => looked(look))
-      .map(([spot, look]) => [
-        spot,
-        {
-          answers: look.answers,
-          measured: look.measured.trim() === '' ? null : measuredIn(look.measured, unit(spot)),
-        },
-      ]),
-  );
-  const body = $derived(JSON.stringify(Object.fromEntries(asked)));
-
-  function unit(spot: string): string | undefined {
-    return options.data?.looks.find((look) => look.item === spot.split('/')[0])?.measure?.unit;
-  }
-
-  function look(item: string): TypedLook {
-    return walk.looks[item] ?? { answers: [], measured: '' };
-  }
-
-  function setLook(item: string, value: TypedLook) {
-    walk.looks[item] = value;
-  }
-
-  function last(item: string): Schemas['LookEntry'] | undefined {
-    return plant?.journal.find((line) => line.standing === 'HOLDS' && line.looks[item])?.looks[
-      item
-    ];
-  }
+  let rows = $state<RoundRows>();
 
   $effect(() => {
-    if (options.data) untrack(() => round.retype(unit));
+    if (options.data) untrack(() => round.retype(options.data!.looks));
   });
 
   $effect(() => {
@@ -93,57 +53,11 @@
     });
   });
 
-  $effect(() => {
-    const wanted = body;
-    const id = stop?.plantId;
-    if (!id || wanted === '{}') {
-      newest++;
-      would = undefined;
-      problem = undefined;
-      return;
-    }
-    const timer = setTimeout(() => void judge(id, wanted), 150);
-    return () => clearTimeout(timer);
-  });
+  $effect(() => here.judge());
 
-  async function judge(id: number, wanted: string) {
-    const mine = ++newest;
-    try {
-      const answer = await answered(
-        api.POST('/api/plants/{id}/what-if', {
-          params: { path: { id } },
-          body: { looks: JSON.parse(wanted), figures: {} },
-        }),
-      );
-      if (mine === newest) {
-        would = answer;
-        problem = undefined;
-      }
-    } catch (failure) {
-      if (mine === newest) {
-        would = undefined;
-        problem = failure instanceof Problem ? failure : new Problem(String(failure));
-      }
-    }
-  }
-
-  function tapped(title: string) {
-    walk.taps++;
-    tappedSince = title;
-  }
-
-  /** All that was looked at last time, looked at again; lengths are not, since roots grow. */
-  function same() {
-    walk.taps++;
-    const before = plant?.journal.find(
-      (line) => line.standing === 'HOLDS' && line.kind === 'INSPECTION',
-    );
-    for (const item of walk.items) {
-      const known = before?.looks[item];
-      if (known?.answers.length && !looked(look(item)))
-        walk.looks[item] = { answers: [...known.answers], measured: '' };
-    }
-    tappedSince = 'same as last time';
+  function go(at: number) {
+    here.go(at);
+    window.scrollTo({ top: 0 });
   }
 
   /** From the list the work goes on at the plant: Enter and digits answer its rows. */
@@ -153,55 +67,13 @@
     startHere(document.getElementById('plant'));
   }
 
-  function go(at: number) {
-    walk.at = Math.max(0, Math.min(walk.stops.length, at));
-    walk.looks = {};
-    would = undefined;
-    tappedSince = '';
-    row = 0;
-    window.scrollTo({ top: 0 });
-  }
-
   function next() {
-    if (!stop || !plant || problem?.faults.length) return;
-    walk.taps++;
-    walk.left[stop.plantId] = asked.length
-      ? outbox.put(client, stop.plantId, stop.name, {
-          on: today,
-          looks: Object.fromEntries(asked),
-          note: '',
-          corrects: null,
-        })
-      : 'passed';
-    go(walk.at + 1);
+    if (here.next(client)) window.scrollTo({ top: 0 });
   }
 
-  /** Back to the plant before, and what was written of it is taken back. */
   async function undo() {
-    if (walk.at === 0) return;
-    const before = walk.stops[walk.at - 1]!;
-    const key = walk.left[before.plantId];
-    delete walk.left[before.plantId];
-    go(walk.at - 1);
-    if (!key || key === 'passed' || outbox.recall(key)) return;
-    const sent = outbox.arrived.find((each) => each.key === key);
-    if (sent) await takeBack(client, sent.act);
-  }
-
-  async function pullAside() {
-    if (!stop) return;
-    walk.taps++;
-    const pulled = stop;
-    const aside = pulled.asideOn == null;
-    try {
-      await answered(api.PUT('/api/aside', { body: { plants: [pulled.plantId], aside } }));
-      pulled.asideOn = aside ? today : null;
-    } catch (failure) {
-      failed(failure);
-      return;
-    }
-    void client.invalidateQueries({ queryKey: ['plant', pulled.plantId] });
-    void client.invalidateQueries({ queryKey: ['plants'] });
+    await here.undo(client);
+    window.scrollTo({ top: 0 });
   }
 
   /** A picture goes off at once; it stands with the look of its day. */
@@ -220,26 +92,13 @@
   }
 
   function keys(event: KeyboardEvent) {
-    if (event.ctrlKey || event.metaKey || event.altKey || !stop) return;
-    const typing = event.target instanceof HTMLInputElement;
-    if (event.key === 'Enter' && !(event.target instanceof HTMLButtonElement)) {
-      event.preventDefault();
-      if (typing) (event.target as HTMLInputElement).blur();
-      next();
-    } else if (typing) return;
-    else if (event.key === '=') same();
-    else if (event.key === 'p') void pullAside();
-    else if (event.key === 'u') void undo();
-    else if (event.key === 'ArrowDown') row = Math.min(shown.length - 1, row + 1);
-    else if (event.key === 'ArrowUp') row = Math.max(0, row - 1);
-    else if (/^[1-9]$/.test(event.key)) {
-      const choice = shown[row];
-      const answer = choice?.answers[Number(event.key) - 1];
-      if (!choice || !answer) return;
-      rows[choice.item]?.pick(answer.answer);
-      if (!choice.several) row = Math.min(shown.length - 1, row + 1);
-    } else return;
-    if (event.key.startsWith('Arrow')) event.preventDefault();
+    if (!stop) return;
+    roundKeys(event, here, {
+      next,
+      undo: () => void undo(),
+      pullAside: () => here.pullAside(client),
+      pick: (item, answer) => rows?.pick(item, answer),
+    });
   }
 </script>
 
@@ -250,74 +109,30 @@
 {:else}
   <div class="round">
     <StopList go={jump} />
-
-    <section class="sheet rows" aria-labelledby="plant">
-      <div class="head">
-        <h1 id="plant">{stop.name}</h1>
-        <span class="quiet">
-          {stop.number} · {stop.placeName} · {walk.at + 1} of {walk.stops.length} ·
-          {stop.lastSeen && today
-            ? `last seen ${ago(daysBetween(stop.lastSeen, today))}; dashed = as then`
-            : 'not looked at yet'}
-        </span>
-      </div>
-      {#each shown as choice, i (choice.item)}
-        <RoundRow
-          {choice}
-          last={last(choice.item)}
-          current={i === row}
-          tapped={() => tapped(choice.title)}
-          bind:this={rows[choice.item]}
-          bind:look={() => look(choice.item), (value) => setLook(choice.item, value)}
-        />
-      {/each}
-      <p class="said" aria-live="polite">
-        {#if problem}<span class="fault">{problem.message}</span>
-        {:else if would?.words.length}“<Sentence
-            parts={would.words}
-            today={would.slip.judgedOn}
-          />.”{/if}
-      </p>
-    </section>
-
+    <RoundRows {here} {stop} {today} turn="{walk.at + 1} of {walk.stops.length}" bind:this={rows} />
     <div class="side">
-      {#if slip}
+      {#if here.slip}
         <SlipNow
-          {slip}
+          slip={here.slip}
           {today}
           changedBy={would && plant && would.slip.verdict !== plant.slip?.verdict
-            ? tappedSince
+            ? here.tappedSince
             : undefined}
         />
       {:else}
         <p class="quiet" role="status">Looking it up…</p>
       {/if}
       {#if deciding && decidingChoice}
-        <section class="sheet" aria-label="The deciding look">
-          <b>One look would settle it</b>
-          <p>{deciding.title}{deciding.how ? `: ${deciding.how.toLowerCase()}` : ''}</p>
-          <div class="quick">
-            {#each decidingChoice.answers as each (each.answer)}
-              <button
-                type="button"
-                class="act small"
-                onclick={() => {
-                  tapped(deciding.title);
-                  setLook(deciding.item, { answers: [each.answer], measured: '' });
-                }}>{each.words}</button
-              >
-            {/each}
-          </div>
-        </section>
+        <DecidingLook {deciding} choice={decidingChoice} {here} />
       {/if}
       <div class="letters"><Letters /></div>
       <RoundActs
         aside={stop.asideOn != null}
         begun={walk.at > 0}
         ready={plant !== undefined}
-        looked={asked.length > 0}
-        {same}
-        pullAside={() => void pullAside()}
+        looked={here.lookedAt}
+        same={() => here.same()}
+        pullAside={() => here.pullAside(client)}
         photograph={(files) => void photograph(files)}
         undo={() => void undo()}
         {next}
@@ -333,18 +148,6 @@
     gap: 16px;
     align-items: start;
   }
-  .rows {
-    padding: 14px 18px;
-  }
-  .head h1 {
-    font-size: 26px;
-    overflow-wrap: anywhere;
-  }
-  .said {
-    min-height: 52px;
-    margin: 12px 0 0;
-    font: 480 17px/1.45 var(--font-serif);
-  }
   .side {
     display: grid;
     gap: 12px;
@@ -357,21 +160,6 @@
   }
   .letters:empty {
     display: none;
-  }
-  .quick {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 6px;
-    margin-top: 8px;
-  }
-  .quick .act {
-    min-height: 44px;
-  }
-  .fault {
-    color: var(--color-clay);
-    font-weight: 600;
-    font-size: 14.5px;
-    font-family: var(--font-sans);
   }
   @media (max-width: 1100px) {
     .round {

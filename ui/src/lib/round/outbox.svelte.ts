@@ -4,12 +4,16 @@ import { newKey, under } from '$lib/api/keys';
 import { keep } from '$lib/api/queries';
 import { takeBack } from '$lib/shell/toaster';
 
-/** An inspection on its way to the program; its key makes sure that it arrives once. */
+/** What can be sent: each kind of act with what it says. */
+export type Message =
+  { kind: 'LOOK'; body: Schemas['NewInspection'] } | { kind: 'ASIDE'; body: Schemas['Aside'] };
+
+/** An act on its way to the program; its key makes sure that it happens once. */
 export interface Letter {
   key: string;
   plantId: number;
   name: string;
-  body: Schemas['NewInspection'];
+  message: Message;
   /** Why the program did not take it; it stays here until somebody says what becomes of it. */
   refused?: string;
 }
@@ -19,6 +23,31 @@ export interface Arrived {
   key: string;
   act: string;
   plantId: number;
+}
+
+type Taken = Pick<Schemas['Saved'], 'act'> | Schemas['Done'];
+
+/** How each kind of act is sent; one that is added here can be put into the outbox. */
+function send(
+  { plantId, message, key }: Letter,
+  headers: Record<string, string>,
+): Promise<{ data?: Taken; error?: unknown; response: Response }> {
+  switch (message.kind) {
+    case 'LOOK':
+      return api.POST('/api/plants/{id}/inspections', {
+        params: { path: { id: plantId } },
+        headers,
+        body: { ...message.body, sentKey: key },
+      });
+    case 'ASIDE':
+      return api.PUT('/api/aside', { headers, body: message.body });
+  }
+}
+
+/** A look as it was kept before other acts could be. */
+function opened(letter: Letter & { body?: Schemas['NewInspection'] }): Letter {
+  const { body, ...rest } = letter;
+  return body ? { ...rest, message: { kind: 'LOOK', body } } : letter;
 }
 
 const LETTERS = 'almanac.outbox';
@@ -41,7 +70,7 @@ function load<T>(store: string): T[] {
  * not answer, and when it refuses. Several windows share what is kept.
  */
 class Outbox {
-  letters = $state<Letter[]>(load(LETTERS));
+  letters = $state<Letter[]>(load<Letter>(LETTERS).map(opened));
   arrived = $state<Arrived[]>(load(ARRIVED));
   /** Why nothing goes out just now, in a sentence. */
   held = $state<string>();
@@ -66,12 +95,9 @@ class Outbox {
     return key !== undefined && this.arrived.some((each) => each.key === key);
   }
 
-  put(client: QueryClient, plantId: number, name: string, body: Schemas['NewInspection']): string {
+  put(client: QueryClient, plantId: number, name: string, message: Message): string {
     const key = newKey();
-    this.#change((letters) => [
-      ...letters,
-      { key, plantId, name, body: { ...body, sentKey: key } },
-    ]);
+    this.#change((letters) => [...letters, { key, plantId, name, message }]);
     void this.send(client);
     return key;
   }
@@ -99,7 +125,7 @@ class Outbox {
 
   /** Another window has written into what is kept. */
   refresh(): void {
-    this.letters = load(LETTERS);
+    this.letters = load<Letter>(LETTERS).map(opened);
     this.arrived = load(ARRIVED);
   }
 
@@ -121,19 +147,14 @@ class Outbox {
   async #deliver(client: QueryClient, letter: Letter): Promise<boolean> {
     this.#onItsWay = letter.key;
     try {
-      const saved = await answered(
-        api.POST('/api/plants/{id}/inspections', {
-          params: { path: { id: letter.plantId } },
-          headers: under(letter.key),
-          body: letter.body,
-        }),
-      );
+      const taken = await answered(send(letter, under(letter.key)));
       this.held = undefined;
       this.drop(letter.key);
-      if (this.#recalled.delete(letter.key)) await takeBack(client, saved.act);
+      const act = taken.act;
+      if (this.#recalled.delete(letter.key) && act) await takeBack(client, act);
       else {
-        this.#arrives({ key: letter.key, act: saved.act, plantId: letter.plantId });
-        keep(client, saved);
+        if (act) this.#arrives({ key: letter.key, act, plantId: letter.plantId });
+        keep(client, taken);
       }
       return true;
     } catch (failure) {
@@ -163,7 +184,7 @@ class Outbox {
 
   /** Changes what is kept as it stands now, whichever window has written it. */
   #change(change: (letters: Letter[]) => Letter[]): void {
-    this.letters = change(load(LETTERS));
+    this.letters = change(load<Letter>(LETTERS).map(opened));
     localStorage.setItem(LETTERS, JSON.stringify(this.letters));
   }
 }

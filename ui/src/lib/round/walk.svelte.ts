@@ -1,6 +1,6 @@
 import type { Schemas } from '$lib/api/client';
-import type { TypedLook } from '$lib/forms/LookRow.svelte';
-import { retyped, units, type Written } from '$lib/words/units.svelte';
+import { retypedLooks, type TypedLook } from '$lib/forms/looks';
+import { units, type Written } from '$lib/words/units.svelte';
 
 /** A round under way, kept in the browser so that a reload loses nothing. */
 export interface Walk {
@@ -44,16 +44,11 @@ class Round {
     };
   }
 
-  /**
-   * What was tapped before the units were changed, typed anew in those that hold now.
-   *
-   * @param unit of what is measured at a spot
-   */
-  retype(unit: (spot: string) => string | undefined): void {
+  /** What was tapped before the units were changed, typed anew in those that hold now. */
+  retype(choices: Schemas['LookChoice'][]): void {
     const from = this.now?.units;
     if (!this.now || !from) return;
-    for (const [spot, look] of Object.entries(this.now.looks))
-      look.measured = retyped(look.measured, unit(spot), from);
+    this.now.looks = retypedLooks(this.now.looks, choices, from);
     this.now.units = undefined;
   }
 

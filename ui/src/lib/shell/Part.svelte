@@ -22,7 +22,6 @@
 
 <style>
   .fault {
-    color: var(--color-clay);
     font-size: 14.5px;
   }
 </style>

@@ -18,10 +18,6 @@
   const words = $derived((items: string[]) =>
     items.map((item) => (titles[item] ?? item).toLowerCase()).join(', '),
   );
-  /** Hazards and what is no reason have no figure that could be changed. */
-  function figure(rule: string): string | undefined {
-    return /^(hazard|no-reason)\.|^readiness$|^medium\.inert$/.test(rule) ? undefined : rule;
-  }
   function points(reason: Schemas['ReasonLine']): string {
     if (reason.scale === 'HAZARD') return 'now';
     if (!reason.points) return '';
@@ -72,7 +68,7 @@
             <span class="quiet">seen {short(reason.look.on, slip.judgedOn)}</span>
           {/if}
         </span>
-        {#if figure(reason.rule) && points(reason)}
+        {#if reason.rule && points(reason)}
           <a class="points" href="/rules#{reason.rule}" aria-label="{points(reason)}: its figure"
             >{points(reason)}</a
           >

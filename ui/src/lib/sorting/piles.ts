@@ -11,3 +11,6 @@ export const PILES: { key: string; title: string; hue: string; verdicts: Verdict
   { key: 'care', title: 'Adjust care', hue: 'slate', verdicts: ['ADJUST_CARE'] },
   { key: 'leave', title: 'Leave', hue: 'moss', verdicts: ['LEAVE'] },
 ];
+
+/** The pile of those that were given away or lost. */
+export const GONE = 'gone';

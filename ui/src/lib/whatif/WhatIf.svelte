@@ -1,17 +1,18 @@
 <script lang="ts">
-  import { answered, api, Problem, type Schemas } from '$lib/api/client';
+  import { answered, api, type Schemas } from '$lib/api/client';
   import { rulesPage } from '$lib/api/queries';
+  import { Trying } from '$lib/api/trying.svelte';
   import ChoiceField from '$lib/forms/ChoiceField.svelte';
-  import DraftNotice from '$lib/forms/DraftNotice.svelte';
   import { Draft } from '$lib/forms/drafts.svelte';
-  import { faultOf, otherFaults } from '$lib/forms/faults';
+  import { faultOf } from '$lib/forms/faults';
   import DayField from '$lib/forms/DayField.svelte';
-  import FormFault from '$lib/forms/FormFault.svelte';
+  import FormHead from '$lib/forms/FormHead.svelte';
   import LookRow from '$lib/forms/LookRow.svelte';
-  import MixEditor, { typed } from '$lib/forms/MixEditor.svelte';
+  import { typedMix } from '$lib/forms/mix';
+  import MixEditor from '$lib/forms/MixEditor.svelte';
   import TextField from '$lib/forms/TextField.svelte';
   import TraitFields from '$lib/kinds/TraitFields.svelte';
-  import { TRAITS } from '$lib/kinds/traits';
+  import { ofAPlant, traitPaths } from '$lib/kinds/traits';
   import Sentence from '$lib/words/Sentence.svelte';
   import { asItIs, question, retypedSupposed, type Supposed } from './asked';
   import { measuredOut, unitOf } from '$lib/words/units.svelte';
@@ -31,13 +32,14 @@
   const spots = $derived(choices.looks.map((look) => look.item));
   // svelte-ignore state_referenced_locally
   const draft = new Draft<Supposed>(`what-if.${plant.id}`, (old, from) =>
-    retypedSupposed(old, choices.looks, from),
+    retypedSupposed(old, choices, from),
   );
   // svelte-ignore state_referenced_locally
   let asked = $state(draft.begin(asItIs(choices.looks.map((look) => look.item))));
-  let would = $state<Schemas['WouldBe']>();
-  let problem = $state<Problem>();
-  let newest = 0;
+  const trying = new Trying<Schemas['WouldBe']>(200);
+  const would = $derived(trying.answer);
+  const problem = $derived(trying.problem);
+  const traits = $derived(ofAPlant(choices));
 
   const sections = $derived.by(() => {
     const keys = [...new Set(choices.looks.map((look) => look.section))];
@@ -52,39 +54,23 @@
     const all = (rules.data ?? []).flatMap((chapter) => chapter.figures);
     return all.filter((figure) => used.has(figure.key) || figure.key.startsWith('verdict.must'));
   });
-  const nothing = JSON.stringify(question(asItIs([]), []));
-  const body = $derived(JSON.stringify(question(asked, choices.looks, figures)));
+  const nothing = JSON.stringify(question(asItIs([]), { looks: [], traits: [] }));
+  const body = $derived(JSON.stringify(question(asked, choices, figures)));
 
   $effect(() => {
     const wanted = body;
-    if (wanted === nothing) {
-      newest++;
-      would = undefined;
-      problem = undefined;
-      supposed(undefined);
-      return;
-    }
-    const timer = setTimeout(() => void ask(wanted), 200);
-    return () => clearTimeout(timer);
+    return trying.ask(wanted === nothing ? undefined : () => ask(wanted));
   });
 
-  async function ask(wanted: string) {
-    const mine = ++newest;
-    try {
-      const answer = await answered(
-        api.POST('/api/plants/{id}/what-if', {
-          params: { path: { id: plant.id } },
-          body: JSON.parse(wanted) as Schemas['WhatIf'],
-        }),
-      );
-      if (mine !== newest) return;
-      would = answer;
-      problem = undefined;
-      supposed(answer.slip);
-    } catch (failure) {
-      if (mine !== newest) return;
-      problem = failure instanceof Problem ? failure : new Problem(String(failure));
-    }
+  $effect(() => supposed(would?.slip));
+
+  function ask(wanted: string): Promise<Schemas['WouldBe']> {
+    return answered(
+      api.POST('/api/plants/{id}/what-if', {
+        params: { path: { id: plant.id } },
+        body: JSON.parse(wanted) as Schemas['WhatIf'],
+      }),
+    );
   }
 
   $effect(() => draft.keep($state.snapshot(asked) as Supposed));
@@ -98,7 +84,7 @@
     'pottedOn',
     'mix',
     ...spots.map((spot) => `looks.${spot}`),
-    ...TRAITS,
+    ...traitPaths('deviation', traits),
     ...figures.map((figure) => figure.key),
   ]);
 </script>
@@ -116,8 +102,7 @@
       >
     </span>
   </div>
-  <FormFault sentence={otherFaults(problem, fields)} />
-  <DraftNotice since={draft.since} anew={startOver} />
+  <FormHead {problem} {fields} since={draft.since} anew={startOver} />
 
   <div class="changes" aria-live="polite">
     {#if would?.changes.length}
@@ -190,7 +175,7 @@
       />
       <button type="button" class="link" onclick={() => (asked.mix = [])}>The mix as it is</button>
     {:else}
-      <button type="button" class="link" onclick={() => (asked.mix = typed(plant.potting.mix))}
+      <button type="button" class="link" onclick={() => (asked.mix = typedMix(plant.potting.mix))}
         >Another mix than {plant.potting.mixWords}</button
       >
     {/if}
@@ -198,7 +183,13 @@
 
   <details>
     <summary>Its kind</summary>
-    <TraitFields bind:traits={asked.traits} {choices} otherwise={plant.traits} {problem} />
+    <TraitFields
+      bind:traits={asked.traits}
+      asked={traits}
+      within="deviation"
+      otherwise={plant.traits}
+      {problem}
+    />
   </details>
 
   <details>

@@ -1,22 +1,19 @@
-import { expect, test, vi } from 'vitest';
+import { expect, test } from 'vitest';
 import type { Schemas } from '$lib/api/client';
+import { units } from '$lib/words/units.svelte';
+import { asItIs, question } from './asked';
 
-vi.mock('$lib/forms/LookRow.svelte', () => ({
-  looked: (look: { answers: string[]; measured: string; forgotten?: boolean }) =>
-    look.answers.length > 0 || look.measured.trim() !== '' || Boolean(look.forgotten),
-}));
-vi.mock('$lib/forms/MixEditor.svelte', () => ({
-  sent: (parts: { component: string; parts: string }[]) =>
-    parts.map(({ component, parts: amount }) => ({ component, parts: Number(amount) })),
-}));
-
-const { asItIs, question } = await import('./asked');
-const { units } = await import('$lib/words/units.svelte');
-
-const choices = [
-  { item: 'newRoots', measure: { words: 'longest', unit: 'mm' } },
-  { item: 'smell', measure: null },
-] as unknown as Schemas['LookChoice'][];
+const choices = {
+  looks: [
+    { item: 'newRoots', measure: { words: 'longest', unit: 'mm' } },
+    { item: 'smell', measure: null },
+  ] as unknown as Schemas['LookChoice'][],
+  traits: [
+    { trait: 'rootSpeed', title: '', ofAPlant: true, unit: 'mm a week', answers: [] },
+    { trait: 'leastGrowths', title: '', ofAPlant: true, unit: 'growths', answers: [] },
+    { trait: 'roots', title: '', ofAPlant: false, unit: null, answers: [] },
+  ] as Schemas['TraitChoice'][],
+};
 
 test('asking for nothing asks for everything as it is', () => {
   expect(question(asItIs(['newRoots', 'smell']), choices)).toEqual({
@@ -60,7 +57,7 @@ test('one trait of its own makes a deviation of it', () => {
   const supposed = asItIs([]);
   supposed.traits.rootSpeed = '9';
   const asked = question(supposed, choices);
-  expect(asked.deviation).toMatchObject({ rootSpeed: 9, readyRule: null, leastGrowths: null });
+  expect(asked.deviation).toEqual({ rootSpeed: 9, leastGrowths: null });
 });
 
 test('figures are numbers, and what is none is sent as it was typed', () => {
@@ -77,7 +74,7 @@ test('lengths among the figures are typed in the chosen unit', () => {
     { key: 'roots.nub-most', unit: 'mm' },
     { key: 'need.sour', unit: 'points' },
   ] as unknown as Schemas['RuleLine'][];
-  expect(question(supposed, [], rules).figures).toEqual({
+  expect(question(supposed, choices, rules).figures).toEqual({
     'roots.nub-most': 12.7,
     'need.sour': 25,
   });

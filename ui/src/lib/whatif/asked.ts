@@ -1,8 +1,10 @@
 import type { Schemas } from '$lib/api/client';
-import { looked, type TypedLook } from '$lib/forms/LookRow.svelte';
-import { sent, type TypedPart } from '$lib/forms/MixEditor.svelte';
-import { measuredIn, retyped, units as written, type Written } from '$lib/words/units.svelte';
-import { retypedTraits, sentTraits, typedTraits, type TypedTraits } from '$lib/kinds/traits';
+import { entriesOf, retypedLooks, untouched, type TypedLook } from '$lib/forms/looks';
+import { sentMix, type TypedPart } from '$lib/forms/mix';
+import { ofAPlant, retypedTraits, sentTraits, type TypedTraits } from '$lib/kinds/traits';
+import { measuredIn, units as written, type Written } from '$lib/words/units.svelte';
+
+type Choices = Pick<Schemas['Choices'], 'looks' | 'traits'>;
 
 /** What is supposed to be otherwise, while it is typed. */
 export interface Supposed {
@@ -26,55 +28,32 @@ export function asItIs(spots: string[]): Supposed {
     pottedOn: '',
     moisture: '',
     mix: [],
-    looks: Object.fromEntries(spots.map((spot) => [spot, { answers: [], measured: '' }])),
-    traits: typedTraits({}),
+    looks: Object.fromEntries(spots.map((spot) => [spot, untouched()])),
+    traits: {},
     figures: {},
   };
 }
 
 /** What was supposed in other units. */
-export function retypedSupposed(
-  supposed: Supposed,
-  choices: Schemas['LookChoice'][],
-  from: Written,
-): Supposed {
-  const units = new Map(choices.map((choice) => [choice.item, choice.measure?.unit]));
+export function retypedSupposed(supposed: Supposed, choices: Choices, from: Written): Supposed {
   return {
     ...supposed,
-    traits: retypedTraits(supposed.traits, from),
+    traits: retypedTraits(supposed.traits, ofAPlant(choices), from),
     // The figures of rules are in units of their own, which are not known here.
     figures:
       from.length === written.length && from.warmth === written.warmth ? supposed.figures : {},
-    looks: Object.fromEntries(
-      Object.entries(supposed.looks).map(([spot, look]) => [
-        spot,
-        { ...look, measured: retyped(look.measured, units.get(spot), from) },
-      ]),
-    ),
+    looks: retypedLooks(supposed.looks, choices.looks, from),
   };
 }
 
 /** The question as it is sent. */
 export function question(
   supposed: Supposed,
-  choices: Schemas['LookChoice'][],
+  choices: Choices,
   rules: Schemas['RuleLine'][] = [],
 ): Schemas['WhatIf'] {
-  const units = new Map(choices.map((choice) => [choice.item, choice.measure?.unit]));
   const ruleUnits = new Map(rules.map((figure) => [figure.key, figure.unit]));
-  const looks = Object.entries(supposed.looks)
-    .filter(([, look]) => looked(look))
-    .map(([spot, look]) => [
-      spot,
-      look.forgotten
-        ? null
-        : {
-            answers: look.answers,
-            measured:
-              look.measured.trim() === '' ? null : measuredIn(look.measured, units.get(spot)),
-          },
-    ]);
-  const traits = sentTraits(supposed.traits);
+  const traits = sentTraits(supposed.traits, ofAPlant(choices));
   const deviates = Object.values(traits).some((trait) => trait !== null);
   const figures = Object.entries(supposed.figures)
     .filter(([, typed]) => typed.trim() !== '')
@@ -85,8 +64,9 @@ export function question(
     aim: (supposed.aim || null) as Schemas['WhatIf']['aim'],
     pottedOn: supposed.pottedOn.trim() || null,
     moisture: (supposed.moisture || null) as Schemas['WhatIf']['moisture'],
-    mix: supposed.mix.length ? sent(supposed.mix) : null,
-    looks: Object.fromEntries(looks),
+    mix: supposed.mix.length ? sentMix(supposed.mix) : null,
+    // A look that is to be forgotten is sent as null, which the description cannot say of a map.
+    looks: entriesOf(supposed.looks, choices.looks) as Schemas['WhatIf']['looks'],
     deviation: deviates ? traits : null,
     figures: Object.fromEntries(figures),
   };

@@ -66,7 +66,7 @@
 
 <Waiting {query}>
   {#if plant}
-    <div class="top">
+    <div class="page-head">
       <h1>{plant.name}</h1>
       <span class="quiet where"
         >{plant.card.number} · {plant.place.name} · {plant.kindName} ·
@@ -190,15 +190,8 @@
 </Waiting>
 
 <style>
-  .top {
-    display: flex;
-    flex-wrap: wrap;
-    align-items: baseline;
-    gap: 6px 14px;
+  .page-head {
     margin-bottom: 16px;
-  }
-  h1 {
-    overflow-wrap: anywhere;
   }
   .where {
     font-size: 15px;

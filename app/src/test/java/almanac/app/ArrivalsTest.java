@@ -96,13 +96,11 @@ class ArrivalsTest {
             due ->
                 due.path("plantId").equals(plant.path("id"))
                     && due.path("check").path("id").equals(apart.path("id")));
-    var ticked =
-        APP.post(
-            "/api/plants/%d/checks/%s/answer"
-                .formatted(plant.path("id").asLong(), apart.path("id").asString()),
-            "{\"answer\":\"AS_HOPED\"}");
-    assertThat(ticked.status()).isEqualTo(400);
-    assertThat(ticked.fault("answer")).isPresent();
+    for (var refused :
+        List.of(answer(plant, "SOAK", "AS_HOPED"), answer(plant, "APART", "NOT_AS_HOPED"))) {
+      assertThat(refused.status()).isEqualTo(400);
+      assertThat(refused.fault("answer")).isPresent();
+    }
 
     var soaked = look(plant, "{\"soakPh\":{\"answers\":[],\"measured\":5.8}}");
     assertThat(check(soaked, "SOAK").path("best").asString()).isEqualTo("2027-05-29");
@@ -116,6 +114,25 @@ class ArrivalsTest {
     assertThat(found.path("checks").valueStream().map(each -> each.path("purpose").asString()))
         .as("one of each")
         .doesNotHaveDuplicates();
+  }
+
+  @Test
+  void nothingFoundOnAPlantThatIsKeptApartIsALookAtIt() throws Exception {
+    var plant = arrive("Oncidium Sluice Rail");
+    var ticked = answer(plant, "APART", "AS_HOPED");
+    assertThat(ticked.status()).as("%s", ticked.body()).isEqualTo(201);
+    var line = ticked.body().path("plant").path("journal").path(0);
+    assertThat(line.path("kind").asString()).isEqualTo("INSPECTION");
+    assertThat(line.path("looks").path("pests").path("answers").path(0).asString())
+        .isEqualTo("NONE");
+  }
+
+  private static RunningApplication.Answer answer(JsonNode plant, String purpose, String answer)
+      throws Exception {
+    return APP.post(
+        "/api/plants/%d/checks/%s/answer"
+            .formatted(plant.path("id").asLong(), check(plant, purpose).path("id").asString()),
+        "{\"answer\":\"%s\"}".formatted(answer));
   }
 
   @Test

@@ -27,7 +27,8 @@ import almanac.core.inspection.Item;
 import almanac.core.inspection.Lead;
 import almanac.core.inspection.Pests;
 import almanac.core.kinds.Branching;
-import almanac.core.kinds.Deviation;
+import almanac.core.kinds.Trait;
+import almanac.core.kinds.Traits;
 import almanac.core.medium.Component;
 import almanac.core.medium.Mix;
 import almanac.core.medium.Moisture;
@@ -141,17 +142,13 @@ class EveryActTest {
             ANY,
             new Happening.OfKind(
                 "vanda",
-                new Deviation(
-                    null,
-                    Branching.NO,
-                    Moisture.DRIES_RIGHT_OUT,
-                    4,
-                    12.5,
-                    null,
-                    9.0,
-                    31.0,
-                    6.0,
-                    true))),
+                Traits.NONE
+                    .with(Trait.BRANCHING, Branching.NO)
+                    .with(Trait.MOISTURE, Moisture.DRIES_RIGHT_OUT)
+                    .with(Trait.LEAST_GROWTHS, 4)
+                    .with(Trait.RHIZOME_STEP_MM, 12.5)
+                    .with(Trait.NIGHT_LEAST, 9.0)
+                    .with(Trait.ROOTS_HIDDEN, true))),
         Deed.on(ANY, new Happening.Moved(new Stand(3, 0.5))),
         Deed.on(
             ANY,

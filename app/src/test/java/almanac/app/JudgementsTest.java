@@ -116,7 +116,7 @@ class JudgementsTest {
         "\"rootsInPot\"; \"soakPh\":{\"answers\":[],\"measured\":14.5},\"rootsInPot\"; situations[0].looks[0].looks.soakPh.measured",
         "\"place\"; \"figures\":{\"need.mood\":1},\"place\"; situations[0].need.mood",
         "\"place\"; \"approach\":\"HURRY\",\"place\"; situations[0].approach",
-        "\"place\"; \"deviation\":{\"rootSpeed\":900},\"place\"; situations[0].rootSpeed"
+        "\"place\"; \"deviation\":{\"rootSpeed\":900},\"place\"; situations[0].deviation.rootSpeed"
       })
   void aSituationThatCannotBeIsRefusedByItsField(String right, String wrong, String field)
       throws Exception {

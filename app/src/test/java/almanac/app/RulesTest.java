@@ -196,7 +196,8 @@ class RulesTest {
     assertThat(strict.path("verdict").asString()).isEqualTo("FULL_REPOT");
 
     assertThat(whatIf(plant, "\"on\":\"2040-01-01\"").fault("on")).isPresent();
-    assertThat(whatIf(plant, "\"deviation\":{\"rootSpeed\":900}").fault("rootSpeed")).isPresent();
+    assertThat(whatIf(plant, "\"deviation\":{\"rootSpeed\":900}").fault("deviation.rootSpeed"))
+        .isPresent();
     assertThat(
             whatIf(plant, "\"looks\":{\"newRoots\":{\"answers\":[\"NONE\"],\"measured\":40}}")
                 .fault("looks.newRoots.measured"))
@@ -208,16 +209,17 @@ class RulesTest {
     var kinds = APP.get("/api/kinds").body();
     var oncidium = kind(kinds, "oncidium");
     assertThat(oncidium.path("standing").asString()).isEqualTo("STANDARD");
-    var traits = oncidium.path("traits").toString();
+    var entry =
+        "{\"name\":%s,\"traits\":%s}".formatted(oncidium.path("name"), oncidium.path("traits"));
 
     var changed =
-        APP.put("/api/kinds/oncidium", traits.replace("\"rootSpeed\":17.0", "\"rootSpeed\":9"));
+        APP.put("/api/kinds/oncidium", entry.replace("\"rootSpeed\":17.0", "\"rootSpeed\":9"));
     assertThat(changed.body().path("standing").asString()).isEqualTo("CHANGED");
     assertThat(speed("Oncidium Slow Barge")).isEqualTo(9);
     APP.send(APP.request("/api/kinds/oncidium").DELETE().build());
     assertThat(speed("Oncidium Slow Barge")).isEqualTo(17);
 
-    var copy = traits.replace("Oncidium alliance", "Oncidium of the weir");
+    var copy = entry.replace("Oncidium alliance", "Oncidium of the weir");
     assertThat(APP.post("/api/kinds", copy).body().path("key").asString())
         .isEqualTo("oncidium-of-the-weir");
     assertThat(APP.post("/api/kinds", copy).fault("name")).isPresent();
@@ -225,7 +227,7 @@ class RulesTest {
             APP.post(
                     "/api/kinds",
                     copy.replace("weir", "lock").replace("\"dayMost\":28.0", "\"dayMost\":2"))
-                .fault("dayMost"))
+                .fault("traits.dayMost"))
         .isPresent();
     var gone = APP.send(APP.request("/api/kinds/oncidium-of-the-weir").DELETE().build());
     assertThat(gone.status()).isEqualTo(204);

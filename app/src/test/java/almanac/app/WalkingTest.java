@@ -72,7 +72,7 @@ class WalkingTest {
             .body()
             .valueStream()
             .filter(each -> each.path("check").path("urgency").asString().equals("DUE"))
-            .filter(each -> !each.path("check").path("byLooking").asBoolean())
+            .filter(each -> !each.path("check").path("ticks").isEmpty())
             .findFirst()
             .orElseThrow();
     var path =

@@ -40,7 +40,7 @@
 
 <svelte:head><title>Photographs {plant.data?.name ?? ''} · Mellow Almanac</title></svelte:head>
 
-<div class="top">
+<div class="page-head">
   <h1>{plant.data?.name ?? 'Photographs'}</h1>
   <a class="link" href="/plants/{id}">Back to the plant</a>
 </div>
@@ -110,13 +110,6 @@
 </Waiting>
 
 <style>
-  .top {
-    display: flex;
-    flex-wrap: wrap;
-    align-items: baseline;
-    gap: 6px 14px;
-    margin-bottom: 14px;
-  }
   .asked {
     display: flex;
     flex-wrap: wrap;

@@ -6,11 +6,11 @@
   import { choices, plantPage } from '$lib/api/queries';
   import { Saving } from '$lib/api/saving.svelte';
   import DayField from '$lib/forms/DayField.svelte';
-  import DraftNotice from '$lib/forms/DraftNotice.svelte';
   import { Draft } from '$lib/forms/drafts.svelte';
-  import { faultOf, otherFaults } from '$lib/forms/faults';
-  import FormFault from '$lib/forms/FormFault.svelte';
-  import MixEditor, { sent, typed, type TypedPart } from '$lib/forms/MixEditor.svelte';
+  import { faultOf } from '$lib/forms/faults';
+  import FormHead from '$lib/forms/FormHead.svelte';
+  import MixEditor from '$lib/forms/MixEditor.svelte';
+  import { sentMix, typedMix, type TypedPart } from '$lib/forms/mix';
   import MoistureField from '$lib/forms/MoistureField.svelte';
   import { retypedPot, sentPot, typedPot, type TypedPot } from '$lib/forms/pot';
   import PotFields from '$lib/forms/PotFields.svelte';
@@ -54,7 +54,7 @@
     form = draft.begin({
       on: wrong && !cameIn ? wrong.on : plant.today,
       pottedOn: cameIn ? before.pottedOn : '',
-      mix: typed(before.mix),
+      mix: typedMix(before.mix),
       moisture: before.moisture,
       pot: typedPot(before),
       note: wrong?.note ?? '',
@@ -77,7 +77,7 @@
           headers,
           body: {
             on: now.on,
-            mix: sent(now.mix),
+            mix: sentMix(now.mix),
             moisture: now.moisture,
             pot: sentPot(now.pot, before),
             note: now.note,
@@ -107,7 +107,7 @@
 
 <Waiting {query}>
   {#if plant && form}
-    <div class="top">
+    <div class="page-head">
       <h1>{plant.name}</h1>
       <span class="quiet"
         >{wrong
@@ -117,8 +117,7 @@
     </div>
     <div class="columns">
       <form class="sheet" data-start onsubmit={save} novalidate>
-        <FormFault sentence={otherFaults(problem, fields)} />
-        <DraftNotice since={draft.since} anew={() => (form = draft.drop())} />
+        <FormHead {problem} {fields} since={draft.since} anew={() => (form = draft.drop())} />
         {#if cameIn}
           <PottedOnField fault={faultOf(problem, 'pottedOn')} bind:pottedOn={form.pottedOn} />
         {:else}
@@ -132,7 +131,7 @@
         />
         <MoistureField bind:moisture={form.moisture} moistures={options.data?.moistures ?? []} />
         <TextField label="Note" fault={faultOf(problem, 'note')} bind:value={form.note} />
-        <div class="end">
+        <div class="form-end">
           <button class="act go" disabled={saving.busy}
             >{saving.busy ? 'Saving…' : wrong ? 'Keep the correction' : 'Log the repot'}</button
           >
@@ -155,16 +154,6 @@
 </Waiting>
 
 <style>
-  .top {
-    display: flex;
-    flex-wrap: wrap;
-    align-items: baseline;
-    gap: 6px 14px;
-    margin-bottom: 14px;
-  }
-  h1 {
-    overflow-wrap: anywhere;
-  }
   .columns {
     display: grid;
     grid-template-columns: minmax(0, 640px) minmax(0, 360px);
@@ -187,11 +176,6 @@
   }
   aside li {
     padding: 3px 0;
-  }
-  .end {
-    display: flex;
-    gap: 20px;
-    align-items: center;
   }
   @media (max-width: 900px) {
     .columns {

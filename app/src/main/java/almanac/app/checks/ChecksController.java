@@ -8,6 +8,7 @@ import almanac.app.shown.Pages;
 import almanac.app.shown.PlantPage.CheckView;
 import almanac.app.shown.Saved;
 import almanac.app.site.Today;
+import almanac.core.diary.Listing;
 import almanac.core.followup.CheckAnswer;
 import almanac.core.followup.CheckName;
 import io.swagger.v3.oas.annotations.Operation;
@@ -44,7 +45,13 @@ class ChecksController {
   }
 
   /** A check with the plant it is for. */
-  record DueCheck(long plantId, String number, String label, String placeName, CheckView check) {}
+  record DueCheck(
+      long plantId,
+      String number,
+      String label,
+      String placeName,
+      @Schema(description = "Where it stands on the list of today") Listing listing,
+      CheckView check) {}
 
   /** How a check came out. */
   record Answered(
@@ -84,7 +91,9 @@ class ChecksController {
   }
 
   private Stream<DueCheck> open(PlantInPlace plant) {
-    return judging.checks(plant, today.get()).stream()
+    var day = today.get();
+    var judged = judging.judge(plant, day);
+    return judging.checks(plant, day, judged).stream()
         .map(
             open ->
                 new DueCheck(
@@ -92,6 +101,7 @@ class ChecksController {
                     plant.card().number(),
                     plant.name(),
                     plant.place().name(),
-                    CheckView.of(open, today.get())));
+                    open.listing(day, judged.verdict().inHand(), judging.figures()),
+                    CheckView.of(open, day)));
   }
 }

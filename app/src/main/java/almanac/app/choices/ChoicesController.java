@@ -10,7 +10,9 @@ import almanac.core.inspection.Item;
 import almanac.core.inspection.Lead;
 import almanac.core.inspection.Section;
 import almanac.core.kinds.Kind;
+import almanac.core.kinds.Range;
 import almanac.core.kinds.ReadyRule;
+import almanac.core.kinds.Trait;
 import almanac.core.medium.Component;
 import almanac.core.medium.Moisture;
 import almanac.core.pots.PotType;
@@ -19,6 +21,7 @@ import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.Arrays;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RestController;
 
@@ -39,7 +42,8 @@ class ChoicesController {
       @Schema(description = "The leads a plant may have") List<Lead> leads,
       List<AimChoice> aims,
       List<ApproachChoice> approaches,
-      List<ReadyChoice> readyRules,
+      @Schema(description = "In what kinds of plants differ, in the order in which it is asked for")
+          List<TraitChoice> traits,
       List<Named> placeKinds,
       List<Named> statuses,
       List<Named> pots,
@@ -55,8 +59,19 @@ class ChoicesController {
   /** One of the ways in which good growers differ. */
   record ApproachChoice(Approach approach, String name, String principle) {}
 
-  /** Which root stages take a move, and why. */
-  record ReadyChoice(ReadyRule rule, String words, String reason) {}
+  /** One thing in which kinds of plants differ. */
+  record TraitChoice(
+      String trait,
+      String title,
+      @Schema(description = "Whether a single plant may differ from its kind in it")
+          boolean ofAPlant,
+      @Schema(nullable = true, description = "What stands behind the number, if it is one")
+          String unit,
+      @Schema(description = "What it can be; none where it is a number or words")
+          List<TraitAnswer> answers) {}
+
+  /** What a trait can be, and for rules of readiness why. */
+  record TraitAnswer(String value, String words, @Schema(nullable = true) String why) {}
 
   /** A kind of plant. */
   record KindChoice(
@@ -109,9 +124,7 @@ class ChoicesController {
         Arrays.stream(Approach.values())
             .map(each -> new ApproachChoice(each, each.words(), each.principle()))
             .toList(),
-        Arrays.stream(ReadyRule.values())
-            .map(each -> new ReadyChoice(each, each.words(), each.reason()))
-            .toList(),
+        Trait.all().stream().map(ChoicesController::trait).toList(),
         Arrays.stream(PlaceKind.values())
             .map(each -> new Named(each.name(), each.words()))
             .toList(),
@@ -126,10 +139,39 @@ class ChoicesController {
     return new KindChoice(
         kind.key(),
         kind.name(),
-        kind.readyRule().words(),
-        kind.care(),
-        kind.moisture(),
-        kind.rootsHidden());
+        kind.of(Trait.READY_RULE).words(),
+        kind.of(Trait.CARE),
+        kind.of(Trait.MOISTURE),
+        kind.of(Trait.ROOTS_HIDDEN));
+  }
+
+  private static TraitChoice trait(Trait<?> trait) {
+    return new TraitChoice(
+        trait.key(), trait.title(), trait.ofAPlant(), unit(trait.range()), answers(trait.range()));
+  }
+
+  private static @Nullable String unit(Range<?> range) {
+    if (range instanceof Range.Number number) {
+      return number.unit();
+    }
+    return range instanceof Range.Count count ? count.unit() : null;
+  }
+
+  private static List<TraitAnswer> answers(Range<?> range) {
+    if (range instanceof Range.OneOf<?> one) {
+      return one.all().stream()
+          .map(Answer.class::cast)
+          .map(each -> new TraitAnswer(each.name(), each.words(), why(each)))
+          .toList();
+    }
+    return range instanceof Range.YesNo yesNo
+        ? List.of(
+            new TraitAnswer("true", yesNo.yes(), null), new TraitAnswer("false", yesNo.no(), null))
+        : List.of();
+  }
+
+  private static @Nullable String why(Answer answer) {
+    return answer instanceof ReadyRule rule ? rule.reason() : null;
   }
 
   private static LookChoice look(Item<?> item) {

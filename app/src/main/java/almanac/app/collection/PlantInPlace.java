@@ -32,6 +32,6 @@ public record PlantInPlace(Plant plant, Kind kind, Place place) {
 
   /** Its kind as this plant follows it. */
   public Kind follows() {
-    return plant.card().own().of(kind);
+    return kind.with(plant.card().own());
   }
 }

@@ -1,6 +1,7 @@
 package almanac.app.collection;
 
 import almanac.app.places.Places;
+import almanac.app.refusals.BadEntry;
 import almanac.core.history.Stand;
 import almanac.core.refusals.Refused;
 import java.util.List;
@@ -42,7 +43,7 @@ public class Room {
    */
   public void refuseUnknown(long placeId) {
     if (!places.has(placeId)) {
-      throw new Refused("placeId", "There is no such place.");
+      throw new BadEntry("placeId", "There is no such place.");
     }
   }
 }

@@ -18,6 +18,7 @@ import almanac.core.inspection.RootsInPot;
 import almanac.core.inspection.Stability;
 import almanac.core.kinds.Kind;
 import almanac.core.kinds.StandardKinds;
+import almanac.core.kinds.Trait;
 import almanac.core.medium.Mix;
 import almanac.core.medium.Piece;
 import almanac.core.medium.PottedOn;
@@ -53,7 +54,7 @@ final class DemoPlant {
 
   DemoPlant arrived(String label, String key, long place, Mix mix, LocalDate here) {
     var kind = StandardKinds.named(key).orElseThrow();
-    var potting = new Potting(PottedOn.unknown(), here, mix, kind.moisture());
+    var potting = new Potting(PottedOn.unknown(), here, mix, kind.of(Trait.MOISTURE));
     return add(label, kind, place, potting, Pot.NOT_NOTED, Optional.empty());
   }
 
@@ -79,13 +80,13 @@ final class DemoPlant {
         row.label(),
         kind,
         place,
-        new Potting(PottedOn.in(YearMonth.from(first)), came, row.mix(), kind.moisture()),
+        new Potting(PottedOn.in(YearMonth.from(first)), came, row.mix(), kind.of(Trait.MOISTURE)),
         movedHere ? narrower(row.pot()) : row.pot(),
         Optional.of(new Arrival(came, false)));
     var past = new ArrayList<NewAct>();
     if (movedHere) {
       years.looks(came, moved).forEach(look -> past.add(seen(look)));
-      var potting = new Potting(PottedOn.on(moved), moved, row.mix(), kind.moisture());
+      var potting = new Potting(PottedOn.on(moved), moved, row.mix(), kind.of(Trait.MOISTURE));
       past.add(NewAct.of(moved, id, new Happening.Potted(potting, row.pot(), false)));
     }
     years.looks(movedHere ? moved : came, until).forEach(look -> past.add(seen(look)));

@@ -11,6 +11,7 @@ import almanac.core.inspection.Pests;
 import almanac.core.inspection.Stability;
 import almanac.core.kinds.Habit;
 import almanac.core.kinds.Kind;
+import almanac.core.kinds.Trait;
 import almanac.core.roots.RootStage;
 import almanac.core.words.Answer;
 import java.time.LocalDate;
@@ -89,7 +90,7 @@ final class DemoYears {
     look = saw(look, Item.STABILITY, Stability.FIRM);
     look = saw(look, Item.PESTS, Pests.NONE);
     look = saw(look, Item.BLOOM, bloom(month));
-    if (kind.habit() == Habit.SYMPODIAL) {
+    if (kind.of(Trait.HABIT) == Habit.SYMPODIAL) {
       look = saw(look, Item.GROWTH, BY_MONTH[month]);
       look = saw(look, Item.NEW_ROOTS, ROOTS[month]);
       double grown = month < 5 ? size * (0.2 + month * 0.1) : size;

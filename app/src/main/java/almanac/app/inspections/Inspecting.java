@@ -5,11 +5,12 @@ import almanac.app.collection.Keeping;
 import almanac.app.collection.Plants;
 import almanac.app.collection.Written;
 import almanac.app.journal.NewAct;
+import almanac.app.refusals.BadEntry;
 import almanac.core.history.Chronology;
 import almanac.core.history.Happening;
 import almanac.core.history.Line;
 import almanac.core.inspection.Inspection;
-import almanac.core.refusals.Refused;
+import almanac.core.refusals.Told;
 import java.time.LocalDate;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -42,14 +43,14 @@ public class Inspecting {
       @Nullable String sentKey,
       LocalDate today) {
     if (inspection.empty()) {
-      throw new Refused("looks", "Nothing was looked at. Answer at least one row.");
+      throw new BadEntry("looks", "Nothing was looked at. Answer at least one row.");
     }
     var plant = plants.one(plantId).plant();
     var before = sentKey == null ? null : keeping.sentBefore(sentKey).orElse(null);
     if (before != null) {
       return before;
     }
-    Chronology.refuseBeforeArrival(plant, "on", inspection.on());
+    Chronology.refuseBeforeArrival(plant, Told.ON, inspection.on());
     var wrong =
         Corrections.line(plant, corrects, Happening.Inspected.class, "an inspection")
             .map(Line::act)

@@ -1,10 +1,10 @@
 package almanac.app.instruments;
 
 import almanac.app.collection.Plants;
+import almanac.app.refusals.BadEntry;
 import almanac.app.site.Settings;
 import almanac.app.site.Today;
 import almanac.core.potting.DryingOut;
-import almanac.core.refusals.Refused;
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.Valid;
@@ -107,7 +107,7 @@ class InstrumentsController {
   @Operation(summary = "What the pH pen shows after so many seconds in the water")
   PenReading pen(@PathVariable long plantId, @RequestParam Water water, @RequestParam int seconds) {
     if (seconds < 0 || seconds > LONGEST_SECONDS) {
-      throw new Refused("seconds", "A pen is held into water from 0 to 3600 seconds.");
+      throw new BadEntry("seconds", "A pen is held into water from 0 to 3600 seconds.");
     }
     var plant = plants.one(plantId);
     long soaks = plant.history().life().size();

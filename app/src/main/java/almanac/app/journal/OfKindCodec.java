@@ -9,9 +9,11 @@ import almanac.app.db.tables.records.OfKindRecord;
 import almanac.app.db.tables.records.OwnTraitRecord;
 import almanac.core.history.Act;
 import almanac.core.history.Happening.OfKind;
-import almanac.core.kinds.Deviation;
+import almanac.core.kinds.Traits;
 import almanac.core.words.Sentence;
+import java.util.List;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import org.jooq.DSLContext;
 
 /** What kind of plant it is, with a row for each trait in which it differs from its kind. */
@@ -28,7 +30,9 @@ final class OfKindCodec extends TableCodec<OfKind, OfKindRecord> {
   @Override
   public void write(DSLContext db, long id, OfKind happening) {
     super.write(db, id, happening);
-    Deviations.traits(happening.own())
+    happening
+        .own()
+        .written()
         .forEach((trait, content) -> db.executeInsert(new OwnTraitRecord(id, trait, content)));
   }
 
@@ -36,12 +40,19 @@ final class OfKindCodec extends TableCodec<OfKind, OfKindRecord> {
   public Kept<OfKind> read(DSLContext db) {
     var kinds = super.read(db);
     var own = db.selectFrom(OWN_TRAIT).stream().collect(groupingBy(OwnTraitRecord::getHappeningId));
-    return (id, act) -> new OfKind(kinds.of(id, act).kind(), Deviations.read(own.get(id)));
+    return (id, act) ->
+        new OfKind(kinds.of(id, act).kind(), traits(own.getOrDefault(id, List.of())));
+  }
+
+  private static Traits traits(List<OwnTraitRecord> rows) {
+    return Traits.read(
+        rows.stream()
+            .collect(Collectors.toMap(OwnTraitRecord::getTrait, OwnTraitRecord::getContent)));
   }
 
   @Override
   OfKind of(OfKindRecord row, Act act) {
-    return new OfKind(row.getKind(), Deviation.NONE);
+    return new OfKind(row.getKind(), Traits.NONE);
   }
 
   @Override
@@ -56,7 +67,7 @@ final class OfKindCodec extends TableCodec<OfKind, OfKindRecord> {
         ? Optional.empty()
         : Optional.of(
             say(
-                happening.own().equals(Deviation.NONE)
+                happening.own().equals(Traits.NONE)
                     ? "As its kind in everything"
                     : "Traits of its own were changed"));
   }

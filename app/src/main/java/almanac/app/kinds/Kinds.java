@@ -1,26 +1,23 @@
 package almanac.app.kinds;
 
-import static almanac.app.db.Tables.OWN_PROFILE;
+import static almanac.app.db.Tables.OWN_KIND;
+import static almanac.app.db.Tables.OWN_KIND_TRAIT;
 import static almanac.app.db.Tables.PLANT;
+import static java.util.stream.Collectors.groupingBy;
 
-import almanac.app.db.tables.records.OwnProfileRecord;
+import almanac.app.db.tables.records.OwnKindRecord;
+import almanac.app.db.tables.records.OwnKindTraitRecord;
 import almanac.app.refusals.Conflict;
 import almanac.app.refusals.NotFound;
 import almanac.app.store.Remembered;
-import almanac.core.kinds.Branching;
-import almanac.core.kinds.Ground;
-import almanac.core.kinds.Habit;
 import almanac.core.kinds.Kind;
-import almanac.core.kinds.ReadyRule;
-import almanac.core.kinds.RootThickness;
 import almanac.core.kinds.StandardKinds;
-import almanac.core.kinds.Warmth;
-import almanac.core.medium.Moisture;
+import almanac.core.kinds.Traits;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.OptionalInt;
+import java.util.stream.Collectors;
 import org.jooq.DSLContext;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -48,10 +45,13 @@ public class Kinds {
   /** Keeps a changed or added kind in place of what was known under its key. */
   @Transactional
   public void keep(Kind kind) {
-    var row = db.newRecord(OWN_PROFILE);
-    write(kind, row);
-    db.deleteFrom(OWN_PROFILE).where(OWN_PROFILE.PROFILE.eq(kind.key())).execute();
-    db.executeInsert(row);
+    db.deleteFrom(OWN_KIND).where(OWN_KIND.KIND.eq(kind.key())).execute();
+    db.executeInsert(new OwnKindRecord(kind.key(), kind.name()));
+    kind.traits()
+        .written()
+        .forEach(
+            (trait, content) ->
+                db.executeInsert(new OwnKindTraitRecord(kind.key(), trait, content)));
     known.written();
   }
 
@@ -70,7 +70,7 @@ public class Kinds {
       throw new Conflict(
           "%d plants are of this kind; give them another one first.".formatted(plants));
     }
-    db.deleteFrom(OWN_PROFILE).where(OWN_PROFILE.PROFILE.eq(key)).execute();
+    db.deleteFrom(OWN_KIND).where(OWN_KIND.KIND.eq(key)).execute();
     known.written();
   }
 
@@ -84,51 +84,19 @@ public class Kinds {
     for (var kind : StandardKinds.standard()) {
       all.put(kind.key(), kind);
     }
-    for (var row : db.selectFrom(OWN_PROFILE).orderBy(OWN_PROFILE.NAME)) {
-      all.put(row.getProfile(), read(row));
+    var traits =
+        db.selectFrom(OWN_KIND_TRAIT).stream().collect(groupingBy(OwnKindTraitRecord::getKind));
+    for (var row : db.selectFrom(OWN_KIND).orderBy(OWN_KIND.NAME)) {
+      var key = row.getKind();
+      all.put(key, new Kind(key, row.getName(), traits(traits.getOrDefault(key, List.of()))));
     }
     return all;
   }
 
-  private static Kind read(OwnProfileRecord row) {
-    return new Kind(
-        row.getProfile(),
-        row.getName(),
-        Habit.valueOf(row.getHabit()),
-        Ground.valueOf(row.getGround()),
-        RootThickness.valueOf(row.getRoots()),
-        Branching.valueOf(row.getBranching()),
-        ReadyRule.valueOf(row.getReadyRule()),
-        row.getRootsAppear(),
-        Moisture.valueOf(row.getMoisture()),
-        row.getCare(),
-        row.getLeastGrowths() == null ? OptionalInt.empty() : OptionalInt.of(row.getLeastGrowths()),
-        row.getRhizomeStepMm(),
-        row.getGrowthsAYear(),
-        new Warmth(row.getNightLeast(), row.getDayMost()),
-        row.getLightOnRoots(),
-        row.getRootSpeed(),
-        row.getRootsHidden());
-  }
-
-  private static void write(Kind kind, OwnProfileRecord row) {
-    row.setProfile(kind.key());
-    row.setName(kind.name());
-    row.setHabit(kind.habit().name());
-    row.setGround(kind.ground().name());
-    row.setRoots(kind.roots().name());
-    row.setBranching(kind.branching().name());
-    row.setReadyRule(kind.readyRule().name());
-    row.setRootsAppear(kind.rootsAppear());
-    row.setMoisture(kind.moisture().name());
-    row.setCare(kind.care());
-    row.setLeastGrowths(kind.leastGrowths().isPresent() ? kind.leastGrowths().getAsInt() : null);
-    row.setRhizomeStepMm(kind.rhizomeStepMm());
-    row.setGrowthsAYear(kind.growthsAYear());
-    row.setNightLeast(kind.warmth().nightLeast());
-    row.setDayMost(kind.warmth().dayMost());
-    row.setLightOnRoots(kind.lightOnRoots());
-    row.setRootSpeed(kind.rootSpeed());
-    row.setRootsHidden(kind.rootsHidden());
+  private static Traits traits(List<OwnKindTraitRecord> rows) {
+    return Traits.read(
+        rows.stream()
+            .collect(
+                Collectors.toMap(OwnKindTraitRecord::getTrait, OwnKindTraitRecord::getContent)));
   }
 }

@@ -1,11 +1,12 @@
 package almanac.app.kinds;
 
+import almanac.app.refusals.BadEntry;
 import almanac.app.refusals.NotFound;
+import almanac.app.told.TraitsEntry;
 import almanac.core.kinds.Kind;
 import almanac.core.kinds.StandardKinds;
-import almanac.core.refusals.Refused;
+import almanac.core.kinds.Trait;
 import io.swagger.v3.oas.annotations.Operation;
-import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.Valid;
 import java.text.Normalizer;
 import java.util.List;
@@ -35,10 +36,9 @@ class KindsController {
   /** A kind of plant, and whether it is the program's own, changed or added. */
   record KindLine(
       String key,
+      String name,
       Standing standing,
-      KindEntry traits,
-      @Schema(nullable = true, description = "What the program says of it; none for added kinds")
-          KindEntry standard,
+      TraitsEntry traits,
       String readyWhen,
       String readyBecause) {}
 
@@ -61,7 +61,7 @@ class KindsController {
   KindLine add(@Valid @RequestBody KindEntry entry) {
     var key = key(entry.name());
     if (kinds.named(key).isPresent()) {
-      throw new Refused("name", "There is a kind of this name already.");
+      throw new BadEntry("name", "There is a kind of this name already.");
     }
     return keep(key, entry);
   }
@@ -89,18 +89,17 @@ class KindsController {
   }
 
   private static KindLine kind(Kind kind) {
-    var standard = StandardKinds.named(kind.key());
     var standing =
-        standard
+        StandardKinds.named(kind.key())
             .map(own -> own.equals(kind) ? Standing.STANDARD : Standing.CHANGED)
             .orElse(Standing.ADDED);
     return new KindLine(
         kind.key(),
+        kind.name(),
         standing,
-        KindEntry.of(kind),
-        standard.map(KindEntry::of).orElse(null),
-        kind.readyRule().words(),
-        kind.readyRule().reason());
+        TraitsEntry.of(kind),
+        kind.of(Trait.READY_RULE).words(),
+        kind.of(Trait.READY_RULE).reason());
   }
 
   /** Letters and digits of the name, with hyphens between. */
@@ -108,7 +107,7 @@ class KindsController {
     var plain = Normalizer.normalize(name, Normalizer.Form.NFD).replaceAll("\\p{M}", "");
     var key = plain.toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]+", "-").replaceAll("^-|-$", "");
     if (key.isEmpty()) {
-      throw new Refused("name", "Give the kind a name with letters in it.");
+      throw new BadEntry("name", "Give the kind a name with letters in it.");
     }
     return key.length() > LONGEST_KEY ? key.substring(0, LONGEST_KEY) : key;
   }

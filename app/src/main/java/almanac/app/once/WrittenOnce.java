@@ -1,7 +1,7 @@
 package almanac.app.once;
 
+import almanac.app.refusals.BadEntry;
 import almanac.app.web.WholeRequest;
-import almanac.core.refusals.Refused;
 import jakarta.servlet.FilterChain;
 import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;
@@ -60,7 +60,7 @@ class WrittenOnce extends OncePerRequestFilter {
     try {
       var key = request.getHeader(KEY);
       if (!key.matches(KEYS)) {
-        throw new Refused(KEY, "A key has 8 to 60 letters, digits or signs, and no blanks.");
+        throw new BadEntry(KEY, "A key has 8 to 60 letters, digits or signs, and no blanks.");
       }
       var said = digest((WholeRequest) request);
       transaction.executeWithoutResult(status -> write(key, said, request, answer, chain, status));

@@ -5,6 +5,7 @@ import static almanac.app.db.Tables.PHOTO;
 
 import almanac.app.collection.Plants;
 import almanac.app.db.tables.records.PhotoRecord;
+import almanac.app.refusals.BadEntry;
 import almanac.app.refusals.NotFound;
 import almanac.app.store.Writing;
 import almanac.core.history.Act;
@@ -12,6 +13,7 @@ import almanac.core.history.Happening;
 import almanac.core.history.Journal;
 import almanac.core.refusals.PastDay;
 import almanac.core.refusals.Refused;
+import almanac.core.refusals.Told;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.io.IOException;
 import java.io.UncheckedIOException;
@@ -91,7 +93,9 @@ public class Photos {
     }
     var act = look == null ? null : lookOf(journal, look);
     var day =
-        takenOn == null ? picture.takenOn(today) : Optional.of(PastDay.check("on", takenOn, today));
+        takenOn == null
+            ? picture.takenOn(today)
+            : Optional.of(PastDay.check(Told.ON, takenOn, today));
     var file = UUID.randomUUID().toString();
     Writing.unlessItHolds(() -> delete(file));
     write(file + PICTURE, picture.plain());
@@ -129,7 +133,7 @@ public class Photos {
         .filter(line -> line.act().uid().equals(look))
         .filter(line -> line.happening() instanceof Happening.Inspected)
         .findFirst()
-        .orElseThrow(() -> new Refused("look", "There is no such look in this plant's journal."))
+        .orElseThrow(() -> new BadEntry("look", "There is no such look in this plant's journal."))
         .act();
   }
 

@@ -1,9 +1,9 @@
 package almanac.app.photos;
 
 import almanac.app.photos.Photos.Photo;
+import almanac.app.refusals.BadEntry;
 import almanac.app.site.Today;
 import almanac.core.picture.Measured;
-import almanac.core.refusals.Refused;
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.Parameter;
 import jakarta.validation.Valid;
@@ -82,13 +82,13 @@ class PhotosController {
           @Nullable String key)
       throws IOException {
     if (photo.isEmpty()) {
-      throw new Refused("photo", "Choose a photograph.");
+      throw new BadEntry("photo", "Choose a photograph.");
     }
     if (caption.length() > LONGEST_CAPTION) {
-      throw new Refused("caption", "A caption has at most 400 characters.");
+      throw new BadEntry("caption", "A caption has at most 400 characters.");
     }
     if (key != null && key.length() > LONGEST_KEY) {
-      throw new Refused("Idempotency-Key", "A key has at most 60 characters.");
+      throw new BadEntry("Idempotency-Key", "A key has at most 60 characters.");
     }
     var picture = new PictureFile(photo.getBytes());
     return photos.keep(id, picture, caption.strip(), look, null, key, today.get());

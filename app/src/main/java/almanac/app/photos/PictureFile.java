@@ -1,5 +1,6 @@
 package almanac.app.photos;
 
+import almanac.app.refusals.BadEntry;
 import almanac.core.refusals.Refused;
 import com.drew.imaging.ImageMetadataReader;
 import com.drew.imaging.ImageProcessingException;
@@ -44,11 +45,11 @@ final class PictureFile {
       var image = ImageIO.read(new ByteArrayInputStream(plain));
       width = image.getWidth();
       height = image.getHeight();
-    } catch (Refused refused) {
+    } catch (BadEntry refused) {
       throw refused;
     } catch (IOException | RuntimeException damaged) {
       // The readers of pictures fail in many ways over what they were not made for.
-      throw new Refused("photo", "This picture is damaged and cannot be read. Nothing was kept.");
+      throw new BadEntry("photo", "This picture is damaged and cannot be read. Nothing was kept.");
     }
   }
 
@@ -56,14 +57,14 @@ final class PictureFile {
     try (var input = ImageIO.createImageInputStream(new ByteArrayInputStream(bytes))) {
       var readers = ImageIO.getImageReaders(input);
       if (!readers.hasNext()) {
-        throw new Refused("photo", "This is no picture that can be read; JPEG or PNG is wanted.");
+        throw new BadEntry("photo", "This is no picture that can be read; JPEG or PNG is wanted.");
       }
       ImageReader reader = readers.next();
       try {
         reader.setInput(input, true, true);
         long pixels = (long) reader.getWidth(0) * reader.getHeight(0);
         if (pixels > MOST_PIXELS) {
-          throw new Refused(
+          throw new BadEntry(
               "photo",
               "This picture says it has %d × %d pixels; at most 120 million are unpacked."
                   .formatted(reader.getWidth(0), reader.getHeight(0)));

@@ -47,7 +47,7 @@ public record Place(
 
   /**
    * @param means twelve, from January on, °C
-   * @throws IllegalArgumentException if there are not twelve or one is out of range
+   * @throws almanac.core.refusals.Refused if there are not twelve or one is out of range
    */
   public static Temperatures temperatures(List<Double> means) {
     var byMonth = new EnumMap<Month, Double>(Month.class);

@@ -10,6 +10,7 @@ import static java.util.stream.Collectors.toList;
 import static org.jooq.impl.DSL.not;
 
 import almanac.app.db.tables.records.PlaceRecord;
+import almanac.app.refusals.BadEntry;
 import almanac.app.refusals.Conflict;
 import almanac.app.refusals.NotFound;
 import almanac.app.store.Remembered;
@@ -150,7 +151,7 @@ public class Places {
   public List<Place> walk(List<Long> ids) {
     var present = all().stream().map(Place::id).collect(Collectors.toSet());
     if (ids.size() != present.size() || !present.equals(Set.copyOf(ids))) {
-      throw new Refused("places", "Name every place once, in the order of the walk.");
+      throw new BadEntry("places", "Name every place once, in the order of the walk.");
     }
     for (int i = 0; i < ids.size(); i++) {
       db.update(PLACE).set(PLACE.WALK, i + 1).where(PLACE.ID.eq(ids.get(i))).execute();
@@ -173,7 +174,7 @@ public class Places {
   private void refuseTaken(String name, @Nullable Long own) {
     if (all().stream()
         .anyMatch(place -> place.name().equals(name) && !Objects.equals(place.id(), own))) {
-      throw new Refused("name", "There is a place of that name already.");
+      throw new BadEntry("name", "There is a place of that name already.");
     }
   }
 

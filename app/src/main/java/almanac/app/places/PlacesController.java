@@ -1,8 +1,11 @@
 package almanac.app.places;
 
+import almanac.app.rules.Rules;
+import almanac.app.site.Site;
 import almanac.core.history.Approach;
-import almanac.core.refusals.Refused;
+import almanac.core.season.UsualYear;
 import io.swagger.v3.oas.annotations.Operation;
+import io.swagger.v3.oas.annotations.Parameter;
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.DecimalMax;
@@ -11,6 +14,8 @@ import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
+import java.util.OptionalDouble;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -19,6 +24,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
@@ -26,9 +32,13 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/places")
 class PlacesController {
   private final Places places;
+  private final Site site;
+  private final Rules rules;
 
-  PlacesController(Places places) {
+  PlacesController(Places places, Site site, Rules rules) {
     this.places = places;
+    this.site = site;
+    this.rules = rules;
   }
 
   /** A place as somebody enters it. */
@@ -49,11 +59,7 @@ class PlacesController {
     /** Temperatures no place has are refused before anything is kept. */
     Places.Wanted wanted() {
       if (means != null) {
-        try {
-          Place.temperatures(means);
-        } catch (IllegalArgumentException e) {
-          throw new Refused("means", "A monthly mean lies between −10 and 50 °C.");
-        }
+        Place.temperatures(means);
       }
       return new Places.Wanted(
           name.strip(), kind == null ? PlaceKind.OTHER : kind, lampHours, means, approach);
@@ -70,6 +76,24 @@ class PlacesController {
   @Operation(summary = "All places")
   List<Place> all() {
     return places.all();
+  }
+
+  /** Mean temperatures of a year. */
+  record Year(@Schema(description = "From January to December, °C") List<Double> means) {}
+
+  @GetMapping("/usual-year")
+  @Operation(summary = "Mean temperatures between those of January and July; nothing is saved")
+  Year usualYear(
+      @Parameter(description = "°C; the usual ones of the season there unless given")
+          @RequestParam(required = false)
+          @Nullable Double january,
+      @RequestParam(required = false) @Nullable Double july) {
+    return new Year(
+        UsualYear.at(site.light(), told(january), told(july), rules.figures()).byMonth());
+  }
+
+  private static OptionalDouble told(@Nullable Double degrees) {
+    return degrees == null ? OptionalDouble.empty() : OptionalDouble.of(degrees);
   }
 
   @PostMapping

@@ -4,13 +4,14 @@ import almanac.app.collection.Keeping;
 import almanac.app.collection.Plants;
 import almanac.app.collection.Room;
 import almanac.app.collection.Written;
+import almanac.app.refusals.BadEntry;
 import almanac.core.history.Arrival;
 import almanac.core.history.Happening;
 import almanac.core.history.Names;
 import almanac.core.history.Origin;
 import almanac.core.history.Potting;
-import almanac.core.kinds.Deviation;
 import almanac.core.kinds.Kind;
+import almanac.core.kinds.Traits;
 import almanac.core.pots.Pot;
 import almanac.core.refusals.Refused;
 import java.time.LocalDate;
@@ -64,13 +65,13 @@ public class Adding {
     var stand = room.atTheEndOf(plant.placeId());
     var mother = plant.mother();
     if (mother != null && !plants.has(mother)) {
-      throw new Refused("motherId", "There is no such plant to divide.");
+      throw new BadEntry("motherId", "There is no such plant to divide.");
     }
     var happenings = new ArrayList<Happening>();
     happenings.add(new Happening.Potted(plant.potting(), plant.pot(), false));
     happenings.add(new Happening.Numbered(keeping.nextNumber(today)));
     happenings.add(new Happening.Named(Names.onLabel(plant.label())));
-    happenings.add(new Happening.OfKind(plant.kind().key(), Deviation.NONE));
+    happenings.add(new Happening.OfKind(plant.kind().key(), Traits.NONE));
     happenings.add(new Happening.Moved(stand));
     happenings.add(
         new Happening.Came(new Origin(plant.arrival(), plant.cameFrom(), plant.price(), "")));

@@ -5,6 +5,7 @@ import almanac.app.collection.Plants;
 import almanac.app.collection.Room;
 import almanac.app.collection.Written;
 import almanac.app.journal.NewAct;
+import almanac.app.refusals.BadEntry;
 import almanac.app.refusals.Conflict;
 import almanac.core.history.Card;
 import almanac.core.history.Changes;
@@ -59,11 +60,11 @@ public class CardChanges {
       room.refuseUnknown(is.stand().place());
     }
     if (keeping.numberTaken(is.number(), plant.id())) {
-      throw new Refused("number", "Another plant has the number %s.".formatted(is.number()));
+      throw new BadEntry("number", "Another plant has the number %s.".formatted(is.number()));
     }
     var mother = is.mother();
     if (!Objects.equals(mother, plant.card().mother()) && mother != null && !plants.has(mother)) {
-      throw new Refused("card.motherId", "There is no such plant to be its mother.");
+      throw new BadEntry("card.motherId", "There is no such plant to be its mother.");
     }
     is.origin().arrival().ifPresent(arrival -> Chronology.refuseAfterLooks(plant, arrival));
   }

@@ -4,6 +4,7 @@ import almanac.app.collection.PlantInPlace;
 import almanac.app.collection.Plants;
 import almanac.app.collection.Room;
 import almanac.app.kinds.Kinds;
+import almanac.app.refusals.BadEntry;
 import almanac.app.shown.Altered;
 import almanac.app.shown.GonePlant;
 import almanac.app.shown.Pages;
@@ -24,9 +25,11 @@ import almanac.core.history.Origin;
 import almanac.core.history.Potting;
 import almanac.core.history.Wish;
 import almanac.core.kinds.Kind;
+import almanac.core.kinds.Trait;
 import almanac.core.medium.PottedOn;
+import almanac.core.refusals.Field;
 import almanac.core.refusals.PastDay;
-import almanac.core.refusals.Refused;
+import almanac.core.refusals.Told;
 import io.swagger.v3.oas.annotations.Operation;
 import jakarta.validation.Valid;
 import java.time.LocalDate;
@@ -100,10 +103,10 @@ class PlantsController {
     var day = today.get();
     var potting =
         new Potting(
-            PottedOn.entered("pottedOn", plant.pottedOn(), day),
+            PottedOn.entered(plant.pottedOn(), day),
             day,
             MixPart.mix(plant.mix()),
-            plant.moisture() == null ? kind.moisture() : plant.moisture());
+            plant.moisture() == null ? kind.of(Trait.MOISTURE) : plant.moisture());
     return pages.saved(
         adding.add(
             new Adding.NewPlant(
@@ -124,8 +127,6 @@ class PlantsController {
   @PutMapping("/{id}")
   @Operation(summary = "Changes what stands on its card, in one act; judged anew at once")
   Altered change(@PathVariable long id, @Valid @RequestBody PlantEntry entry) {
-    var kind = kind(entry.kind());
-    entry.deviation().deviation().of(kind);
     var card = card(entry, plants.one(id));
     return pages.changed(changes.change(id, entry.version(), card, today.get()), id);
   }
@@ -142,29 +143,29 @@ class PlantsController {
   private Kind kind(String key) {
     return kinds
         .named(key)
-        .orElseThrow(() -> new Refused("kind", "There is no kind of this name."));
+        .orElseThrow(() -> new BadEntry("kind", "There is no kind of this name."));
   }
 
   private Optional<Arrival> arrival(@Nullable LocalDate on, boolean rootless) {
     return Optional.ofNullable(on)
-        .map(day -> new Arrival(PastDay.check("arrivedOn", day, today.get()), rootless));
+        .map(day -> new Arrival(PastDay.check(Told.ARRIVED_ON, day, today.get()), rootless));
   }
 
   private Card card(PlantEntry entry, PlantInPlace plant) {
     var card = entry.card();
     if (card.motherId() != null && card.motherId() == plant.id()) {
-      throw new Refused("card.motherId", "A plant cannot be its own mother.");
+      throw new BadEntry("card.motherId", "A plant cannot be its own mother.");
     }
     if (!card.status().here() && card.statusReason().isBlank()) {
-      throw new Refused("card.statusReason", "Say why: to whom it went, or what it died of.");
+      throw new BadEntry("card.statusReason", "Say why: to whom it went, or what it died of.");
     }
-    pastDay("card.apartSince", card.apartSince());
-    pastDay("card.heldSince", card.heldSince());
+    pastDay(Told.APART_SINCE, card.apartSince());
+    pastDay(Told.HELD_SINCE, card.heldSince());
     return new Card(
         card.number().strip(),
         new Names(card.label().strip(), card.believed().strip(), card.confirmed().strip()),
         entry.kind(),
-        entry.deviation().deviation(),
+        entry.deviation().own("deviation", kind(entry.kind())),
         plant.place().id() == entry.placeId()
             ? plant.card().stand()
             : room.atTheEndOf(entry.placeId()),
@@ -182,7 +183,7 @@ class PlantsController {
         card.heldSince());
   }
 
-  private void pastDay(String field, @Nullable LocalDate day) {
+  private void pastDay(Field field, @Nullable LocalDate day) {
     if (day != null) {
       PastDay.check(field, day, today.get());
     }

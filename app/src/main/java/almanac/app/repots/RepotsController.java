@@ -8,6 +8,7 @@ import almanac.app.told.PotEntry;
 import almanac.core.medium.Moisture;
 import almanac.core.medium.PottedOn;
 import almanac.core.refusals.PastDay;
+import almanac.core.refusals.Told;
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.Valid;
@@ -59,7 +60,7 @@ class RepotsController {
   @ResponseStatus(HttpStatus.CREATED)
   @Operation(summary = "Writes down a repot: the medium's clock starts anew, aftercare begins")
   Saved repot(@PathVariable long id, @Valid @RequestBody Repot repot) {
-    var day = PastDay.check("on", repot.on(), today.get());
+    var day = PastDay.check(Told.ON, repot.on(), today.get());
     var move =
         new Repotting.Move(
             day,
@@ -68,9 +69,7 @@ class RepotsController {
             repot.pot() == null ? null : PotEntry.pot(repot.pot()),
             repot.note() == null ? "" : repot.note(),
             repot.corrects(),
-            repot.pottedOn() == null
-                ? null
-                : PottedOn.entered("pottedOn", repot.pottedOn(), today.get()));
+            repot.pottedOn() == null ? null : PottedOn.entered(repot.pottedOn(), today.get()));
     return pages.saved(repotting.repot(id, move, today.get()));
   }
 }

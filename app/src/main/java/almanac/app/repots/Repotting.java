@@ -5,15 +5,17 @@ import almanac.app.collection.Keeping;
 import almanac.app.collection.Plants;
 import almanac.app.collection.Written;
 import almanac.app.journal.NewAct;
+import almanac.app.refusals.BadEntry;
 import almanac.core.history.Chronology;
 import almanac.core.history.Happening;
 import almanac.core.history.Line;
 import almanac.core.history.Potting;
+import almanac.core.kinds.Trait;
 import almanac.core.medium.Mix;
 import almanac.core.medium.Moisture;
 import almanac.core.medium.PottedOn;
 import almanac.core.pots.Pot;
-import almanac.core.refusals.Refused;
+import almanac.core.refusals.Told;
 import java.time.LocalDate;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -58,19 +60,19 @@ public class Repotting {
         Corrections.line(plant, move.corrects(), Happening.Potted.class, "a potting").orElse(null);
     boolean cameIn = wrong != null && plant.journal().ofArrival(wrong);
     if (move.pottedOn() != null && !cameIn) {
-      throw new Refused(
+      throw new BadEntry(
           "pottedOn", "Only what a plant came in can have been potted some other day.");
     }
     var day = cameIn ? wrong.act().on() : move.on();
     if (!cameIn) {
-      Chronology.refuseBeforeArrival(plant, "on", day);
+      Chronology.refuseBeforeArrival(plant, Told.ON, day);
     }
     var potting =
         new Potting(
             move.pottedOn() == null ? PottedOn.on(move.on()) : move.pottedOn(),
             day,
             move.mix(),
-            move.moisture() == null ? inPlace.follows().moisture() : move.moisture());
+            move.moisture() == null ? inPlace.follows().of(Trait.MOISTURE) : move.moisture());
     Chronology.refuseOutOfOrder(plant, wrong, potting);
     var potted =
         new Happening.Potted(

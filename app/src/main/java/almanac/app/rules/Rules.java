@@ -2,6 +2,7 @@ package almanac.app.rules;
 
 import static almanac.app.db.Tables.OWN_FIGURE;
 
+import almanac.app.refusals.BadEntry;
 import almanac.app.store.Remembered;
 import almanac.core.figures.Figure;
 import almanac.core.figures.Figures;
@@ -124,6 +125,7 @@ public class Rules {
 
   private static Figure figure(String key) {
     return Rulebook.named(key)
-        .orElseThrow(() -> new Refused(key, "There is no figure of the name “%s”.".formatted(key)));
+        .orElseThrow(
+            () -> new BadEntry(key, "There is no figure of the name “%s”.".formatted(key)));
   }
 }

@@ -6,7 +6,7 @@ import almanac.app.collection.Written;
 import almanac.app.judging.Judging;
 import almanac.app.shown.PlantPage.CheckView;
 import almanac.app.site.Today;
-import almanac.app.told.DeviationEntry;
+import almanac.app.told.TraitsEntry;
 import almanac.core.growth.Growth;
 import almanac.core.growth.Growths;
 import almanac.core.history.Arrival;
@@ -83,8 +83,8 @@ public class Pages {
         card.wish().approach(),
         arrival.map(Arrival::on).orElse(null),
         arrival.map(Arrival::rootless).orElse(false),
-        DeviationEntry.of(card.own()),
-        DeviationEntry.traits(plant.follows()),
+        TraitsEntry.ofAPlant(card.own()),
+        TraitsEntry.ofAPlant(plant.follows().traits()),
         plant.plant().addedOn(),
         PottingView.of((Happening.Potted) plant.plant().potted().happening(), judging.figures()),
         today.get(),

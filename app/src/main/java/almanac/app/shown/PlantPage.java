@@ -1,11 +1,12 @@
 package almanac.app.shown;
 
 import almanac.app.places.Place;
-import almanac.app.told.DeviationEntry;
 import almanac.app.told.LookEntry;
+import almanac.app.told.TraitsEntry;
 import almanac.core.diary.OpenCheck;
 import almanac.core.diary.Urgency;
 import almanac.core.followup.Purpose;
+import almanac.core.followup.Tick;
 import almanac.core.history.Aim;
 import almanac.core.history.Approach;
 import almanac.core.history.PlantStatus;
@@ -37,8 +38,8 @@ public record PlantPage(
         Approach approach,
     @Schema(nullable = true) LocalDate arrivedOn,
     boolean cameRootless,
-    @Schema(description = "In what it differs from its kind") DeviationEntry deviation,
-    @Schema(description = "Its kind as this plant follows it") DeviationEntry traits,
+    @Schema(description = "In what it differs from its kind") TraitsEntry deviation,
+    @Schema(description = "Its kind as this plant follows it") TraitsEntry traits,
     LocalDate addedOn,
     PottingView potting,
     @Schema(description = "The day on which the page is drawn up") LocalDate today,
@@ -135,7 +136,9 @@ public record PlantPage(
       Purpose purpose,
       String title,
       String lookFor,
-      @Schema(description = "Whether what is seen or read answers it") boolean byLooking,
+      @Schema(description = "Whether a look at the plant, written down, answers it")
+          boolean byLooking,
+      @Schema(description = "How it can be answered with a tap") List<Tick> ticks,
       LocalDate early,
       LocalDate best,
       LocalDate late,
@@ -151,6 +154,7 @@ public record PlantPage(
           purpose.title(),
           purpose.lookFor(),
           purpose.answeredByLooking(),
+          purpose.ticks(),
           window.early(),
           window.best(),
           window.late(),

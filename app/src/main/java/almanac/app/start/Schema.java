@@ -19,7 +19,7 @@ import org.springframework.jdbc.datasource.SingleConnectionDataSource;
  */
 final class Schema {
   /** The newest of the migrations that ship with the program. */
-  static final int LATEST = 8;
+  static final int LATEST = 9;
 
   private static final String USER = "sa";
   private static final String HISTORY = "flyway_schema_history";
@@ -33,6 +33,7 @@ final class Schema {
           "DEVIATION", "OWN_TRAIT",
           "ENTRY", "ACT",
           "LOOK", "LOOKED",
+          "OWN_PROFILE", "OWN_KIND",
           "PLANT_CHANGE", "RECOUNTED",
           "POTTING", "POTTED",
           "POTTING_PART", "POTTED_PART");

@@ -1,5 +1,6 @@
 package almanac.app.told;
 
+import almanac.app.refusals.BadEntry;
 import almanac.core.figures.Figures;
 import almanac.core.inspection.Finding;
 import almanac.core.inspection.Inspection;
@@ -38,7 +39,7 @@ public record LookEntry(
           Spot.named(look.getKey())
               .orElseThrow(
                   () ->
-                      new Refused("looks." + look.getKey(), "There is no such thing to look at."));
+                      new BadEntry("looks." + look.getKey(), "There is no such thing to look at."));
       if (look.getValue() != null) {
         inspection = with(inspection, spot.item(), spot.lead(), look.getValue(), figures);
       }

@@ -21,4 +21,4 @@ public record PlantEntry(
     @Schema(nullable = true) LocalDate arrivedOn,
     boolean cameRootless,
     @NotNull(message = "Say in what it differs from its kind; it may be nothing.")
-        DeviationEntry deviation) {}
+        TraitsEntry deviation) {}

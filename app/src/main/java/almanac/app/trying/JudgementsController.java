@@ -1,13 +1,15 @@
 package almanac.app.trying;
 
 import almanac.app.kinds.Kinds;
+import almanac.app.refusals.BadEntry;
+import almanac.app.refusals.Paths;
 import almanac.app.rules.Rules;
 import almanac.app.shown.Slip;
 import almanac.app.shown.Slips;
 import almanac.app.site.Site;
 import almanac.app.site.Today;
 import almanac.app.trying.OpenSituation.Units;
-import almanac.core.refusals.Refused;
+import almanac.core.kinds.Kind;
 import almanac.core.season.LightYear;
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.media.Schema;
@@ -68,36 +70,35 @@ class JudgementsController {
     lights.put(site.light().latitude(), site.light());
     var answers = new ArrayList<Judged>();
     for (int i = 0; i < asked.situations().size(); i++) {
-      answers.add(judged(i, asked.situations().get(i), units, lights));
+      var told = asked.situations().get(i);
+      answers.add(Paths.under("situations[%d]".formatted(i), () -> judged(told, units, lights)));
     }
     return answers;
   }
 
-  private Judged judged(int place, OpenSituation told, Units units, Map<Double, LightYear> lights) {
-    try {
-      var figures =
-          told.figures() == null ? rules.figures() : rules.tried(Map.copyOf(told.figures()));
-      var kind =
-          kinds
-              .named(told.profile())
-              .or(
-                  () ->
-                      kinds.all().stream()
-                          .filter(each -> each.name().equalsIgnoreCase(told.profile().strip()))
-                          .findFirst())
-              .orElseThrow(
-                  () ->
-                      new Refused(
-                          "profile",
-                          "There is no profile “%s”; GET /api/kinds lists them."
-                              .formatted(told.profile())));
-      var latitude = told.latitude(site.light().latitude());
-      var light = lights.computeIfAbsent(latitude, LightYear::at);
-      var situation = told.situation(kind, light, units, today.get(), figures);
-      return new Judged(told.name(), Slips.of(situation, told.approachOrHouse(), figures));
-    } catch (Refused refused) {
-      throw new Refused(
-          "situations[%d].%s".formatted(place, refused.field()), refused.getMessage());
-    }
+  private Judged judged(OpenSituation told, Units units, Map<Double, LightYear> lights) {
+    var figures =
+        told.figures() == null ? rules.figures() : rules.tried(Map.copyOf(told.figures()));
+    var kind = kind(told.profile());
+    var latitude = told.latitude(site.light().latitude());
+    var light = lights.computeIfAbsent(latitude, LightYear::at);
+    var situation = told.situation(kind, light, units, today.get(), figures);
+    return new Judged(told.name(), Slips.of(situation, told.approachOrHouse(), figures));
+  }
+
+  /** By its key, or else by its name. */
+  private Kind kind(String named) {
+    return kinds
+        .named(named)
+        .or(
+            () ->
+                kinds.all().stream()
+                    .filter(each -> each.name().equalsIgnoreCase(named.strip()))
+                    .findFirst())
+        .orElseThrow(
+            () ->
+                new BadEntry(
+                    "profile",
+                    "There is no profile “%s”; GET /api/kinds lists them.".formatted(named)));
   }
 }

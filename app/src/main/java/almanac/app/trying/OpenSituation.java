@@ -1,9 +1,11 @@
 package almanac.app.trying;
 
 import almanac.app.places.Place;
-import almanac.app.told.DeviationEntry;
+import almanac.app.refusals.BadEntry;
+import almanac.app.refusals.Paths;
 import almanac.app.told.LookEntry;
 import almanac.app.told.MixPart;
+import almanac.app.told.TraitsEntry;
 import almanac.core.figures.Figures;
 import almanac.core.history.Aim;
 import almanac.core.history.Approach;
@@ -15,11 +17,12 @@ import almanac.core.history.Potting;
 import almanac.core.inspection.Spot;
 import almanac.core.judgement.evidence.Situation;
 import almanac.core.kinds.Kind;
+import almanac.core.kinds.Trait;
 import almanac.core.medium.Moisture;
 import almanac.core.medium.PottedOn;
-import almanac.core.medium.Temperatures;
 import almanac.core.refusals.PastDay;
 import almanac.core.refusals.Refused;
+import almanac.core.refusals.Told;
 import almanac.core.season.Conditions;
 import almanac.core.season.LightYear;
 import almanac.core.words.Measure;
@@ -62,7 +65,7 @@ record OpenSituation(
         @Nullable Boolean cameRootless,
     @Schema(nullable = true) @Nullable Aim aim,
     @Schema(nullable = true, description = "House rules unless given") @Nullable Approach approach,
-    @Schema(nullable = true) @Nullable DeviationEntry deviation,
+    @Schema(nullable = true) @Nullable TraitsEntry deviation,
     @Schema(nullable = true, description = "Figures of the rules by their keys")
         @Nullable Map<String, @NotNull(message = "Give a number.") Double> figures) {
 
@@ -168,11 +171,11 @@ record OpenSituation(
   Situation situation(Kind kind, LightYear light, Units units, LocalDate today, Figures figures) {
     var day = on == null ? today : on;
     if (arrivedOn != null) {
-      PastDay.check("arrivedOn", arrivedOn, day);
+      PastDay.check(Told.ARRIVED_ON, arrivedOn, day);
     }
     return new Situation(
         day,
-        DeviationEntry.of(deviation).of(kind),
+        deviation == null ? kind : kind.with(deviation.own("deviation", kind)),
         PlantHistory.of(events(kind, units, day, figures)),
         conditions(light, units),
         arrivedOn == null
@@ -183,30 +186,19 @@ record OpenSituation(
 
   private List<Event> events(Kind kind, Units units, LocalDate day, Figures figures) {
     var events = new ArrayList<Event>();
-    var pottedOn = PottedOn.entered("pot.pottedOn", pot.pottedOn(), day);
+    var pottedOn = Paths.under("pot", () -> PottedOn.entered(pot.pottedOn(), day));
     events.add(
         new Happening.Potted(
             new Potting(
                 pottedOn,
                 knownSince(pottedOn, day),
-                mix(),
-                pot.moisture() == null ? kind.moisture() : pot.moisture())));
+                Paths.under("pot", () -> MixPart.mix(pot.mix())),
+                pot.moisture() == null ? kind.of(Trait.MOISTURE) : pot.moisture())));
     for (int i = 0; i < looks.size(); i++) {
-      try {
-        events.add(seen(looks.get(i), units, day, figures));
-      } catch (Refused refused) {
-        throw new Refused("looks[%d].%s".formatted(i, refused.field()), refused.getMessage());
-      }
+      var told = looks.get(i);
+      events.add(Paths.under("looks[%d]".formatted(i), () -> seen(told, units, day, figures)));
     }
     return events;
-  }
-
-  private almanac.core.medium.Mix mix() {
-    try {
-      return MixPart.mix(pot.mix());
-    } catch (Refused refused) {
-      throw new Refused("pot." + refused.field(), refused.getMessage());
-    }
   }
 
   /** Since when it is certainly in this medium: its arrival, or else the first look. */
@@ -219,9 +211,9 @@ record OpenSituation(
   }
 
   private Event seen(DayOfLooks told, Units units, LocalDate day, Figures figures) {
-    PastDay.check("on", told.on(), day);
+    PastDay.check(Told.ON, told.on(), day);
     if (arrivedOn != null && told.on().isBefore(arrivedOn)) {
-      throw new Refused("on", "%s lies before it came on %s.".formatted(told.on(), arrivedOn));
+      throw new BadEntry("on", "%s lies before it came on %s.".formatted(told.on(), arrivedOn));
     }
     var kept = new LinkedHashMap<String, @Nullable LookEntry>();
     told.looks().forEach((spot, look) -> kept.put(spot, kept(spot, look, units)));
@@ -246,14 +238,11 @@ record OpenSituation(
     return new Conditions(
         light,
         place.lampHours() == null ? OptionalDouble.empty() : OptionalDouble.of(place.lampHours()),
-        Optional.ofNullable(place.means()).map(means -> temperatures(means, units)));
-  }
-
-  private static Temperatures temperatures(List<Double> means, Units units) {
-    try {
-      return Place.temperatures(means.stream().map(units::celsius).toList());
-    } catch (IllegalArgumentException e) {
-      throw new Refused("place.means", "A monthly mean lies between −10 and 50 °C.");
-    }
+        Optional.ofNullable(place.means())
+            .map(
+                means ->
+                    Paths.under(
+                        "place",
+                        () -> Place.temperatures(means.stream().map(units::celsius).toList()))));
   }
 }

@@ -3,14 +3,15 @@ package almanac.app.trying;
 import almanac.app.collection.PlantInPlace;
 import almanac.app.collection.Plants;
 import almanac.app.judging.Judging;
+import almanac.app.refusals.BadEntry;
 import almanac.app.rules.Rules;
 import almanac.app.shown.Part;
 import almanac.app.shown.Slip;
 import almanac.app.shown.Slips;
 import almanac.app.site.Today;
-import almanac.app.told.DeviationEntry;
 import almanac.app.told.LookEntry;
 import almanac.app.told.MixPart;
+import almanac.app.told.TraitsEntry;
 import almanac.core.figures.Figures;
 import almanac.core.history.Aim;
 import almanac.core.history.Approach;
@@ -23,7 +24,6 @@ import almanac.core.judgement.evidence.Situation;
 import almanac.core.judgement.verdict.Judge;
 import almanac.core.medium.Moisture;
 import almanac.core.medium.PottedOn;
-import almanac.core.refusals.Refused;
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.Valid;
@@ -73,7 +73,7 @@ class WhatIfController {
       @Schema(nullable = true) Moisture moisture,
       @Schema(nullable = true) Approach approach,
       @Schema(nullable = true) Aim aim,
-      @Schema(nullable = true) DeviationEntry deviation,
+      @Schema(nullable = true) TraitsEntry deviation,
       @Schema(description = "Figures of the rules by their keys")
           @NotNull(message = "Give figures by their keys; there may be none.")
           Map<String, @NotNull(message = "Give a number.") Double> figures) {}
@@ -102,14 +102,14 @@ class WhatIfController {
   private Situation situation(PlantInPlace plant, WhatIf asked, Figures figures) {
     var day = asked.on() == null ? today.get() : asked.on();
     if (day.isAfter(today.get().plusYears(YEARS_AHEAD))) {
-      throw new Refused("on", "Ask at most five years ahead.");
+      throw new BadEntry("on", "Ask at most five years ahead.");
     }
     var known = judging.situation(plant, day);
     return new Situation(
         day,
         asked.deviation() == null
             ? plant.follows()
-            : asked.deviation().deviation().of(plant.kind()),
+            : plant.kind().with(asked.deviation().own("deviation", plant.kind())),
         history(plant.history(), asked, day, figures),
         known.conditions(),
         known.arrival(),
@@ -125,7 +125,7 @@ class WhatIfController {
                 Spot.named(look.getKey())
                     .orElseThrow(
                         () ->
-                            new Refused(
+                            new BadEntry(
                                 "looks." + look.getKey(), "There is no such thing to look at.")));
       }
     }
@@ -141,7 +141,7 @@ class WhatIfController {
     return new Potting(
         asked.pottedOn() == null
             ? known.pottedOn()
-            : PottedOn.entered("pottedOn", asked.pottedOn(), today.get()),
+            : PottedOn.entered(asked.pottedOn(), today.get()),
         known.knownSince(),
         asked.mix() == null ? known.mix() : MixPart.mix(asked.mix()),
         asked.moisture() == null ? known.moisture() : asked.moisture());

@@ -2,13 +2,13 @@ package almanac.app.tuning;
 
 import almanac.app.collection.Plants;
 import almanac.app.judging.Judging;
+import almanac.app.refusals.BadEntry;
 import almanac.app.rules.Rules;
 import almanac.app.site.Today;
 import almanac.core.figures.Figure;
 import almanac.core.figures.FigureGroup;
 import almanac.core.figures.Figures;
 import almanac.core.judgement.verdict.Verdict;
-import almanac.core.refusals.Refused;
 import almanac.core.rulebook.Rulebook;
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.media.Schema;
@@ -102,7 +102,7 @@ class RulesController {
       try {
         judging.judge(plant, today.get(), figures);
       } catch (RuntimeException failure) {
-        throw new Refused(
+        throw new BadEntry(
             values.keySet().stream().findFirst().orElse("values"),
             "With this, %s %s could not be judged any more."
                 .formatted(plant.card().number(), plant.name()));

@@ -1,9 +1,11 @@
 package almanac.app.web;
 
+import almanac.app.refusals.BadEntry;
 import almanac.app.refusals.Busy;
 import almanac.app.refusals.Conflict;
 import almanac.app.refusals.InstrumentFault;
 import almanac.app.refusals.NotFound;
+import almanac.app.refusals.Paths;
 import almanac.core.refusals.Refused;
 import java.net.URI;
 import java.sql.SQLException;
@@ -49,7 +51,12 @@ class Problems extends ResponseEntityExceptionHandler {
 
   @ExceptionHandler(Refused.class)
   ProblemDetail refused(Refused refused) {
-    return entry(List.of(new Fault(refused.field(), refused.getMessage())));
+    return entry(List.of(new Fault(Paths.of(refused.field()), refused.sentence())));
+  }
+
+  @ExceptionHandler(BadEntry.class)
+  ProblemDetail badEntry(BadEntry bad) {
+    return entry(List.of(new Fault(bad.path(), bad.sentence())));
   }
 
   @ExceptionHandler(NotFound.class)

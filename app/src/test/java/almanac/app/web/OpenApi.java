@@ -1,12 +1,25 @@
 package almanac.app.web;
 
+import almanac.app.told.TraitsEntry;
+import almanac.core.kinds.Range;
+import almanac.core.kinds.Trait;
+import io.swagger.v3.core.converter.AnnotatedType;
+import io.swagger.v3.core.converter.ModelConverter;
+import io.swagger.v3.core.converter.ModelConverterContext;
+import io.swagger.v3.core.util.Json;
 import io.swagger.v3.oas.models.OpenAPI;
 import io.swagger.v3.oas.models.PathItem;
 import io.swagger.v3.oas.models.info.Info;
+import io.swagger.v3.oas.models.media.BooleanSchema;
+import io.swagger.v3.oas.models.media.IntegerSchema;
+import io.swagger.v3.oas.models.media.NumberSchema;
+import io.swagger.v3.oas.models.media.ObjectSchema;
 import io.swagger.v3.oas.models.media.Schema;
 import io.swagger.v3.oas.models.media.StringSchema;
 import io.swagger.v3.oas.models.parameters.HeaderParameter;
 import java.util.ArrayList;
+import java.util.Iterator;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -36,9 +49,57 @@ class OpenApi {
   OpenApiCustomizer everythingElseIsRequired() {
     return api -> {
       api.setServers(null);
+      api.getComponents().getSchemas().put("Traits", traits());
       api.getComponents().getSchemas().values().forEach(OpenApi::require);
       api.getPaths().forEach(OpenApi::takesKey);
     };
+  }
+
+  /** Traits are sent as an object of their keys, which no class shows. */
+  @Bean
+  ModelConverter traitsAreOneSchema() {
+    return new ModelConverter() {
+      @Override
+      @SuppressWarnings("rawtypes") // the library's schemas are raw
+      public Schema resolve(
+          AnnotatedType type, ModelConverterContext context, Iterator<ModelConverter> others) {
+        var java = Json.mapper().constructType(type.getType());
+        if (java != null && java.getRawClass() == TraitsEntry.class) {
+          return new Schema<>().$ref("#/components/schemas/Traits");
+        }
+        return others.hasNext() ? others.next().resolve(type, context, others) : null;
+      }
+    };
+  }
+
+  /** One property for each trait of the rules. */
+  private static Schema<?> traits() {
+    var traits =
+        new ObjectSchema()
+            .description(
+                "Traits of a kind, or in what one plant differs from it; null is as in it");
+    for (var trait : Trait.all()) {
+      var property = property(trait.range());
+      property.setDescription(trait.title());
+      property.setTypes(new LinkedHashSet<>(List.of(property.getType(), "null")));
+      traits.addProperty(trait.key(), property);
+    }
+    return traits;
+  }
+
+  private static Schema<?> property(Range<?> range) {
+    if (range instanceof Range.OneOf<?> one) {
+      return new StringSchema()._enum(one.all().stream().map(Enum::name).toList());
+    }
+    if (range instanceof Range.Text) {
+      return new StringSchema();
+    }
+    if (range instanceof Range.YesNo) {
+      return new BooleanSchema();
+    }
+    return range instanceof Range.Count
+        ? new IntegerSchema().format("int32")
+        : new NumberSchema().format("double");
   }
 
   private static void takesKey(String path, PathItem at) {

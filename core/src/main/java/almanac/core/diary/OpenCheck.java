@@ -1,7 +1,10 @@
 package almanac.core.diary;
 
+import almanac.core.figures.Figures;
 import almanac.core.followup.Check;
 import almanac.core.followup.CheckName;
+import almanac.core.followup.FollowUpFigures;
+import almanac.core.followup.Purpose;
 import java.time.LocalDate;
 
 /**
@@ -13,6 +16,19 @@ import java.time.LocalDate;
 public record OpenCheck(CheckName name, Check check) {
   static OpenCheck since(LocalDate day, Check check) {
     return new OpenCheck(new CheckName(check.purpose(), day), check);
+  }
+
+  /**
+   * Where it stands on the list of a day.
+   *
+   * @param inHand whether the plant is to be taken in hand on that day
+   */
+  public Listing listing(LocalDate day, boolean inHand, Figures figures) {
+    if (urgency(day) == Urgency.LATER) {
+      var soon = day.plusDays(figures.count(FollowUpFigures.SOON));
+      return check.window().early().isAfter(soon) ? Listing.LATER : Listing.SOON;
+    }
+    return inHand && check.purpose() == Purpose.AS_JUDGED ? Listing.WITH_THE_MOVE : Listing.NOW;
   }
 
   /** Where a day lies in its window. */

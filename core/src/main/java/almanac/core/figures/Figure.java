@@ -1,5 +1,7 @@
 package almanac.core.figures;
 
+import almanac.core.refusals.Field;
+
 /**
  * One figure of the rules: its default, what it is counted in, the values that make sense, and why
  * it is what it is.
@@ -12,7 +14,8 @@ package almanac.core.figures;
  * @param reason why growers use this value
  */
 public record Figure(
-    String key, double standard, Unit unit, double least, double most, String reason) {
+    String key, double standard, Unit unit, double least, double most, String reason)
+    implements Field {
 
   public Figure {
     if (key.isBlank() || reason.isBlank()) {

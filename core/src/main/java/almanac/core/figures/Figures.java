@@ -37,7 +37,7 @@ public final class Figures {
   public Figures with(Figure figure, double value) {
     if (!(value >= figure.least() && value <= figure.most())) {
       throw new Refused(
-          figure.key(),
+          figure,
           "%s can be from %s to %s %s."
               .formatted(figure.key(), figure.least(), figure.most(), figure.unit().words()));
     }

@@ -36,6 +36,9 @@ public final class FollowUpFigures {
   public static final Figure AGAIN_UNSURE =
       GROUP.days("again-cannot-tell", 14, "In a fortnight it will show");
 
+  public static final Figure SOON =
+      GROUP.days("soon", 42, "Six weeks ahead can be planned for; what lies further off waits");
+
   static {
     GROUP.inOrder(STANDS_EARLY, STANDS_LATE);
     GROUP.inOrder(ROOT_TIPS_EARLY, ROOT_TIPS_LATE);

@@ -1,5 +1,7 @@
 package almanac.core.followup;
 
+import java.util.List;
+
 /** Why a check is made, and what to look for. */
 public enum Purpose {
   FIRST_LOOK(Series.AS_JUDGED, "First look", "Everything that can be seen without unpotting"),
@@ -45,9 +47,23 @@ public enum Purpose {
     return series;
   }
 
-  /** Whether what was seen or read answers it, rather than whether it went as hoped. */
+  /** How it can be answered with a tap; a reading cannot. */
+  public List<Tick> ticks() {
+    return switch (series) {
+      case AFTERCARE ->
+          List.of(
+              new Tick(CheckAnswer.AS_HOPED, "As hoped"),
+              new Tick(CheckAnswer.NOT_AS_HOPED, "Not as hoped"),
+              new Tick(CheckAnswer.CANNOT_TELL, "Cannot tell"));
+      case AS_JUDGED -> List.of(new Tick(CheckAnswer.AS_HOPED, "Nothing new"));
+      case KEPT_APART -> List.of(new Tick(CheckAnswer.AS_HOPED, "Nothing found"));
+      case HELD -> List.of();
+    };
+  }
+
+  /** Whether a look at the plant, written down, answers it. */
   public boolean answeredByLooking() {
-    return series == Series.KEPT_APART || series == Series.HELD;
+    return series == Series.AS_JUDGED || series == Series.KEPT_APART;
   }
 
   public String title() {

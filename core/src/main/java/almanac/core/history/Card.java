@@ -1,6 +1,6 @@
 package almanac.core.history;
 
-import almanac.core.kinds.Deviation;
+import almanac.core.kinds.Traits;
 import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
 import java.util.UUID;
@@ -23,7 +23,7 @@ public record Card(
     String number,
     Names names,
     String kind,
-    Deviation own,
+    Traits own,
     Stand stand,
     Origin origin,
     Wish wish,
@@ -44,7 +44,7 @@ public record Card(
     String number = "";
     Names names = Names.onLabel("");
     String kind = "";
-    Deviation own = Deviation.NONE;
+    Traits own = Traits.NONE;
     Stand stand = new Stand(0, 0);
     Origin origin = Origin.UNKNOWN;
     Wish wish = Wish.AS_IT_COMES;

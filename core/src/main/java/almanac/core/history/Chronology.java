@@ -1,7 +1,9 @@
 package almanac.core.history;
 
 import almanac.core.medium.PottedOn;
+import almanac.core.refusals.Field;
 import almanac.core.refusals.Refused;
+import almanac.core.refusals.Told;
 import java.time.LocalDate;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -16,7 +18,7 @@ public final class Chronology {
    * @param field the entry that gives the day
    * @throws Refused if it lies before its arrival
    */
-  public static void refuseBeforeArrival(Plant plant, String field, LocalDate day) {
+  public static void refuseBeforeArrival(Plant plant, Field field, LocalDate day) {
     plant
         .card()
         .origin()
@@ -43,7 +45,7 @@ public final class Chronology {
         .ifPresent(
             first -> {
               throw new Refused(
-                  "arrivedOn", "It was looked at here on %s already.".formatted(first.on()));
+                  Told.ARRIVED_ON, "It was looked at here on %s already.".formatted(first.on()));
             });
   }
 
@@ -67,10 +69,11 @@ public final class Chronology {
       }
       boolean earlier = wrong == null || before(lines, other, wrong);
       if (earlier && day.latest().isBefore(known.earliest())) {
-        throw new Refused("on", "This lies before its potting of %s.".formatted(known.text()));
+        throw new Refused(Told.ON, "This lies before its potting of %s.".formatted(known.text()));
       }
       if (!earlier && day.earliest().isAfter(known.latest())) {
-        throw new Refused("on", "This lies after its next potting of %s.".formatted(known.text()));
+        throw new Refused(
+            Told.ON, "This lies after its next potting of %s.".formatted(known.text()));
       }
     }
   }

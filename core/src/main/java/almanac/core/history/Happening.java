@@ -4,7 +4,7 @@ import almanac.core.followup.CheckAnswer;
 import almanac.core.followup.CheckName;
 import almanac.core.inspection.Inspection;
 import almanac.core.inspection.Item;
-import almanac.core.kinds.Deviation;
+import almanac.core.kinds.Traits;
 import almanac.core.pots.Pot;
 import almanac.core.roots.RootStage;
 import java.time.LocalDate;
@@ -93,7 +93,7 @@ public sealed interface Happening {
    * @param kind the key of the kind
    * @param own in what this plant differs from it
    */
-  record OfKind(String kind, Deviation own) implements Happening {
+  record OfKind(String kind, Traits own) implements Happening {
     @Override
     public void mark(Card.Draft card) {
       card.kind = kind;

@@ -77,6 +77,11 @@ public record KeptApart(
         wanting == 0 && !today.isBefore(free) && (found || seenAtTheEnd));
   }
 
+  /** A look over on which nothing was found. */
+  public static Inspection nothingFound(LocalDate on) {
+    return Inspection.on(on).with(Item.PESTS, Item.PESTS.saw(Pests.NONE));
+  }
+
   /** The next look as a check. */
   public Check check() {
     return new Check(Purpose.APART, next);

@@ -60,15 +60,14 @@ final class Entry<A extends Enum<A> & Answer> {
   private void refuseMeasure(double measured) {
     var measurement =
         item.measurement()
-            .orElseThrow(
-                () -> new Refused(spot.measureField(), spot.title() + " is not measured."));
+            .orElseThrow(() -> new Refused(spot.measure(), spot.title() + " is not measured."));
     if (!(measured >= measurement.least() && measured <= measurement.most())) {
       throw new Refused(
-          spot.measureField(), "%s: %s.".formatted(spot.title(), measurement.rangeInWords()));
+          spot.measure(), "%s: %s.".formatted(spot.title(), measurement.rangeInWords()));
     }
   }
 
   private Refused refused(String sentence) {
-    return new Refused(spot.field(), spot.title() + ": " + sentence);
+    return new Refused(spot, spot.title() + ": " + sentence);
   }
 }

@@ -39,12 +39,12 @@ final class LengthSense {
   private static <A extends Enum<A> & Answer> Set<A> spikes(
       Spot spot, Set<A> answers, double count) {
     if (answers.isEmpty()) {
-      throw new Refused(spot.field(), spot.title() + ": say how far the spikes are.");
+      throw new Refused(spot, spot.title() + ": say how far the spikes are.");
     }
     boolean none = answers.iterator().next() == (Enum<?>) Bloom.NONE;
     if (none && count > 0) {
       throw new Refused(
-          spot.measureField(),
+          spot.measure(),
           "%s: “%s” and %s spikes contradict each other."
               .formatted(spot.title(), Bloom.NONE.words(), Measure.COUNT.of(count)));
     }
@@ -68,7 +68,7 @@ final class LengthSense {
         };
     if (!agrees) {
       throw new Refused(
-          spot.measureField(),
+          spot.measure(),
           "%s: “%s” and %s dead contradict each other."
               .formatted(spot.title(), roots.words(), Measure.PERCENT.of(dead)));
     }
@@ -84,7 +84,7 @@ final class LengthSense {
     var stage = (RootStage) (Enum<?>) answers.iterator().next();
     if (!stage.measurable()) {
       throw new Refused(
-          spot.measureField(),
+          spot.measure(),
           "%s: “%s” has no root to measure, but a length of %s is given."
               .formatted(spot.title(), stage.words(), Measure.MM.of(mm)));
     }
@@ -93,7 +93,7 @@ final class LengthSense {
         && byLength != stage
         && RootStage.ofLength(mm + overlap, figures) != stage) {
       throw new Refused(
-          spot.measureField(),
+          spot.measure(),
           "%s: a root of %s is “%s”, not “%s”."
               .formatted(spot.title(), Measure.MM.of(mm), byLength.words(), stage.words()));
     }
@@ -108,7 +108,7 @@ final class LengthSense {
     var rim = (Rim) (Enum<?>) answers.iterator().next();
     if (rim == Rim.OVER && mm > 0 || rim != Rim.OVER && mm < 0) {
       throw new Refused(
-          spot.measureField(),
+          spot.measure(),
           "%s: “%s” and a distance of %s contradict each other; below zero is beyond the rim."
               .formatted(spot.title(), rim.words(), Measure.MM.of(mm)));
     }
@@ -121,8 +121,7 @@ final class LengthSense {
       return item.cast(Level.RISEN);
     }
     if (answers.iterator().next() != (Enum<?>) Level.RISEN) {
-      throw new Refused(
-          spot.measureField(), spot.title() + ": a height goes with “plant risen” alone.");
+      throw new Refused(spot.measure(), spot.title() + ": a height goes with “plant risen” alone.");
     }
     return answers;
   }

@@ -1,5 +1,6 @@
 package almanac.core.inspection;
 
+import almanac.core.refusals.Field;
 import java.util.Arrays;
 import java.util.Optional;
 
@@ -9,7 +10,7 @@ import java.util.Optional;
  * @param item what was looked at
  * @param lead on which lead; the first for what belongs to the whole plant
  */
-public record Spot(Item<?> item, Lead lead) {
+public record Spot(Item<?> item, Lead lead) implements Field {
   private static final String BETWEEN = "/";
 
   /** The thing itself, on the first lead. */
@@ -18,6 +19,7 @@ public record Spot(Item<?> item, Lead lead) {
   }
 
   /** The name under which it is kept: {@code newRoots}, or {@code newRoots/B} on a further lead. */
+  @Override
   public String key() {
     return lead == Lead.FIRST ? item.key() : item.key() + BETWEEN + lead;
   }
@@ -43,12 +45,17 @@ public record Spot(Item<?> item, Lead lead) {
     return lead == Lead.FIRST ? item.title() : "%s, lead %s".formatted(item.title(), lead);
   }
 
-  String field() {
-    return "looks." + key();
+  /** What is measured at a spot. */
+  public record Measure(Spot of) implements Field {
+    @Override
+    public String key() {
+      return of.key();
+    }
   }
 
-  String measureField() {
-    return field() + ".measured";
+  /** What is measured here. */
+  Measure measure() {
+    return new Measure(this);
   }
 
   @Override

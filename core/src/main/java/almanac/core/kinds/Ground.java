@@ -1,11 +1,13 @@
 package almanac.core.kinds;
 
+import almanac.core.words.Answer;
+
 /** What a kind's roots live in. */
-public enum Ground {
+public enum Ground implements Answer {
   /** On trees: roots want air, a crowded pot is no trouble. */
   EPIPHYTE("on trees"),
   /** Slippers: few thick roots, base covered, always some air among them. */
-  SLIPPER("slipper"),
+  SLIPPER("as a slipper’s: few, thick, covered"),
   /** On the ground: lives partly from the medium about its roots. */
   TERRESTRIAL("on the ground");
 
@@ -16,6 +18,7 @@ public enum Ground {
   }
 
   /** As a grower says it. */
+  @Override
   public String words() {
     return words;
   }

@@ -1,7 +1,9 @@
 package almanac.core.kinds;
 
+import almanac.core.words.Answer;
+
 /** By which root stages a plant says that it would take a move. The points stand in readiness. */
-public enum ReadyRule {
+public enum ReadyRule implements Answer {
   /** Roots adapt: any time root tips are growing. */
   TIPS_GROWING("any time root tips are growing", "its roots adapt to a new medium as they grow"),
   /** Only when the lead's own roots are 130 to 150 mm long; moved earlier it sulks for a year. */
@@ -34,6 +36,7 @@ public enum ReadyRule {
   }
 
   /** When such a plant takes a move, as part of a sentence. */
+  @Override
   public String words() {
     return words;
   }

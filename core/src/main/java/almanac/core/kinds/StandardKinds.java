@@ -25,7 +25,6 @@ import almanac.core.medium.Moisture;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.OptionalInt;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 
@@ -182,20 +181,7 @@ public final class StandardKinds {
   private static final class Row {
     private final String key;
     private final String name;
-    private final Habit habit;
-    private final RootThickness thickness;
-    private final Branching branching;
-    private final ReadyRule rule;
-    private String rootsAppear = "at any time while it is warm";
-    private Moisture moisture = DRIES_BETWEEN;
-    private String care = "";
-    private OptionalInt leastGrowths = OptionalInt.empty();
-    private double step;
-    private double growths;
-    private Warmth warmth = INTERMEDIATE;
-    private boolean lightOnRoots;
-    private double speed = KindFigures.ROOT_SPEED.standard();
-    private Ground ground = Ground.EPIPHYTE;
+    private Traits traits;
 
     private Row(
         String key,
@@ -206,66 +192,65 @@ public final class StandardKinds {
         ReadyRule rule) {
       this.key = key;
       this.name = name;
-      this.habit = habit;
-      this.thickness = thickness;
-      this.branching = branching;
-      this.rule = rule;
+      this.traits =
+          Traits.NONE
+              .with(Trait.HABIT, habit)
+              .with(Trait.ROOTS, thickness)
+              .with(Trait.BRANCHING, branching)
+              .with(Trait.READY_RULE, rule)
+              .with(Trait.ROOTS_APPEAR, "at any time while it is warm")
+              .with(Trait.RHIZOME_STEP_MM, 0.0)
+              .with(Trait.GROWTHS_A_YEAR, 0.0)
+              .with(Trait.ROOT_SPEED, KindFigures.ROOT_SPEED.standard())
+              .with(Trait.ROOTS_HIDDEN, false)
+              .with(Trait.GROUND, Ground.EPIPHYTE);
+      air(INTERMEDIATE, false);
     }
 
     private Row roots(String when) {
-      rootsAppear = when;
+      traits = traits.with(Trait.ROOTS_APPEAR, when);
       return this;
     }
 
     private Row water(Moisture kept, String because) {
-      moisture = kept;
-      care = because;
+      traits = traits.with(Trait.MOISTURE, kept).with(Trait.CARE, because);
       return this;
     }
 
     private Row growth(int least, double stepMm, double aYear) {
-      leastGrowths = OptionalInt.of(least);
-      step = stepMm;
-      growths = aYear;
+      traits =
+          traits
+              .with(Trait.LEAST_GROWTHS, least)
+              .with(Trait.RHIZOME_STEP_MM, stepMm)
+              .with(Trait.GROWTHS_A_YEAR, aYear);
       return this;
     }
 
     private Row air(Warmth range, boolean light) {
-      warmth = range;
-      lightOnRoots = light;
+      traits =
+          traits
+              .with(Trait.NIGHT_LEAST, range.nightLeast())
+              .with(Trait.DAY_MOST, range.dayMost())
+              .with(Trait.LIGHT_ON_ROOTS, light);
       return this;
     }
 
     private Row slipper() {
-      ground = Ground.SLIPPER;
-      speed = KindFigures.SLOW_ROOT_SPEED.standard();
+      traits =
+          traits
+              .with(Trait.GROUND, Ground.SLIPPER)
+              .with(Trait.ROOT_SPEED, KindFigures.SLOW_ROOT_SPEED.standard())
+              .with(Trait.ROOTS_HIDDEN, true);
       return this;
     }
 
     private Row terrestrial() {
-      ground = Ground.TERRESTRIAL;
+      traits = traits.with(Trait.GROUND, Ground.TERRESTRIAL);
       return this;
     }
 
     private Kind done() {
-      return new Kind(
-          key,
-          name,
-          habit,
-          ground,
-          thickness,
-          branching,
-          rule,
-          rootsAppear,
-          moisture,
-          care,
-          leastGrowths,
-          step,
-          growths,
-          warmth,
-          lightOnRoots,
-          speed,
-          ground == Ground.SLIPPER);
+      return new Kind(key, name, traits);
     }
   }
 }

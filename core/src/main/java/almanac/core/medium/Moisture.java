@@ -2,9 +2,10 @@ package almanac.core.medium;
 
 import almanac.core.figures.Figure;
 import almanac.core.figures.Unit;
+import almanac.core.words.Answer;
 
 /** How wet a medium is kept, and how much faster that uses it up. */
-public enum Moisture {
+public enum Moisture implements Answer {
   DRIES_RIGHT_OUT("dries right out", 0.8, "Nothing rots in dry bark, but it crumbles with age"),
   DRIES_BETWEEN("dries between waterings", 1.0, "The lives of the components are given for this"),
   KEPT_MOIST("kept moist", 1.4, "Moisture feeds what breaks bark down"),
@@ -26,6 +27,7 @@ public enum Moisture {
   }
 
   /** As a grower says it. */
+  @Override
   public String words() {
     return words;
   }

@@ -2,6 +2,7 @@ package almanac.core.medium;
 
 import almanac.core.refusals.PastDay;
 import almanac.core.refusals.Refused;
+import almanac.core.refusals.Told;
 import java.time.DateTimeException;
 import java.time.LocalDate;
 import java.time.Year;
@@ -66,19 +67,19 @@ public sealed interface PottedOn {
   /**
    * Reads what a collector has entered.
    *
-   * @param field the name of the entry, for the message
    * @throws Refused if it cannot be read or does not lie between 1900 and today
    */
-  static PottedOn entered(String field, String text, LocalDate today) {
+  static PottedOn entered(String text, LocalDate today) {
     PottedOn potted;
     try {
       potted = parse(text.strip());
     } catch (DateTimeException e) {
       throw new Refused(
-          field, "Give a day (2026-05-16), a month (2026-05), a year (2026), or “unknown”.");
+          Told.POTTED_ON,
+          "Give a day (2026-05-16), a month (2026-05), a year (2026), or “unknown”.");
     }
     if (potted instanceof Between between) {
-      PastDay.check(field, between.earliest(), today);
+      PastDay.check(Told.POTTED_ON, between.earliest(), today);
       return new Between(
           between.earliest(), between.latest().isAfter(today) ? today : between.latest());
     }

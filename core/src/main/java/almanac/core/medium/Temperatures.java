@@ -1,7 +1,10 @@
 package almanac.core.medium;
 
+import almanac.core.refusals.Refused;
+import almanac.core.refusals.Told;
 import java.time.Month;
 import java.util.EnumMap;
+import java.util.List;
 import java.util.Map;
 
 /** Mean temperature by month, °C. */
@@ -25,17 +28,38 @@ public final class Temperatures {
   }
 
   /**
+   * A year between its winter and its summer, to half a degree.
+   *
+   * @param january the mean of January, °C
+   * @param july the mean of July, °C
+   * @throws Refused naming the means, if a month would be out of range
+   */
+  public static Temperatures between(double january, double july) {
+    var means = new EnumMap<Month, Double>(Month.class);
+    for (var month : Month.values()) {
+      double share = 0.5 - 0.5 * Math.cos(Math.PI * month.ordinal() / 6);
+      means.put(month, Math.rint(2 * (january + (july - january) * share)) / 2);
+    }
+    return of(means);
+  }
+
+  /**
    * @param means °C for each of the twelve months, −10 to 50
-   * @throws IllegalArgumentException if a month is missing or a value is out of range
+   * @throws Refused naming the means, if one is missing or out of range
    */
   public static Temperatures of(Map<Month, Double> means) {
     for (var month : Month.values()) {
       var mean = means.get(month);
       if (mean == null || !(mean >= COLDEST && mean <= WARMEST)) {
-        throw new IllegalArgumentException(month + " needs a mean from −10 to 50 °C: " + mean);
+        throw new Refused(Told.MEANS, "A monthly mean lies between −10 and 50 °C.");
       }
     }
     return new Temperatures(means);
+  }
+
+  /** The means from January to December, °C. */
+  public List<Double> byMonth() {
+    return List.copyOf(means.values());
   }
 
   /** The mean of a month, °C. */

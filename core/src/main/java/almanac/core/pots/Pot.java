@@ -3,7 +3,9 @@ package almanac.core.pots;
 import static almanac.core.words.Sentence.say;
 
 import almanac.core.figures.Figures;
+import almanac.core.refusals.Field;
 import almanac.core.refusals.Refused;
+import almanac.core.refusals.Told;
 import almanac.core.words.Measure;
 import almanac.core.words.Sentence;
 import java.util.Optional;
@@ -28,11 +30,11 @@ public record Pot(
    * @throws Refused naming the field, if a measure makes no sense
    */
   public Pot {
-    refuse("pot.diameterMm", "A pot's diameter", diameterMm);
-    refuse("pot.depthMm", "A pot's depth", depthMm);
+    refuse(Told.POT_DIAMETER, "A pot's diameter", diameterMm);
+    refuse(Told.POT_DEPTH, "A pot's depth", depthMm);
   }
 
-  private static void refuse(String field, String what, @Nullable Double mm) {
+  private static void refuse(Field field, String what, @Nullable Double mm) {
     if (mm != null && !(mm >= SMALLEST_MM && mm <= LARGEST_MM)) {
       throw new Refused(field, what + " goes from 20 to 1000 mm.");
     }

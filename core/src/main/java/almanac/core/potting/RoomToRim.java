@@ -4,6 +4,7 @@ import almanac.core.history.PlantHistory;
 import almanac.core.inspection.Item;
 import almanac.core.inspection.Lead;
 import almanac.core.kinds.Kind;
+import almanac.core.kinds.Trait;
 import java.time.LocalDate;
 import java.util.Arrays;
 import java.util.Comparator;
@@ -25,7 +26,7 @@ public record RoomToRim(LocalDate seen, double mm, double stepMm, LocalDate reac
    * if nobody has measured it, or if its kind does not creep.
    */
   public static Optional<RoomToRim> of(PlantHistory history, Kind kind, LocalDate today) {
-    double aYear = kind.rhizomeStepMm() * kind.growthsAYear();
+    double aYear = kind.of(Trait.RHIZOME_STEP_MM) * kind.of(Trait.GROWTHS_A_YEAR);
     if (!(aYear > 0)) {
       return Optional.empty();
     }
@@ -39,6 +40,6 @@ public record RoomToRim(LocalDate seen, double mm, double stepMm, LocalDate reac
 
   private static RoomToRim at(LocalDate seen, double mm, Kind kind, double aYear) {
     long days = Math.round(Math.max(0, mm) / aYear * DAYS_A_YEAR);
-    return new RoomToRim(seen, mm, kind.rhizomeStepMm(), seen.plusDays(days));
+    return new RoomToRim(seen, mm, kind.of(Trait.RHIZOME_STEP_MM), seen.plusDays(days));
   }
 }

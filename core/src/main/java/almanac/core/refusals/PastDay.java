@@ -12,10 +12,10 @@ public final class PastDay {
   /**
    * The day itself, if something can have happened on it.
    *
-   * @param field the name of the entry, for the message
+   * @param field the entry at fault
    * @throws Refused if it lies after today or before 1900
    */
-  public static LocalDate check(String field, LocalDate day, LocalDate today) {
+  public static LocalDate check(Field field, LocalDate day, LocalDate today) {
     if (day.isAfter(today)) {
       throw new Refused(field, "%s lies in the future; today is %s.".formatted(day, today));
     }

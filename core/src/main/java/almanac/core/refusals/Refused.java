@@ -6,19 +6,25 @@ package almanac.core.refusals;
 public final class Refused extends IllegalArgumentException {
   private static final long serialVersionUID = 1L;
 
-  private final String field;
+  private final transient Field field;
+  private final String sentence;
 
   /**
-   * @param field the entry at fault, by its name in the interface, such as {@code looks.newRoots}
+   * @param field the entry at fault
    * @param sentence what is wrong with it and what would be right
    */
-  public Refused(String field, String sentence) {
+  public Refused(Field field, String sentence) {
     super(sentence);
     this.field = field;
+    this.sentence = sentence;
   }
 
   /** The entry at fault. */
-  public String field() {
+  public Field field() {
     return field;
+  }
+
+  public String sentence() {
+    return sentence;
   }
 }

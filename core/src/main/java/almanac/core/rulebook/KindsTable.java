@@ -2,6 +2,7 @@ package almanac.core.rulebook;
 
 import almanac.core.kinds.Kind;
 import almanac.core.kinds.StandardKinds;
+import almanac.core.kinds.Trait;
 import java.util.Locale;
 import java.util.stream.Collectors;
 
@@ -28,25 +29,27 @@ final class KindsTable {
   }
 
   private static String row(Kind kind) {
-    boolean clump = kind.leastGrowths().isPresent();
+    var least = kind.traits().get(Trait.LEAST_GROWTHS);
+    boolean clump = least.isPresent();
     return "| %s | %s | %s | %s | %s | %s | %s | %s | %s–%s | %s mm a week | %s |"
         .formatted(
             kind.name(),
-            lower(kind.roots()),
-            lower(kind.branching()),
-            kind.readyRule().words(),
-            kind.rootsAppear(),
-            kind.moisture().words(),
-            clump ? kind.leastGrowths().getAsInt() + " growths" : "–",
+            lower(kind.of(Trait.ROOTS)),
+            lower(kind.of(Trait.BRANCHING)),
+            kind.of(Trait.READY_RULE).words(),
+            kind.of(Trait.ROOTS_APPEAR),
+            kind.of(Trait.MOISTURE).words(),
+            least.map(growths -> growths + " growths").orElse("–"),
             clump
                 ? "%s mm, %s"
                     .formatted(
-                        Rulebook.plain(kind.rhizomeStepMm()), Rulebook.plain(kind.growthsAYear()))
+                        Rulebook.plain(kind.of(Trait.RHIZOME_STEP_MM)),
+                        Rulebook.plain(kind.of(Trait.GROWTHS_A_YEAR)))
                 : "–",
             Rulebook.plain(kind.warmth().nightLeast()),
             Rulebook.plain(kind.warmth().dayMost()),
-            Rulebook.plain(kind.rootSpeed()),
-            kind.care());
+            Rulebook.plain(kind.of(Trait.ROOT_SPEED)),
+            kind.of(Trait.CARE));
   }
 
   /** Why each rule of readiness is as it is. */

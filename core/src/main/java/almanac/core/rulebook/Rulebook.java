@@ -74,7 +74,7 @@ public final class Rulebook {
     }
     boolean namesMore = changed.contains(more.key()) && !changed.contains(less.key());
     throw new Refused(
-        namesMore ? more.key() : less.key(),
+        namesMore ? more : less,
         "%s (%s) is at most %s (%s)."
             .formatted(less.key(), plain(figures.of(less)), more.key(), plain(figures.of(more))));
   }

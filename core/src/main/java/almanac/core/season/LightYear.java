@@ -1,6 +1,7 @@
 package almanac.core.season;
 
 import almanac.core.refusals.Refused;
+import almanac.core.refusals.Told;
 import java.time.Duration;
 import java.time.LocalDate;
 import java.time.ZoneOffset;
@@ -27,13 +28,18 @@ public final class LightYear {
    */
   public static LightYear at(double latitude) {
     if (!(latitude >= -90 && latitude <= 90)) {
-      throw new Refused("latitude", "A latitude lies between −90 and 90 degrees.");
+      throw new Refused(Told.LATITUDE, "A latitude lies between −90 and 90 degrees.");
     }
     return new LightYear(latitude);
   }
 
   public double latitude() {
     return latitude;
+  }
+
+  /** Whether its summer is in July. */
+  public boolean northern() {
+    return latitude >= 0;
   }
 
   /** Hours from sunrise to sunset; 24 where the sun does not set, 0 where it does not rise. */

@@ -34,7 +34,7 @@ class FiguresTest {
   void whatLiesOutsideIsRefusedByItsKey(double value) {
     assertThatThrownBy(() -> Figures.standard().with(depth, value))
         .isInstanceOfSatisfying(
-            Refused.class, refused -> assertThat(refused.field()).isEqualTo("soil.depth"))
+            Refused.class, refused -> assertThat(refused.field().key()).isEqualTo("soil.depth"))
         .hasMessageContaining("from 10.0 to 90.0 mm");
   }
 

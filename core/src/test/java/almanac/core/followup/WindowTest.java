@@ -57,7 +57,10 @@ class WindowTest {
     }
     assertThat(Arrays.stream(Purpose.values()).map(Purpose::title)).doesNotHaveDuplicates();
     assertThat(Arrays.stream(Purpose.values()).filter(Purpose::answeredByLooking))
-        .containsExactly(Purpose.APART, Purpose.SOAK);
+        .containsExactly(Purpose.FIRST_LOOK, Purpose.AS_JUDGED, Purpose.APART);
+    assertThat(Arrays.stream(Purpose.values()).filter(purpose -> purpose.ticks().isEmpty()))
+        .as("a reading is no matter of a tap")
+        .containsExactly(Purpose.SOAK);
     assertThat(Arrays.stream(Purpose.values()).map(Purpose::series).distinct())
         .containsExactlyInAnyOrder(Series.values());
   }

@@ -2,7 +2,8 @@ package almanac.core.history;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import almanac.core.kinds.Deviation;
+import almanac.core.kinds.Trait;
+import almanac.core.kinds.Traits;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
@@ -18,9 +19,7 @@ class ChangesTest {
         random.nextBoolean() ? "27-001" : "27-002",
         new Names("Label", one ? "Other" : "", ""),
         random.nextBoolean() ? "vanda" : "oncidium",
-        one
-            ? Deviation.NONE
-            : new Deviation(null, null, null, 3, null, null, null, null, null, null),
+        one ? Traits.NONE : Traits.NONE.with(Trait.LEAST_GROWTHS, 3),
         new Stand(1, random.nextInt(3)),
         new Origin(Optional.empty(), random.nextBoolean() ? "a stall" : "", "", ""),
         random.nextBoolean() ? Wish.AS_IT_COMES : new Wish(Aim.DIVIDE, null),

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import almanac.core.figures.Figures;
+import almanac.core.refusals.Field;
 import almanac.core.refusals.Refused;
 import almanac.core.roots.RootStage;
 import java.time.LocalDate;
@@ -48,7 +49,7 @@ class ItemTest {
                     answer == null ? List.of() : List.of(answer), dead, FIGURES))
         .isInstanceOfSatisfying(
             Refused.class,
-            refused -> assertThat(refused.field()).isEqualTo("looks.rootsInPot.measured"));
+            refused -> assertThat(named(refused.field())).isEqualTo("rootsInPot.measured"));
   }
 
   @ParameterizedTest
@@ -63,28 +64,28 @@ class ItemTest {
     assertThatThrownBy(() -> Item.SOAK_PH.found(List.of(), ph, FIGURES))
         .isInstanceOfSatisfying(
             Refused.class,
-            refused -> assertThat(refused.field()).isEqualTo("looks.soakPh.measured"));
+            refused -> assertThat(named(refused.field())).isEqualTo("soakPh.measured"));
   }
 
   private static final Figures FIGURES = Figures.standard();
 
   @ParameterizedTest
   @CsvSource({
-    "NUB, 60, looks.newRoots.measured",
-    "NONE, 40, looks.newRoots.measured",
-    "ANCHORED, 5, looks.newRoots.measured",
-    ", -3, looks.newRoots.measured",
-    ", 0, looks.newRoots.measured",
-    ", 3001, looks.newRoots.measured",
-    ", NaN, looks.newRoots.measured",
-    "HUGE, , looks.newRoots",
-    ", , looks.newRoots"
+    "NUB, 60, newRoots.measured",
+    "NONE, 40, newRoots.measured",
+    "ANCHORED, 5, newRoots.measured",
+    ", -3, newRoots.measured",
+    ", 0, newRoots.measured",
+    ", 3001, newRoots.measured",
+    ", NaN, newRoots.measured",
+    "HUGE, , newRoots",
+    ", , newRoots"
   })
   void whatCannotBeIsRefusedByItsField(String answer, Double mm, String field) {
     assertThatThrownBy(
             () -> Item.NEW_ROOTS.found(answer == null ? List.of() : List.of(answer), mm, FIGURES))
         .isInstanceOfSatisfying(
-            Refused.class, refused -> assertThat(refused.field()).isEqualTo(field));
+            Refused.class, refused -> assertThat(named(refused.field())).isEqualTo(field));
   }
 
   @Test
@@ -119,5 +120,9 @@ class ItemTest {
     assertThat(inspection.look(Item.NEW_ROOTS).answer()).contains(RootStage.NONE);
     assertThat(inspection.look(Item.BLOOM)).isInstanceOf(Look.NotLookedAt.class);
     assertThat(inspection.said().orElseThrow()).hasToString("Newest roots: none");
+  }
+
+  private static String named(Field field) {
+    return field instanceof Spot.Measure ? field.key() + ".measured" : field.key();
   }
 }

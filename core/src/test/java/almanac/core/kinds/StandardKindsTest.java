@@ -3,9 +3,9 @@ package almanac.core.kinds;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
-import almanac.core.medium.Moisture;
 import almanac.core.refusals.Refused;
-import java.util.OptionalInt;
+import java.util.HashMap;
+import java.util.Map;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -31,7 +31,7 @@ class StandardKindsTest {
     "other-monopodial, TIPS_GROWING"
   })
   void eachKindFollowsItsOwnRule(String kind, ReadyRule rule) {
-    assertThat(StandardKinds.named(kind).orElseThrow().readyRule()).isEqualTo(rule);
+    assertThat(StandardKinds.named(kind).orElseThrow().of(Trait.READY_RULE)).isEqualTo(rule);
   }
 
   @Test
@@ -44,10 +44,12 @@ class StandardKindsTest {
   @Test
   void whatCreepsHasAStepAndWhatGrowsUpwardHasNone() {
     for (var kind : StandardKinds.standard()) {
-      boolean creeps = kind.habit() == Habit.SYMPODIAL;
-      assertThat(kind.rhizomeStepMm() > 0).as(kind.key()).isEqualTo(creeps);
-      assertThat(kind.growthsAYear() > 0).as(kind.key()).isEqualTo(creeps);
-      assertThat(kind.leastGrowths().isPresent()).as(kind.key()).isEqualTo(creeps);
+      boolean creeps = kind.of(Trait.HABIT) == Habit.SYMPODIAL;
+      assertThat(kind.of(Trait.RHIZOME_STEP_MM) > 0).as(kind.key()).isEqualTo(creeps);
+      assertThat(kind.of(Trait.GROWTHS_A_YEAR) > 0).as(kind.key()).isEqualTo(creeps);
+      assertThat(kind.traits().get(Trait.LEAST_GROWTHS).isPresent())
+          .as(kind.key())
+          .isEqualTo(creeps);
     }
   }
 
@@ -55,10 +57,10 @@ class StandardKindsTest {
   void slippersRootSlowlyOutOfSight() {
     for (var slipper : new String[] {"paphiopedilum", "phragmipedium"}) {
       var kind = StandardKinds.named(slipper).orElseThrow();
-      assertThat(kind.rootsHidden()).isTrue();
-      assertThat(kind.rootSpeed()).isEqualTo(KindFigures.SLOW_ROOT_SPEED.standard());
+      assertThat(kind.of(Trait.ROOTS_HIDDEN)).isTrue();
+      assertThat(kind.of(Trait.ROOT_SPEED)).isEqualTo(KindFigures.SLOW_ROOT_SPEED.standard());
     }
-    assertThat(ONCIDIUM.rootSpeed()).isEqualTo(KindFigures.ROOT_SPEED.standard());
+    assertThat(ONCIDIUM.of(Trait.ROOT_SPEED)).isEqualTo(KindFigures.ROOT_SPEED.standard());
   }
 
   @Test
@@ -70,73 +72,86 @@ class StandardKindsTest {
 
   @Test
   void aPlantMayDifferInOneThingAndIsOtherwiseAsItsKind() {
-    var slow =
-        new Deviation(null, null, null, null, null, null, null, null, 9.0, null).of(ONCIDIUM);
-    assertThat(slow.rootSpeed()).isEqualTo(9);
-    assertThat(slow).usingRecursiveComparison().ignoringFields("rootSpeed").isEqualTo(ONCIDIUM);
-    assertThat(Deviation.NONE.of(ONCIDIUM)).isSameAs(ONCIDIUM);
+    var slow = ONCIDIUM.with(Traits.NONE.with(Trait.ROOT_SPEED, 9.0));
+    assertThat(slow.of(Trait.ROOT_SPEED)).isEqualTo(9);
+    assertThat(slow).isNotEqualTo(ONCIDIUM);
+    for (var trait : Trait.all()) {
+      if (trait != Trait.ROOT_SPEED) {
+        assertThat(slow.traits().get(trait))
+            .as("%s", trait)
+            .isEqualTo(ONCIDIUM.traits().get(trait));
+      }
+    }
+    assertThat(ONCIDIUM.with(Traits.NONE)).isSameAs(ONCIDIUM);
   }
 
   @Test
-  void aPlantMayDifferInEverything() {
-    var other =
-        new Deviation(
-                ReadyRule.INTACT_ONLY,
-                Branching.NO,
-                Moisture.ALWAYS_WET,
-                5,
-                40.0,
-                0.5,
-                8.0,
-                26.0,
-                3.0,
-                true)
-            .of(ONCIDIUM);
-    assertThat(other.readyRule()).isEqualTo(ReadyRule.INTACT_ONLY);
-    assertThat(other.branching()).isEqualTo(Branching.NO);
-    assertThat(other.moisture()).isEqualTo(Moisture.ALWAYS_WET);
-    assertThat(other.leastGrowths()).isEqualTo(OptionalInt.of(5));
-    assertThat(other.rhizomeStepMm()).isEqualTo(40);
-    assertThat(other.growthsAYear()).isEqualTo(0.5);
-    assertThat(other.warmth()).isEqualTo(new Warmth(8, 26));
-    assertThat(other.rootSpeed()).isEqualTo(3);
-    assertThat(other.rootsHidden()).isTrue();
-    assertThat(other.name()).isEqualTo(ONCIDIUM.name());
+  void whatIsOfTheWholeKindIsNoMatterOfOnePlant() {
+    for (var trait : Trait.all()) {
+      var own = Traits.read(Map.of(trait.key(), ONCIDIUM.traits().written().get(trait.key())));
+      if (trait.ofAPlant()) {
+        assertThat(ONCIDIUM.with(own)).isEqualTo(ONCIDIUM);
+      } else {
+        assertThatThrownBy(() -> ONCIDIUM.with(own))
+            .isInstanceOfSatisfying(
+                Refused.class, refused -> assertThat(refused.field().key()).isEqualTo(trait.key()));
+      }
+    }
+  }
+
+  @Test
+  void whatIsWrittenDownOfEveryKindIsReadBack() {
+    for (var kind : StandardKinds.standard()) {
+      assertThat(Traits.read(kind.traits().written())).isEqualTo(kind.traits());
+    }
+  }
+
+  @Test
+  void aKindWithoutOneOfItsTraitsIsRefused() {
+    for (var trait : Trait.all()) {
+      var told = new HashMap<>(ONCIDIUM.traits().written());
+      told.remove(trait.key());
+      var traits = Traits.read(told);
+      if (trait.ofEveryKind()) {
+        assertThatThrownBy(() -> new Kind("new", "New", traits))
+            .isInstanceOfSatisfying(
+                Refused.class, refused -> assertThat(refused.field().key()).isEqualTo(trait.key()));
+      } else {
+        assertThat(new Kind("new", "New", traits).traits()).isEqualTo(traits);
+      }
+    }
   }
 
   @ParameterizedTest(name = "{0} of {1} is refused")
   @CsvSource({
     "leastGrowths, 0",
     "leastGrowths, 21",
+    "leastGrowths, 2.5",
     "rhizomeStepMm, -1",
     "rhizomeStepMm, 301",
     "growthsAYear, 12.5",
     "rootSpeed, 0.4",
     "rootSpeed, 61",
     "rootSpeed, NaN",
-    "growthsAYear, NaN"
+    "growthsAYear, NaN",
+    "growthsAYear, many",
+    "nightLeast, -11",
+    "dayMost, 51",
+    "readyRule, SOMETIMES",
+    "rootsHidden, perhaps",
+    "noSuchTrait, 1"
   })
-  void aNumberThatMakesNoSenseNamesItsField(String field, double value) {
-    var deviation =
-        new Deviation(
-            null,
-            null,
-            null,
-            field.equals("leastGrowths") ? (int) value : null,
-            field.equals("rhizomeStepMm") ? value : null,
-            field.equals("growthsAYear") ? value : null,
-            null,
-            null,
-            field.equals("rootSpeed") ? value : null,
-            null);
-    assertThatThrownBy(() -> deviation.of(ONCIDIUM))
+  void whatCannotBeSoNamesItsTrait(String trait, String told) {
+    assertThatThrownBy(() -> Traits.read(Map.of(trait, told)))
         .isInstanceOfSatisfying(
-            Refused.class, refused -> assertThat(refused.field()).isEqualTo(field));
+            Refused.class, refused -> assertThat(refused.field().key()).isEqualTo(trait));
   }
 
   @Test
   void nightsAreNotWarmerThanDays() {
-    var upsideDown = new Deviation(null, null, null, null, null, null, 30.0, 20.0, null, null);
-    assertThatThrownBy(() -> upsideDown.of(ONCIDIUM)).isInstanceOf(Refused.class);
+    var upsideDown = Traits.NONE.with(Trait.NIGHT_LEAST, 30.0).with(Trait.DAY_MOST, 20.0);
+    assertThatThrownBy(() -> ONCIDIUM.with(upsideDown))
+        .isInstanceOfSatisfying(
+            Refused.class, refused -> assertThat(refused.field().key()).isEqualTo("dayMost"));
   }
 }

@@ -45,7 +45,7 @@ class MixTest {
   void partsThatCannotBeMeasuredAreRefused(double parts) {
     assertThatThrownBy(() -> new Mix(Map.of(PUMICE, parts)))
         .isInstanceOfSatisfying(
-            Refused.class, refused -> assertThat(refused.field()).isEqualTo("mix"))
+            Refused.class, refused -> assertThat(refused.field().key()).isEqualTo("mix"))
         .hasMessageContaining(PUMICE.words());
   }
 

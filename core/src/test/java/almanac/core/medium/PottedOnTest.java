@@ -25,7 +25,7 @@ class PottedOnTest {
     "2026-12, 2026-12-01, 2026-12-31, 2026-12-16"
   })
   void aMonthOrAYearIsATimeSpan(String text, LocalDate first, LocalDate last, LocalDate middle) {
-    var potted = PottedOn.entered("pottedOn", text, TODAY);
+    var potted = PottedOn.entered(text, TODAY);
     assertThat(potted).isEqualTo(new Between(first, last));
     assertThat(((Between) potted).middle()).isEqualTo(middle);
     assertThat(potted.text()).isEqualTo(text);
@@ -34,23 +34,23 @@ class PottedOnTest {
 
   @Test
   void unknownStaysUnknown() {
-    assertThat(PottedOn.entered("pottedOn", " unknown ", TODAY)).isEqualTo(PottedOn.unknown());
+    assertThat(PottedOn.entered(" unknown ", TODAY)).isEqualTo(PottedOn.unknown());
     assertThat(PottedOn.unknown().text()).isEqualTo("unknown");
   }
 
   @ParameterizedTest
   @CsvSource({"2027-05, 2027-05-01", "2027, 2027-01-01"})
   void thePresentMonthOrYearEndsToday(String text, LocalDate first) {
-    assertThat(PottedOn.entered("pottedOn", text, TODAY)).isEqualTo(new Between(first, TODAY));
+    assertThat(PottedOn.entered(text, TODAY)).isEqualTo(new Between(first, TODAY));
   }
 
   @ParameterizedTest
   @ValueSource(
       strings = {"", "May", "2026-13", "2026-02-30", "26-05", "2026-5", "16.5.2026", "unknown?"})
   void whatCannotBeReadIsRefusedWithWhatCan(String text) {
-    assertThatThrownBy(() -> PottedOn.entered("pottedOn", text, TODAY))
+    assertThatThrownBy(() -> PottedOn.entered(text, TODAY))
         .isInstanceOfSatisfying(
-            Refused.class, refused -> assertThat(refused.field()).isEqualTo("pottedOn"))
+            Refused.class, refused -> assertThat(refused.field().key()).isEqualTo("pottedOn"))
         .hasMessageContaining("2026-05-16");
   }
 
@@ -63,7 +63,7 @@ class PottedOnTest {
     "1850-03-01, far back"
   })
   void aDayThatCannotBeIsRefused(String text, String why) {
-    assertThatThrownBy(() -> PottedOn.entered("pottedOn", text, TODAY))
+    assertThatThrownBy(() -> PottedOn.entered(text, TODAY))
         .isInstanceOf(Refused.class)
         .hasMessageContaining(why);
   }

@@ -43,6 +43,6 @@ class MeasuredTest {
   private static void refused(String field, Point from, Point to, double mm, List<Point> path) {
     assertThatThrownBy(() -> Measured.along(from, to, mm, path))
         .isInstanceOfSatisfying(
-            Refused.class, refused -> assertThat(refused.field()).isEqualTo(field));
+            Refused.class, refused -> assertThat(refused.field().key()).isEqualTo(field));
   }
 }

@@ -14,6 +14,7 @@ import almanac.core.inspection.Rim;
 import almanac.core.kinds.Habit;
 import almanac.core.kinds.Kind;
 import almanac.core.kinds.StandardKinds;
+import almanac.core.kinds.Trait;
 import almanac.core.medium.Component;
 import almanac.core.medium.Mix;
 import almanac.core.medium.Moisture;
@@ -50,7 +51,7 @@ class RoomToRimTest {
   @ParameterizedTest(name = "{0} years of growth to the rim")
   @CsvSource({"0.5, 183", "1, 365", "2, 731"})
   void theRimIsReachedWhenItsGrowthsHaveGoneThatFar(double years, long days) {
-    double mm = years * CREEPING.rhizomeStepMm() * CREEPING.growthsAYear();
+    double mm = years * CREEPING.of(Trait.RHIZOME_STEP_MM) * CREEPING.of(Trait.GROWTHS_A_YEAR);
     assertThat(room(CREEPING, measured(mm)).orElseThrow().reached()).isEqualTo(SEEN.plusDays(days));
   }
 
@@ -60,7 +61,7 @@ class RoomToRimTest {
     var room = room(CREEPING, measured(mm)).orElseThrow();
     assertThat(room.reached()).isEqualTo(SEEN);
     assertThat(room.mm()).isEqualTo(mm);
-    assertThat(room.stepMm()).isEqualTo(CREEPING.rhizomeStepMm());
+    assertThat(room.stepMm()).isEqualTo(CREEPING.of(Trait.RHIZOME_STEP_MM));
   }
 
   @Test
@@ -88,8 +89,8 @@ class RoomToRimTest {
   void aKindThatGrowsUpwardNeverReachesTheRim() {
     var upward =
         StandardKinds.standard().stream()
-            .filter(kind -> kind.habit() == Habit.MONOPODIAL)
-            .filter(kind -> kind.rhizomeStepMm() == 0)
+            .filter(kind -> kind.of(Trait.HABIT) == Habit.MONOPODIAL)
+            .filter(kind -> kind.of(Trait.RHIZOME_STEP_MM) == 0)
             .findFirst()
             .orElseThrow();
     assertThat(room(upward, measured(30))).isEmpty();

@@ -10,6 +10,7 @@ import almanac.core.judgement.verdict.Judgement;
 import almanac.core.judgement.verdict.Verdict;
 import almanac.core.kinds.Ground;
 import almanac.core.kinds.Kind;
+import almanac.core.kinds.Trait;
 import almanac.core.words.Answer;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -58,9 +59,9 @@ public final class DecidingLooks {
   /** Roots that cannot be seen are no cheap look, and slippers always keep some air. */
   private static boolean possible(Item<?> item, Kind kind) {
     if (item == Item.ROOTS_IN_POT) {
-      return !kind.rootsHidden();
+      return !kind.of(Trait.ROOTS_HIDDEN);
     }
-    return item != Item.BUBBLES || kind.ground() != Ground.SLIPPER;
+    return item != Item.BUBBLES || kind.of(Trait.GROUND) != Ground.SLIPPER;
   }
 
   private static Lead lead(Item<?> item, Judgement judged) {

@@ -4,6 +4,7 @@ import almanac.core.inspection.Item;
 import almanac.core.inspection.Lead;
 import almanac.core.inspection.Rim;
 import almanac.core.kinds.Kind;
+import almanac.core.kinds.Trait;
 import java.util.Optional;
 import java.util.OptionalDouble;
 
@@ -44,7 +45,7 @@ public record AtRim(Lead lead, Rim rim, OptionalDouble distance) {
   }
 
   private static Rim byDistance(double mm, Kind kind) {
-    double season = kind.rhizomeStepMm() * kind.growthsAYear();
+    double season = kind.of(Trait.RHIZOME_STEP_MM) * kind.of(Trait.GROWTHS_A_YEAR);
     if (mm < 0) {
       return Rim.OVER;
     }

@@ -16,6 +16,7 @@ import almanac.core.judgement.figures.ReadinessFigures;
 import almanac.core.judgement.reason.SeenAt;
 import almanac.core.kinds.Kind;
 import almanac.core.kinds.ReadyRule;
+import almanac.core.kinds.Trait;
 import almanac.core.medium.MediumClock;
 import almanac.core.medium.MediumFigures;
 import almanac.core.medium.MediumTest;
@@ -318,7 +319,7 @@ public final class Evidence {
   }
 
   private List<LeadRoots> leadsLookedAt() {
-    double speed = kind().rootSpeed();
+    double speed = kind().of(Trait.ROOT_SPEED);
     var leads = new ArrayList<LeadRoots>();
     for (var lead : Lead.values()) {
       var roots = LeadRoots.of(lead, situation.history(), today, speed, figures);

@@ -4,6 +4,7 @@ import almanac.core.kinds.Branching;
 import almanac.core.kinds.Ground;
 import almanac.core.kinds.Kind;
 import almanac.core.kinds.ReadyRule;
+import almanac.core.kinds.Trait;
 import almanac.core.medium.MediumFigures;
 
 /** By which rule a plant is ready: that of its kind, as the approach sees it. */
@@ -14,29 +15,30 @@ final class ReadyRules {
     var kind = evidence.kind();
     return switch (evidence.approach()) {
       case UNDISTURBED_ROOTS ->
-          kind.readyRule() == ReadyRule.START_OF_GROWTH
+          kind.of(Trait.READY_RULE) == ReadyRule.START_OF_GROWTH
               ? ReadyRule.START_OF_GROWTH
               : ReadyRule.INTACT_ONLY;
       case WAIT_FOR_NUBS -> nubs(kind);
       case HOUSE_RULES, FRESH_START ->
-          kind.readyRule() == ReadyRule.NUB_ONLY && spentSlipper(evidence)
+          kind.of(Trait.READY_RULE) == ReadyRule.NUB_ONLY && spentSlipper(evidence)
               ? ReadyRule.ANY_TIME
-              : kind.readyRule();
+              : kind.of(Trait.READY_RULE);
     };
   }
 
   private static ReadyRule nubs(Kind kind) {
     boolean anyMoment =
-        kind.readyRule() == ReadyRule.ANY_TIME || kind.readyRule() == ReadyRule.TIPS_GROWING;
+        kind.of(Trait.READY_RULE) == ReadyRule.ANY_TIME
+            || kind.of(Trait.READY_RULE) == ReadyRule.TIPS_GROWING;
     if (!anyMoment) {
-      return kind.readyRule();
+      return kind.of(Trait.READY_RULE);
     }
-    return kind.branching() == Branching.YES ? ReadyRule.NUB_OR_LONG : ReadyRule.NUB_ONLY;
+    return kind.of(Trait.BRANCHING) == Branching.YES ? ReadyRule.NUB_OR_LONG : ReadyRule.NUB_ONLY;
   }
 
   /** Slippers wait for nubs, unless their medium is spent: then any time will do. */
   private static boolean spentSlipper(Evidence evidence) {
-    return evidence.kind().ground() == Ground.SLIPPER
+    return evidence.kind().of(Trait.GROUND) == Ground.SLIPPER
         && evidence
             .used()
             .filter(used -> used.likely() >= evidence.figures().of(MediumFigures.SPENT))

@@ -14,6 +14,7 @@ import almanac.core.judgement.reason.Basis;
 import almanac.core.judgement.reason.Need;
 import almanac.core.judgement.reason.NoReason;
 import almanac.core.kinds.Ground;
+import almanac.core.kinds.Trait;
 import almanac.core.medium.Component;
 import almanac.core.medium.MediumFigures;
 import almanac.core.medium.MediumState;
@@ -39,7 +40,7 @@ final class MediumNeeds {
       weighing.need(NeedFigures.SOUR, Item.SMELL, say("The medium smells sour"));
     }
     if (evidence.look(Item.BUBBLES).saw(Bubbles.NONE)
-        && evidence.kind().ground() != Ground.SLIPPER) {
+        && evidence.kind().of(Trait.GROUND) != Ground.SLIPPER) {
       weighing.need(
           NeedFigures.NO_BUBBLES,
           Item.BUBBLES,
@@ -58,8 +59,8 @@ final class MediumNeeds {
   private static void unsuited(Evidence evidence, Weighing weighing) {
     var mix = evidence.situation().history().potting().mix();
     boolean airLover =
-        evidence.kind().ground() == Ground.EPIPHYTE
-            && evidence.kind().moisture().compareTo(Moisture.DRIES_BETWEEN) <= 0;
+        evidence.kind().of(Trait.GROUND) == Ground.EPIPHYTE
+            && evidence.kind().of(Trait.MOISTURE).compareTo(Moisture.DRIES_BETWEEN) <= 0;
     double moss = mix.share(Component.SPHAGNUM_BEST) + mix.share(Component.SPHAGNUM_BASKET);
     var marks = evidence.fresh(Item.LEAF_MARKS);
     if (airLover
@@ -71,7 +72,7 @@ final class MediumNeeds {
           say("Pure moss does not suit a kind that wants air: it spots and drops leaves"));
     }
     var days = evidence.fresh(Item.DAYS_TO_DRY).measured();
-    boolean thirsty = evidence.kind().moisture().compareTo(Moisture.KEPT_MOIST) >= 0;
+    boolean thirsty = evidence.kind().of(Trait.MOISTURE).compareTo(Moisture.KEPT_MOIST) >= 0;
     if (thirsty
         && !mix.mounted()
         && days.isPresent()

@@ -18,6 +18,7 @@ import almanac.core.judgement.figures.NeedFigures;
 import almanac.core.judgement.reason.NoReason;
 import almanac.core.kinds.Ground;
 import almanac.core.kinds.ReadyRule;
+import almanac.core.kinds.Trait;
 import almanac.core.words.Measure;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
@@ -73,7 +74,7 @@ final class PlantNeeds {
       return;
     }
     var risen = look.measured();
-    double times = evidence.kind().ground() == Ground.SLIPPER ? 2 : 1;
+    double times = evidence.kind().of(Trait.GROUND) == Ground.SLIPPER ? 2 : 1;
     if (risen.isEmpty()) {
       weighing.need(NeedFigures.RISEN, Item.LEVEL, say("The plant has risen above the medium"));
       return;
@@ -180,7 +181,7 @@ final class PlantNeeds {
   }
 
   private static void startOfGrowth(Evidence evidence, Weighing weighing) {
-    if (evidence.kind().readyRule() != ReadyRule.START_OF_GROWTH) {
+    if (evidence.kind().of(Trait.READY_RULE) != ReadyRule.START_OF_GROWTH) {
       return;
     }
     var growth = evidence.fresh(Item.GROWTH);

@@ -14,6 +14,7 @@ import almanac.core.judgement.evidence.Evidence;
 import almanac.core.judgement.figures.NeedFigures;
 import almanac.core.judgement.reason.Need;
 import almanac.core.judgement.reason.NoReason;
+import almanac.core.kinds.Trait;
 import almanac.core.words.Measure;
 import almanac.core.words.Sentence;
 
@@ -75,7 +76,7 @@ final class RoomNeeds {
     }
     if (crowding.saw(RootsCrowding.CROWDED) || crowding.saw(RootsCrowding.CIRCLING)) {
       weighing.need(
-          evidence.kind().ground().semiTerrestrial()
+          evidence.kind().of(Trait.GROUND).semiTerrestrial()
               ? NeedFigures.CROWDED_TERRESTRIAL
               : NeedFigures.CROWDED,
           Item.CROWDING,

@@ -5,6 +5,7 @@ import static almanac.core.words.Sentence.say;
 import almanac.core.inspection.Bloom;
 import almanac.core.judgement.evidence.Evidence;
 import almanac.core.kinds.Branching;
+import almanac.core.kinds.Trait;
 import almanac.core.roots.RootStage;
 import almanac.core.words.Sentence;
 import java.util.ArrayList;
@@ -52,7 +53,7 @@ final class Costs {
     switch (stage) {
       case SHORT, MID -> costs.add(say("Expect to break new tips, which then stop for good."));
       case LONG -> {
-        if (evidence.kind().branching() == Branching.NO) {
+        if (evidence.kind().of(Trait.BRANCHING) == Branching.NO) {
           costs.add(say("Expect to break long roots that do not branch."));
         }
       }

@@ -7,6 +7,7 @@ import almanac.core.followup.Window;
 import almanac.core.judgement.evidence.Evidence;
 import almanac.core.judgement.figures.JudgementFigures;
 import almanac.core.kinds.KindFigures;
+import almanac.core.kinds.Trait;
 import almanac.core.medium.MediumFigures;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
@@ -61,7 +62,7 @@ final class NextLook {
     double days =
         figures.of(
             evidence.inSeason() ? JudgementFigures.LEAVE_GROWING : JudgementFigures.LEAVE_RESTING);
-    double pace = KindFigures.ROOT_SPEED.standard() / evidence.kind().rootSpeed();
+    double pace = KindFigures.ROOT_SPEED.standard() / evidence.kind().of(Trait.ROOT_SPEED);
     var best = today.plusDays(Math.round(days * Math.min(1, pace)));
     var due = evidence.clock().reaches(figures.of(MediumFigures.DUE), today, evidence.tests());
     if (due.isPresent() && due.get().isAfter(today)) {

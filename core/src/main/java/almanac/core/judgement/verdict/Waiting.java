@@ -8,6 +8,7 @@ import almanac.core.judgement.figures.ReadinessFigures;
 import almanac.core.judgement.readiness.Footing;
 import almanac.core.judgement.readiness.Readiness;
 import almanac.core.kinds.ReadyRule;
+import almanac.core.kinds.Trait;
 import almanac.core.roots.RootFigures;
 import almanac.core.roots.RootStage;
 import java.time.LocalDate;
@@ -108,7 +109,7 @@ final class Waiting {
     }
     double length =
         figures.of(
-            kind.readyRule() == ReadyRule.LONG_FIRST
+            kind.of(Trait.READY_RULE) == ReadyRule.LONG_FIRST
                 ? RootFigures.LONG_FIRST
                 : RootFigures.MID_MOST);
     var passing = evidence.forecast().get().passes(length);
@@ -120,7 +121,7 @@ final class Waiting {
 
   /** The next flush comes with the next growth; when that is, is only roughly known. */
   private Change nextNubs() {
-    double aYear = Math.max(1, evidence.kind().growthsAYear());
+    double aYear = Math.max(1, evidence.kind().of(Trait.GROWTHS_A_YEAR));
     long span = Math.round(DAYS_A_YEAR / aYear);
     return new Change(
         wait(

@@ -1,0 +1,34 @@
+package almanac.core.refusals;
+
+/** What is told of a plant, its pot, a place or a picture, beside looks, traits and figures. */
+public enum Told implements Field {
+  NAME("name"),
+  /** The day of what is written down. */
+  ON("on"),
+  ARRIVED_ON("arrivedOn"),
+  POTTED_ON("pottedOn"),
+  APART_SINCE("apartSince"),
+  HELD_SINCE("heldSince"),
+  MIX("mix"),
+  POT_DIAMETER("diameterMm"),
+  POT_DEPTH("depthMm"),
+  LATITUDE("latitude"),
+  MEANS("means"),
+  /** A length in a picture that is known. */
+  KNOWN_MM("knownMm"),
+  /** Where that length lies. */
+  KNOWN("known"),
+  /** What is measured in a picture. */
+  PATH("path");
+
+  private final String key;
+
+  Told(String key) {
+    this.key = key;
+  }
+
+  @Override
+  public String key() {
+    return key;
+  }
+}

@@ -1,0 +1,60 @@
+<script lang="ts">
+  import type { Problem, Schemas } from '$lib/api/client';
+  import ChoiceField from '$lib/forms/ChoiceField.svelte';
+  import DayField from '$lib/forms/DayField.svelte';
+  import { faultOf } from '$lib/forms/faults';
+  import TextArea from '$lib/forms/TextArea.svelte';
+  import TextField from '$lib/forms/TextField.svelte';
+  import type { TypedCard } from './editing';
+
+  interface Props {
+    form: TypedCard;
+    options: Schemas['Choices'];
+    problem?: Problem;
+  }
+  let { form = $bindable(), options, problem }: Props = $props();
+</script>
+
+<div class="two">
+  <ChoiceField
+    label="Status"
+    choices={options.statuses}
+    bind:value={
+      () => form.card.status, (value) => (form.card.status = value as TypedCard['card']['status'])
+    }
+  />
+  <TextField
+    label="Why"
+    hint="To whom it went, or what it died of"
+    fault={faultOf(problem, 'card.statusReason')}
+    bind:value={form.card.statusReason}
+  />
+  <DayField
+    label="Kept apart since"
+    hint="Empty when it may stand with the others"
+    fault={faultOf(problem, 'card.apartSince')}
+    bind:value={form.apart}
+  />
+  <DayField
+    label="Held in its pot since"
+    hint="In the pot it came in, until roots show"
+    fault={faultOf(problem, 'card.heldSince')}
+    bind:value={form.held}
+  />
+  <TextField
+    label="Came from"
+    fault={faultOf(problem, 'card.cameFrom')}
+    bind:value={form.card.cameFrom}
+  />
+  <TextField label="Price" fault={faultOf(problem, 'card.price')} bind:value={form.card.price} />
+</div>
+<TextArea label="Notes" fault={faultOf(problem, 'card.notes')} bind:value={form.card.notes} />
+
+<style>
+  .two {
+    display: grid;
+    grid-template-columns: repeat(auto-fill, minmax(260px, 1fr));
+    gap: 16px;
+    align-items: start;
+  }
+</style>

@@ -1,0 +1,150 @@
+import type { QueryClient } from '@tanstack/svelte-query';
+import { answered, api, type Schemas } from '$lib/api/client';
+import { Trying } from '$lib/api/trying.svelte';
+import { entriesOf, looked, untouched, type TypedLook } from '$lib/forms/looks';
+import { takeBack } from '$lib/shell/toaster';
+import { outbox } from './outbox.svelte';
+import type { Walk } from './walk.svelte';
+
+type Plant = Schemas['PlantPage'];
+type Choice = Schemas['LookChoice'];
+
+/** The plant at which the round stands: what is tapped, what would follow, and the way on. */
+export class AtPlant {
+  readonly #walk: () => Walk;
+  readonly #choices: () => Choice[];
+  readonly #plant: () => Plant | undefined;
+  readonly trying = new Trying<Schemas['WouldBe']>(150);
+  /** What was tapped last, for the sentence that says what it changed. */
+  tappedSince = $state('');
+  /** The row that the keys answer. */
+  row = $state(0);
+
+  /**
+   * @param plant the one at which the round stands, once it was looked up
+   */
+  constructor(walk: () => Walk, choices: () => Choice[], plant: () => Plant | undefined) {
+    this.#walk = walk;
+    this.#choices = choices;
+    this.#plant = plant;
+  }
+
+  /** The rows that are shown. */
+  get shown(): Choice[] {
+    return this.#walk().items.flatMap(
+      (item) => this.#choices().find((choice) => choice.item === item) ?? [],
+    );
+  }
+
+  /** What was tapped, as it is sent. */
+  get entries(): Schemas['NewInspection']['looks'] {
+    return entriesOf(this.#walk().looks, this.#choices()) as Schemas['NewInspection']['looks'];
+  }
+
+  get lookedAt(): boolean {
+    return Object.values(this.#walk().looks).some(looked);
+  }
+
+  /** The slip as it would be by what was tapped. */
+  get slip(): Schemas['Slip'] | undefined {
+    return this.trying.answer?.slip ?? this.#plant()?.slip ?? undefined;
+  }
+
+  look(item: string): TypedLook {
+    return this.#walk().looks[item] ?? untouched();
+  }
+
+  set(item: string, look: TypedLook): void {
+    this.#walk().looks[item] = look;
+  }
+
+  /** What was seen of an item last time. */
+  last(item: string): Schemas['LookEntry'] | undefined {
+    const lines = this.#plant()?.journal ?? [];
+    return lines.find((line) => line.standing === 'HOLDS' && line.looks[item])?.looks[item];
+  }
+
+  tapped(title: string): void {
+    this.#walk().taps++;
+    this.tappedSince = title;
+  }
+
+  /** Asks what would follow; for an effect. */
+  judge(): (() => void) | undefined {
+    const id = this.#walk().stops[this.#walk().at]?.plantId;
+    const looks = this.entries;
+    return this.trying.ask(
+      id && Object.keys(looks).length
+        ? () =>
+            answered(
+              api.POST('/api/plants/{id}/what-if', {
+                params: { path: { id } },
+                body: { looks, figures: {} },
+              }),
+            )
+        : undefined,
+    );
+  }
+
+  /** All that was looked at last time, looked at again; lengths are not, since roots grow. */
+  same(): void {
+    const before = this.#plant()?.journal.find(
+      (line) => line.standing === 'HOLDS' && line.kind === 'INSPECTION',
+    );
+    for (const item of this.#walk().items) {
+      const known = before?.looks[item];
+      if (known?.answers.length && !looked(this.look(item)))
+        this.set(item, { answers: [...known.answers], measured: '' });
+    }
+    this.tapped('same as last time');
+  }
+
+  go(at: number): void {
+    const walk = this.#walk();
+    walk.at = Math.max(0, Math.min(walk.stops.length, at));
+    walk.looks = {};
+    this.trying.ask(undefined);
+    this.tappedSince = '';
+    this.row = 0;
+  }
+
+  /** Writes down what was tapped and goes on; false if that cannot be right. */
+  next(client: QueryClient): boolean {
+    const walk = this.#walk();
+    const stop = walk.stops[walk.at];
+    const plant = this.#plant();
+    if (!stop || !plant || this.trying.problem?.faults.length) return false;
+    walk.taps++;
+    const body = { on: plant.today, looks: this.entries, note: '', corrects: null };
+    walk.left[stop.plantId] = this.lookedAt
+      ? outbox.put(client, stop.plantId, stop.name, { kind: 'LOOK', body })
+      : 'passed';
+    this.go(walk.at + 1);
+    return true;
+  }
+
+  /** Back to the plant before, and what was written of it is taken back. */
+  async undo(client: QueryClient): Promise<void> {
+    const walk = this.#walk();
+    if (walk.at === 0) return;
+    const before = walk.stops[walk.at - 1]!;
+    const key = walk.left[before.plantId];
+    delete walk.left[before.plantId];
+    this.go(walk.at - 1);
+    if (!key || key === 'passed' || outbox.recall(key)) return;
+    const sent = outbox.arrived.find((each) => each.key === key);
+    if (sent) await takeBack(client, sent.act);
+  }
+
+  /** Pulls the plant aside for the bench, or puts it back. */
+  pullAside(client: QueryClient): void {
+    const walk = this.#walk();
+    const stop = walk.stops[walk.at];
+    if (!stop) return;
+    walk.taps++;
+    const aside = stop.asideOn == null;
+    stop.asideOn = aside ? (this.#plant()?.today ?? null) : null;
+    const body = { plants: [stop.plantId], aside };
+    outbox.put(client, stop.plantId, stop.name, { kind: 'ASIDE', body });
+  }
+}

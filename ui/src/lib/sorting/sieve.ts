@@ -1,0 +1,73 @@
+import type { Schemas } from '$lib/api/client';
+import { short } from '$lib/words/dates';
+import { PILES } from './piles';
+
+type Plant = Schemas['PlantLine'];
+
+/** What is looked for among the plants; empty is anything. */
+export interface Sieve {
+  sought: string;
+  place: string;
+  kind: string;
+  approach: string;
+  asideOnly: boolean;
+}
+
+export function open(): Sieve {
+  return { sought: '', place: '', kind: '', approach: '', asideOnly: false };
+}
+
+function answers(sought: string, ...texts: string[]): boolean {
+  return texts.join(' ').toLowerCase().includes(sought.trim().toLowerCase());
+}
+
+/** The plants that answer to what is looked for. */
+export function sieved(
+  plants: Plant[],
+  { sought, place, kind, approach, asideOnly }: Sieve,
+): Plant[] {
+  return plants.filter(
+    (plant) =>
+      (!place || plant.placeId === Number(place)) &&
+      (!kind || plant.kind === kind) &&
+      (!approach || plant.approach === approach) &&
+      (!asideOnly || plant.asideOn != null) &&
+      answers(sought, plant.number, plant.name, plant.kindName, plant.placeName, plant.title),
+  );
+}
+
+/** Those that are no longer here and answer to what is looked for. */
+export function sievedGone(gone: Schemas['GonePlant'][], sought: string): Schemas['GonePlant'][] {
+  return gone.filter((plant) =>
+    answers(sought, plant.number, plant.name, plant.kindName, plant.statusWords, plant.reason),
+  );
+}
+
+/** The most urgent first. */
+export function mostUrgentFirst(plants: Plant[]): Plant[] {
+  return plants.toSorted(
+    (a, b) => a.turn - b.turn || b.need - a.need || a.number.localeCompare(b.number),
+  );
+}
+
+/** The plants of a pile; all of them where no pile is chosen. */
+export function ofPile(plants: Plant[], key: string): Plant[] {
+  const pile = PILES.find((each) => each.key === key);
+  return pile ? plants.filter((plant) => pile.verdicts.includes(plant.verdict)) : plants;
+}
+
+/** The kinds that there are plants of, by their names. */
+export function kindsOf(plants: Plant[]): [string, string][] {
+  return [...new Map(plants.map((plant) => [plant.kind, plant.kindName]))].sort((a, b) =>
+    a[1].localeCompare(b[1]),
+  );
+}
+
+/** One date each: when to act, or when to look. */
+export function dateOf(plant: Pick<Plant, 'when' | 'nextCheck'>, today: string): string {
+  const { kind, to, likely } = plant.when;
+  if (kind === 'NOW') return 'today';
+  if (kind === 'WAIT_FOR' && likely) return `about ${short(likely, today)}`;
+  if (to) return `${kind === 'BETWEEN' ? 'until' : 'by'} ${short(to, today)}`;
+  return plant.nextCheck ? `look ${short(plant.nextCheck.best, today)}` : '';
+}
