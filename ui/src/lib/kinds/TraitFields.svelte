@@ -52,7 +52,7 @@
 <style>
   .traits {
     display: grid;
-    grid-template-columns: repeat(auto-fill, minmax(190px, 1fr));
+    grid-template-columns: repeat(auto-fill, minmax(220px, 1fr));
     gap: 14px;
     align-items: start;
   }

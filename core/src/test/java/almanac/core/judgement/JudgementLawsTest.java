@@ -1,10 +1,10 @@
 package almanac.core.judgement;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import almanac.core.figures.Figures;
 import almanac.core.history.Approach;
-import almanac.core.inspection.Bloom;
 import almanac.core.inspection.Item;
 import almanac.core.inspection.Lead;
 import almanac.core.inspection.Pests;
@@ -13,64 +13,57 @@ import almanac.core.inspection.RootsInPot;
 import almanac.core.inspection.Rot;
 import almanac.core.inspection.Smell;
 import almanac.core.inspection.Spot;
-import almanac.core.inspection.Stability;
 import almanac.core.judgement.compare.Comparison;
+import almanac.core.judgement.compare.DecidingLooks;
 import almanac.core.judgement.compare.Differences;
+import almanac.core.judgement.evidence.Situation;
+import almanac.core.judgement.figures.JudgementFigures;
+import almanac.core.judgement.figures.NeedFigures;
+import almanac.core.judgement.reason.Basis;
+import almanac.core.judgement.reason.Need;
+import almanac.core.judgement.reason.Reason;
+import almanac.core.judgement.reason.Reason.Side;
 import almanac.core.judgement.reason.Scale;
+import almanac.core.judgement.verdict.Family;
 import almanac.core.judgement.verdict.Judge;
+import almanac.core.judgement.verdict.Judgement;
+import almanac.core.judgement.verdict.Timing;
 import almanac.core.judgement.verdict.Verdict;
-import almanac.core.kinds.StandardKinds;
-import almanac.core.medium.Piece;
+import almanac.core.kinds.ReadyRule;
+import almanac.core.kinds.Trait;
 import almanac.core.roots.RootStage;
-import almanac.core.words.Answer;
+import almanac.core.rulebook.Rulebook;
 import java.util.List;
-import java.util.Random;
+import java.util.function.Consumer;
 import java.util.function.Function;
-import java.util.function.Supplier;
-import java.util.stream.IntStream;
-import java.util.stream.Stream;
-import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.MethodSource;
+import org.junit.jupiter.api.Test;
 
-/** What holds for every plant, tried on a few hundred plants made up from a seed. */
+/** What holds for every plant, tried on made-up plants of every kind in every month. */
 class JudgementLawsTest {
-  private static final int PLANTS = 300;
+  private static final Figures FIGURES = Figures.standard();
+  private static final Judge HOUSE = new Judge(FIGURES);
+  private static final List<Generated> PLANTS = Generated.plants();
 
-  static Stream<Integer> seeds() {
-    return IntStream.range(0, PLANTS).boxed();
-  }
+  private final Tried tried = new Tried();
 
-  private static <A extends Enum<A> & Answer> void maybe(
-      Random random, Plant plant, Item<A> item, A[] answers) {
-    if (random.nextInt(3) > 0) {
-      plant.saw(item, answers[random.nextInt(answers.length)]);
+  private void eachJudged(java.util.function.BiConsumer<Situation, Judgement> law) {
+    for (var generated : PLANTS) {
+      var situation = generated.plant().situation();
+      law.accept(situation, HOUSE.judge(situation));
     }
   }
 
-  /** The same plant each time it is asked for. */
-  private static Plant plant(int seed, int monthsMore) {
-    var random = new Random(seed);
-    var kinds = StandardKinds.standard();
-    var plant =
-        Plant.of(
-            kinds.get(random.nextInt(kinds.size())).key(),
-            random.nextBoolean() ? Plant.MAY : Plant.DECEMBER);
-    plant.potted(7 + random.nextInt(36) + monthsMore);
-    plant.daysAgo(random.nextInt(10));
-    maybe(random, plant, Item.NEW_ROOTS, RootStage.values());
-    maybe(random, plant, Item.BLOOM, Bloom.values());
-    maybe(random, plant, Item.STABILITY, Stability.values());
-    maybe(random, plant, Item.ROOTS_IN_POT, RootsInPot.values());
-    if (monthsMore == 0) {
-      maybe(random, plant, Item.MEDIUM_PIECE, Piece.values());
-    }
-    return plant;
+  private static List<Reason> reasons(Judgement judged, Scale scale) {
+    return judged.reasons().stream().filter(reason -> reason.scale() == scale).toList();
   }
 
-  @ParameterizedTest
-  @MethodSource("seeds")
-  void theSamePlantIsJudgedTheSame(int seed) {
-    assertThat(plant(seed, 0).judged()).isEqualTo(plant(seed, 0).judged());
+  @Test
+  void theSamePlantIsJudgedTheSame() {
+    for (var generated : PLANTS) {
+      assertThat(generated.plant().judged()).isEqualTo(generated.plant().judged());
+      tried.on(generated.plant().situation());
+    }
+    tried.everywhere();
   }
 
   /** Everything that cannot wait, whatever the bloom, season or root stage. */
@@ -83,103 +76,327 @@ class JudgementLawsTest {
           plant -> plant.saw(Item.ROT, Rot.WILT_RING),
           plant -> plant.saw(Item.PLUG, Plug.ROTTING));
 
-  @ParameterizedTest
-  @MethodSource("seeds")
-  void aHazardNeverMakesAVerdictMilder(int seed) {
-    var before = plant(seed, 0).judged();
-    for (var hazard : HAZARDS) {
-      var situation = hazard.apply(plant(seed, 0).daysAgo(0)).situation();
-      for (var approach : Approach.values()) {
-        var after = new Judge(Figures.standard(), approach).judge(situation);
-        assertThat(after.verdict())
-            .isGreaterThanOrEqualTo(before.verdict())
-            .isIn(Verdict.RESCUE, Verdict.LET_GO);
-        assertThat(after.need()).isGreaterThanOrEqualTo(before.need());
+  @Test
+  void aHazardNeverMakesAVerdictMilderByAnyApproach() {
+    for (var generated : PLANTS) {
+      var before = generated.plant().judged();
+      for (var hazard : HAZARDS) {
+        var situation = hazard.apply(generated.plant().daysAgo(0)).situation();
+        for (var approach : Approach.values()) {
+          var after = new Judge(FIGURES, approach).judge(situation);
+          assertThat(after.verdict())
+              .isGreaterThanOrEqualTo(before.verdict())
+              .isIn(Verdict.RESCUE, Verdict.LET_GO);
+          assertThat(after.need()).isGreaterThanOrEqualTo(before.need());
+        }
+        if (before.verdict() != Verdict.RESCUE && before.verdict() != Verdict.LET_GO) {
+          tried.on(situation);
+        }
       }
     }
+    tried.everywhere();
   }
 
-  @ParameterizedTest
-  @MethodSource("seeds")
-  void anotherLeadInTheMediumChangesNothingWhereATipIsGrowing(int seed) {
-    var before = plant(seed, 0).judged();
-    if (before.roots().growing()) {
-      var after = plant(seed, 0).daysAgo(0).saw(Item.NEW_ROOTS, Lead.B, RootStage.ANCHORED);
-      assertThat(after.judged().readiness()).isEqualTo(before.readiness());
-      assertThat(after.judged().roots().lead()).isEqualTo(Lead.FIRST);
+  /** What rests on no look rests on the calendar, on what it was potted in, or on nothing known. */
+  @Test
+  void nothingIsSaidOfWhatNobodyLookedAt() {
+    eachJudged(
+        (situation, judged) -> {
+          for (var reason : judged.reasons()) {
+            reason
+                .look()
+                .ifPresent(
+                    look -> assertThat(judged.notLookedAt()).doesNotContain(look.spot().item()));
+            boolean needsALook =
+                reason.scale() == Scale.HAZARD
+                    || reason.scale() == Scale.NO_REASON
+                    || reason.basis() instanceof Need need
+                        && need.matter() != Need.Matter.AGE
+                        && !need.equals(NeedFigures.DOUBTFUL_MEDIUM);
+            if (needsALook) {
+              assertThat(reason.look()).as("%s", reason.sentence()).isPresent();
+            }
+          }
+          if (!judged.notLookedAt().isEmpty()) {
+            tried.on(situation);
+          }
+        });
+    tried.everywhere();
+  }
+
+  @Test
+  void anUnseenLookWeighsNothing() {
+    for (var generated : PLANTS) {
+      var seen = generated.plant();
+      var situation = seen.situation();
+      var judged = HOUSE.judge(situation);
+      for (var item : judged.notLookedAt()) {
+        var forgotten = situation.with(situation.history().without(Spot.of(item)));
+        assertThat(HOUSE.judge(forgotten)).as("%s", item).isEqualTo(judged);
+        tried.on(situation);
+      }
+      for (var reason : reasons(judged, Scale.NEED)) {
+        if (reason.points() > 0 && reason.look().isPresent()) {
+          var spot = reason.look().get().spot();
+          var without = HOUSE.judge(situation.with(situation.history().without(spot)));
+          assertThat(without.reasons())
+              .as("without the look at %s", spot)
+              .noneMatch(
+                  other -> other.look().filter(look -> look.spot().equals(spot)).isPresent());
+        }
+      }
     }
+    tried.everywhere();
   }
 
-  @ParameterizedTest
-  @MethodSource("seeds")
-  void aLookForgottenIsALookNeverMade(int seed) {
-    var blind = plant(seed, 0).situation();
-    var seen = plant(seed, 0).daysAgo(0).saw(Item.PLUG, Plug.ROTTING).situation();
-    var judge = new Judge(Figures.standard());
-    var forgotten = seen.with(seen.history().without(Spot.of(Item.PLUG)));
-    assertThat(judge.judge(forgotten)).isEqualTo(judge.judge(blind));
-  }
-
-  @ParameterizedTest
-  @MethodSource("seeds")
-  void nothingSetsAJudgementApartFromItself(int seed) {
-    assertThat(Differences.between(plant(seed, 0).judged(), plant(seed, 0).judged())).isEmpty();
-  }
-
-  @ParameterizedTest
-  @MethodSource("seeds")
-  void eachApproachIsShownWithItsReason(int seed) {
-    var situation = plant(seed, 0).situation();
-    var judged = new Judge(Figures.standard()).judge(situation);
-    var all = Comparison.all(situation, judged, Figures.standard());
-    assertThat(all)
-        .extracting(each -> each.judgement().approach())
-        .containsExactly(Approach.values());
-    assertThat(all.get(0).judgement()).isSameAs(judged);
-    assertThat(all)
-        .allSatisfy(
-            each ->
-                assertThat(each.why().toString().startsWith("The same"))
-                    .isEqualTo(
-                        each.judgement() != judged
-                            && each.judgement().verdict() == judged.verdict()));
-  }
-
-  @ParameterizedTest
-  @MethodSource("seeds")
-  void moreUsedLifeNeverLowersTheNeed(int seed) {
-    Supplier<Plant> withoutTests = () -> plant(seed, 1);
-    assertThat(plant(seed, 13).judged().need())
-        .isGreaterThanOrEqualTo(withoutTests.get().judged().need());
-  }
-
-  @ParameterizedTest
-  @MethodSource("seeds")
-  void notLookedAtIsNeverTakenForNone(int seed) {
-    var judged = plant(seed, 0).judged();
-    for (var item : judged.notLookedAt()) {
-      assertThat(judged.reasons())
-          .filteredOn(reason -> reason.sentence().toString().startsWith(item.title()))
-          .as("%s was not looked at", item)
-          .isEmpty();
+  @Test
+  void aLookThatIsForgottenIsALookNeverMade() {
+    for (var generated : PLANTS) {
+      var blind = generated.plant().situation();
+      var seen = generated.plant().daysAgo(0).saw(Item.PLUG, Plug.ROTTING).situation();
+      var forgotten = seen.with(seen.history().without(Spot.of(Item.PLUG)));
+      assertThat(HOUSE.judge(forgotten)).isEqualTo(HOUSE.judge(blind));
+      if (!HOUSE.judge(seen).equals(HOUSE.judge(blind))) {
+        tried.on(seen);
+      }
     }
-    if (judged.notLookedAt().contains(Item.NEW_ROOTS)) {
-      assertThat(judged.readinessMost()).isGreaterThanOrEqualTo(judged.readiness());
-      assertThat(judged.reasons())
-          .filteredOn(reason -> reason.scale() == Scale.READINESS)
-          .extracting(reason -> reason.sentence().toString())
+    tried.everywhere();
+  }
+
+  @Test
+  void needIsTheSumOfItsPointsAndReadinessItsBaseWithoutItsLosses() {
+    eachJudged(
+        (situation, judged) -> {
+          double sum =
+              judged.reasons().stream()
+                  .filter(reason -> reason.scale() == Scale.NEED || reason.scale() == Scale.HAZARD)
+                  .mapToDouble(Reason::points)
+                  .sum();
+          assertThat(judged.need()).isCloseTo(Math.min(100, sum), within(1e-9));
+          var base = reasons(judged, Scale.READINESS);
+          assertThat(base).hasSize(1);
+          if (judged.method() != Verdict.MOVE_UP
+              && !base.get(0).basis().equals(Basis.Bare.UNSEEN)) {
+            double losses = reasons(judged, Scale.LOSS).stream().mapToDouble(Reason::points).sum();
+            assertThat(judged.readiness())
+                .isCloseTo(Math.max(0, base.get(0).points() - losses), within(1e-9));
+            if (losses > 0) {
+              tried.on(situation);
+            }
+          }
+        });
+    tried.everywhere();
+  }
+
+  @Test
+  void everyFigureThatIsNamedStandsInTheRulebook() {
+    eachJudged(
+        (situation, judged) -> {
+          for (var reason : judged.reasons()) {
+            reason
+                .basis()
+                .figure()
+                .ifPresent(
+                    figure -> {
+                      assertThat(Rulebook.named(figure.key())).contains(figure);
+                      tried.on(situation);
+                    });
+          }
+        });
+    tried.everywhere();
+  }
+
+  @Test
+  void anOlderMediumNeverLowersTheNeed() {
+    for (var generated : PLANTS) {
+      var younger = generated.plant(24).judged();
+      var older = generated.plant(36).judged();
+      assertThat(older.need()).isGreaterThanOrEqualTo(younger.need());
+      if (older.need() > younger.need()) {
+        tried.on(generated.plant(36).situation());
+      }
+    }
+    tried.everywhere();
+  }
+
+  @Test
+  void whatWasWellLongAgoCalmsNobody() {
+    eachJudged(
+        (situation, judged) -> {
+          for (var reason : judged.reasons()) {
+            boolean reassures = reason.side() == Side.AGAINST && reason.scale() == Scale.NEED;
+            var item = reason.look().map(look -> look.spot().item());
+            if (reassures && item.filter(Item.STABILITY::equals).isPresent()) {
+              assertThat(judged.stale()).doesNotContain(Item.STABILITY);
+            }
+          }
+          if (judged.stale().contains(Item.STABILITY)) {
+            tried.on(situation);
+          }
+        });
+    tried.everywhere();
+  }
+
+  @Test
+  void anotherLeadInTheMediumChangesNothingWhereATipIsGrowing() {
+    for (var generated : PLANTS) {
+      var before = generated.plant().judged();
+      if (!before.roots().growing()
+          || generated.plant().situation().kind().of(Trait.READY_RULE)
+              == ReadyRule.START_OF_GROWTH) {
+        continue;
+      }
+      var with = generated.plant().daysAgo(0).saw(Item.NEW_ROOTS, Lead.B, RootStage.ANCHORED);
+      assertThat(with.judged().readiness()).isEqualTo(before.readiness());
+      assertThat(with.judged().roots().lead()).isEqualTo(Lead.FIRST);
+      tried.on(with.situation());
+    }
+    tried.theWholeYear();
+    tried.atLeast(200);
+  }
+
+  @Test
+  void aSecondGrowingLeadNeverMakesItReadier() {
+    for (var generated : PLANTS) {
+      var before = generated.plant().judged();
+      if (!before.roots().growing()
+          || generated.plant().situation().kind().of(Trait.READY_RULE)
+              == ReadyRule.START_OF_GROWTH) {
+        continue;
+      }
+      var with = generated.plant().daysAgo(0).saw(Item.NEW_ROOTS, Lead.B, RootStage.MID);
+      assertThat(with.judged().readiness()).isLessThanOrEqualTo(before.readiness());
+      if (with.judged().readiness() < before.readiness()) {
+        tried.on(with.situation());
+      }
+    }
+    tried.theWholeYear();
+    tried.atLeast(50);
+  }
+
+  @Test
+  void whoHasNotSeenTheRootsIsToldARangeThatHoldsEveryAnswer() {
+    for (var generated : PLANTS) {
+      var situation = generated.plant().situation();
+      var judged = HOUSE.judge(situation);
+      if (situation.kind().of(Trait.READY_RULE) == ReadyRule.START_OF_GROWTH
+          || !judged.notLookedAt().contains(Item.NEW_ROOTS)
+          || judged.method() == Verdict.MOVE_UP) {
+        continue;
+      }
+      assertThat(reasons(judged, Scale.READINESS))
           .singleElement()
-          .asString()
-          .startsWith("Nobody knows");
+          .satisfies(reason -> assertThat(reason.sentence().toString()).startsWith("Nobody knows"));
+      for (var stage : RootStage.values()) {
+        var seen = generated.plant().daysAgo(0).saw(Item.NEW_ROOTS, stage).situation();
+        var then = HOUSE.judge(seen);
+        boolean otherwise =
+            !reasons(then, Scale.LOSS).equals(reasons(judged, Scale.LOSS))
+                || then.method() != judged.method();
+        if (!otherwise) {
+          assertThat(then.readiness()).isBetween(judged.readiness(), judged.readinessMost());
+          tried.on(situation);
+        }
+      }
     }
+    tried.theWholeYear();
+    tried.atLeast(500);
   }
 
-  @ParameterizedTest
-  @MethodSource("seeds")
-  void theNextCheckIsNeverInThePast(int seed) {
-    var judged = plant(seed, 0).judged();
-    var window = judged.nextCheck().window();
-    assertThat(window.late()).isAfter(Plant.MAY.minusDays(1));
-    assertThat(window.best()).isBetween(window.early(), window.late());
+  @Test
+  void nothingIsPlannedInThePast() {
+    eachJudged(
+        (situation, judged) -> {
+          var today = situation.today();
+          var window = judged.nextCheck().window();
+          assertThat(window.early()).isAfterOrEqualTo(today);
+          assertThat(window.best()).isBetween(window.early(), window.late());
+          if (judged.timing() instanceof Timing.Until until) {
+            assertThat(until.until()).isAfterOrEqualTo(today);
+          }
+          if (judged.timing() instanceof Timing.Waits waits) {
+            var wait = waits.awaited();
+            assertThat(wait.earliest()).isAfterOrEqualTo(today);
+            assertThat(wait.likely()).isBetween(wait.earliest(), wait.latest());
+          }
+          tried.on(situation);
+        });
+    tried.everywhere();
+  }
+
+  @Test
+  void aPlantWaitsOnlyWhereItLosesByStayingAndWouldNotTakeTheMove() {
+    eachJudged(
+        (situation, judged) -> {
+          if (judged.verdict() == Verdict.WAIT_FOR) {
+            assertThat(judged.need()).isGreaterThanOrEqualTo(of(JudgementFigures.MUST_FROM));
+            assertThat(judged.readiness()).isLessThan(of(JudgementFigures.READY_ENOUGH));
+            tried.on(situation);
+          }
+          if (judged.verdict().family() == Family.LEAVE_ALONE) {
+            assertThat(judged.need()).isLessThan(of(JudgementFigures.MUST_FROM));
+          }
+        });
+    tried.theWholeYear();
+    tried.atLeast(50);
+  }
+
+  private static double of(almanac.core.figures.Figure figure) {
+    return FIGURES.of(figure);
+  }
+
+  @Test
+  void nothingSetsAJudgementApartFromItselfAndAnythingElseDoes() {
+    for (var generated : PLANTS) {
+      var judged = generated.plant().judged();
+      assertThat(Differences.between(judged, generated.plant().judged())).isEmpty();
+      var spoilt = generated.plant().daysAgo(0).saw(Item.SMELL, Smell.SOUR);
+      if (spoilt.judged().need() != judged.need()) {
+        assertThat(Differences.between(judged, spoilt.judged())).isNotEmpty();
+        tried.on(spoilt.situation());
+      }
+    }
+    tried.everywhere();
+  }
+
+  @Test
+  void eachApproachIsShownWithItsReason() {
+    eachJudged(
+        (situation, judged) -> {
+          var all = Comparison.all(situation, judged, FIGURES);
+          assertThat(all)
+              .extracting(each -> each.judgement().approach())
+              .containsExactly(Approach.values());
+          assertThat(all.get(0).judgement()).isSameAs(judged);
+          for (var each : all) {
+            boolean same = each.judgement().verdict() == judged.verdict();
+            assertThat(each.why().toString().startsWith("The same"))
+                .isEqualTo(each.judgement() != judged && same);
+            if (!same) {
+              tried.on(situation);
+            }
+          }
+        });
+    tried.theWholeYear();
+    tried.atLeast(200);
+  }
+
+  @Test
+  void aDecidingLookIsOneThatIsMissingAndItsAnswersDecide() {
+    Consumer<Generated> law =
+        generated -> {
+          var situation = generated.plant().situation();
+          var judged = HOUSE.judge(situation);
+          for (var look : new DecidingLooks(HOUSE).of(situation, judged)) {
+            var item = look.spot().item();
+            assertThat(judged.notLookedAt().contains(item) || judged.stale().contains(item))
+                .isTrue();
+            assertThat(look.changes()).isNotEmpty().hasSizeLessThanOrEqualTo(look.outcomes());
+            assertThat(look.changes()).noneMatch(change -> change.verdict() == judged.verdict());
+            tried.on(situation);
+          }
+        };
+    PLANTS.forEach(law);
+    tried.everywhere();
   }
 }

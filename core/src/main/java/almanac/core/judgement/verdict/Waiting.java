@@ -182,8 +182,13 @@ final class Waiting {
     return Optional.of(new Change(wait(WaitCondition.SETTLED, day, day, day), Footing::settled));
   }
 
-  private static Wait wait(
+  /** What has not come true by today can come true today at the earliest. */
+  private Wait wait(
       WaitCondition condition, LocalDate earliest, LocalDate likely, LocalDate latest) {
-    return new Wait(List.of(condition), earliest, likely, latest);
+    return new Wait(List.of(condition), notBefore(earliest), notBefore(likely), notBefore(latest));
+  }
+
+  private LocalDate notBefore(LocalDate day) {
+    return day.isBefore(today) ? today : day;
   }
 }
