@@ -27,17 +27,11 @@ class ArrivalTest {
     return page;
   }
 
-  private static void pick(Page page, String row, String answer) {
-    Find.group(page, row)
-        .getByLabel(answer, new com.microsoft.playwright.Locator.GetByLabelOptions().setExact(true))
-        .check();
-  }
-
   @Test
   void lookedOverHeldAndSoaked() {
     try (var browsing = Browsing.desk(ALMANAC.address())) {
       var page = arrive(browsing, "Oncidium Ballast Stone");
-      pick(page, "Newest roots", "none");
+      Work.pick(page, "Newest roots", "none");
       Find.button(page, "Save and judge").click();
       var asked = Find.region(page, "Repot now, or hold?");
       assertThat(asked).containsText("Hold it in the pot it came in.");
@@ -68,14 +62,14 @@ class ArrivalTest {
   void holdingIsUndoneAndRootsDecideOtherwise() {
     try (var browsing = Browsing.phone(ALMANAC.address())) {
       var page = arrive(browsing, "Oncidium Tide Gauge");
-      pick(page, "Newest roots", "none");
+      Work.pick(page, "Newest roots", "none");
       Find.button(page, "Save and judge").click();
       var asked = Find.region(page, "Repot now, or hold?");
       Find.button(asked, "Hold it").click();
       Find.with(page.locator("[data-part=root]"), "Held.").getByText("Undo").click();
       assertThat(asked).isVisible();
       Find.link(asked, "Look it over").click();
-      pick(page, "Newest roots", "nubs");
+      Work.pick(page, "Newest roots", "nubs");
       page.evaluate("scrollTo(0, document.body.scrollHeight)");
       Find.button(page, "Save and judge").click();
       assertThat(asked).containsText("Repot it now.");
@@ -101,7 +95,7 @@ class ArrivalTest {
   @Test
   void thePenSettlesAndAFlatOneSaysSo() {
     try (var browsing = Browsing.desk(ALMANAC.address())) {
-      var page = browsing.open("/plants/63/hold");
+      var page = browsing.plant("Miltoniopsis Market Day", "/hold");
       page.clock().install();
       var pen = page.locator(".pen").last();
       Find.button(pen, "Hold the pen in").click();
@@ -117,7 +111,7 @@ class ArrivalTest {
           answer ->
               answer.url().endsWith("/api/instruments") && answer.request().method().equals("PUT"),
           () -> Find.entry(page, "pH pen").selectOption("has a flat battery"));
-      browsing.open("/plants/63/hold");
+      browsing.plant("Miltoniopsis Market Day", "/hold");
       Find.button(pen, "Hold the pen in").click();
       page.clock().runFor(1500);
       assertThat(pen).containsText("The pH pen has a flat battery. Type the reading in instead.");
@@ -145,7 +139,7 @@ class ArrivalTest {
   @Test
   void theSoakClockGoesOnOverAReload() {
     try (var browsing = Browsing.desk(ALMANAC.address())) {
-      var page = browsing.open("/plants/63/hold");
+      var page = browsing.plant("Miltoniopsis Market Day", "/hold");
       page.clock().install();
       Find.button(page, "The pot is in").click();
       page.clock().runFor(70_000);

@@ -3,7 +3,6 @@ package almanac.e2e;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import com.microsoft.playwright.Page;
 import java.net.URI;
 import java.nio.file.Path;
 import org.junit.jupiter.api.Test;
@@ -17,7 +16,7 @@ class AwayTest {
   void aRoundGoesOnOverAReloadAndIsSentWhenTheProgramIsBack() throws InterruptedException {
     try (var almanac = RunningAlmanac.start(data, "--demo");
         var browsing = Browsing.desk(almanac.address())) {
-      var page = walk(browsing);
+      var page = Work.walk(browsing, "Sunroom, high stage");
       page.evaluate("navigator.serviceWorker.ready.then(() => 1)");
       page.waitForFunction("navigator.serviceWorker.controller !== null");
       page.reload();
@@ -50,16 +49,8 @@ class AwayTest {
                     .setTimeout(20_000));
         assertThat(page.getByText("Mellow Almanac does not answer.")).hasCount(0);
         browsing.open("/plants").locator("ul.sheet").getByText(first).first().click();
-        assertThat(Find.with(Find.region(page, "Journal").locator("li"), "15 May")).hasCount(1);
+        assertThat(Find.with(Work.journal(page).locator("li"), "15 May")).hasCount(1);
       }
     }
-  }
-
-  private static Page walk(Browsing browsing) {
-    var page = browsing.open("/round");
-    page.getByText("Sunroom, high stage").click();
-    Find.button(page, "Start").click();
-    page.locator(".rows h1").waitFor();
-    return page;
   }
 }

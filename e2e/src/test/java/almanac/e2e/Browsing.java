@@ -3,6 +3,7 @@ package almanac.e2e;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.deque.html.axecore.playwright.AxeBuilder;
+import com.google.gson.JsonParser;
 import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.BrowserType;
@@ -13,12 +14,15 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.regex.Pattern;
 
 /**
  * A person's browser, without a screen. It writes down every message of the console and every
  * request that would leave the machine.
  */
 final class Browsing implements AutoCloseable {
+  private static final Pattern OF_A_PLANT = Pattern.compile("/plants/([A-Z][^/]*)(.*)");
+
   private static final List<String> FLAGS =
       List.of(
           "--no-sandbox",
@@ -101,11 +105,42 @@ final class Browsing implements AutoCloseable {
     return page;
   }
 
-  /** Opens a page of the program and waits until it is drawn. */
+  /**
+   * Opens a page of the program and waits until it is drawn.
+   *
+   * @param path a plant in it is named: {@code /plants/Brassia Lock Keeper/inspect}
+   */
   Page open(String path) {
-    page.navigate(path);
+    var plant = OF_A_PLANT.matcher(path);
+    page.navigate(plant.matches() ? "/plants/" + idOf(plant.group(1)) + plant.group(2) : path);
     page.locator("main h1").waitFor();
     return page;
+  }
+
+  /** Opens the page of a plant. */
+  Page plant(String name) {
+    return plant(name, "");
+  }
+
+  /**
+   * Opens one of the pages of a plant.
+   *
+   * @param part such as {@code /inspect}
+   */
+  Page plant(String name, String part) {
+    return open("/plants/" + name + part);
+  }
+
+  /** The id of a plant that is there. */
+  long idOf(String name) {
+    for (var plant :
+        JsonParser.parseString(page.request().get("/api/plants").text()).getAsJsonArray()) {
+      var line = plant.getAsJsonObject();
+      if (line.get("name").getAsString().equals(name)) {
+        return line.get("id").getAsLong();
+      }
+    }
+    throw new IllegalArgumentException("There is no plant " + name);
   }
 
   /** What the console said that it should not have said. */

@@ -11,19 +11,20 @@ import org.junit.jupiter.api.extension.RegisterExtension;
 class CardsTest {
   @RegisterExtension static final RunningDemo ALMANAC = new RunningDemo();
 
-  private static Page edit(Browsing browsing, int plant) {
-    browsing.open("/plants/" + plant + "/edit").getByLabel("Parents").waitFor();
+  private static Page edit(Browsing browsing, String plant) {
+    browsing.plant(plant, "/edit").getByLabel("Parents").waitFor();
     return browsing.page();
   }
 
   @Test
   void whatCannotBeIsSaidAtItsFieldAndNothingIsLost() {
     try (var browsing = Browsing.desk(ALMANAC.address())) {
-      var page = edit(browsing, 12);
+      var page = edit(browsing, "Phalaenopsis Tallow Light");
       var number = Find.entry(page, "Number").inputValue();
       Find.entry(page, "Parents").fill("unknown × unknown");
-      Find.entry(page, "Number").fill(edit(browsing, 13).getByLabel("Number").inputValue());
-      page = edit(browsing, 12);
+      Find.entry(page, "Number")
+          .fill(edit(browsing, "Phalaenopsis Nine Arches").getByLabel("Number").inputValue());
+      page = edit(browsing, "Phalaenopsis Tallow Light");
       Find.entry(page, "Parents").fill("unknown × unknown");
       Find.entry(page, "Status").selectOption("lost");
       Find.button(page, "Save").click();
@@ -45,8 +46,8 @@ class CardsTest {
   void twoWindowsCannotOverwriteEachOther() {
     try (var one = Browsing.desk(ALMANAC.address());
         var other = Browsing.desk(ALMANAC.address())) {
-      var first = edit(one, 14);
-      var second = edit(other, 14);
+      var first = edit(one, "Phalaenopsis Small Lantern");
+      var second = edit(other, "Phalaenopsis Small Lantern");
       Find.entry(first, "Price").fill("11");
       Find.button(first, "Save").click();
       first.locator(".where").waitFor();
@@ -54,7 +55,7 @@ class CardsTest {
       Find.button(second, "Save").click();
       assertThat(second.getByText("changed in another window")).isVisible();
       assertThat(Find.entry(second, "Notes")).hasValue("written meanwhile");
-      var now = edit(one, 14);
+      var now = edit(one, "Phalaenopsis Small Lantern");
       assertThat(Find.entry(now, "Price")).hasValue("11");
       assertThat(Find.entry(now, "Notes")).hasValue("");
     }
@@ -63,9 +64,9 @@ class CardsTest {
   @Test
   void aDivisionNamesItsMotherAndIsNamedByHer() {
     try (var browsing = Browsing.desk(ALMANAC.address())) {
-      var mother = edit(browsing, 3);
+      var mother = edit(browsing, "Encyclia Cordwain");
       var number = Find.entry(mother, "Number").inputValue();
-      var page = edit(browsing, 15);
+      var page = edit(browsing, "Coelogyne Towpath");
       Find.entry(page, "Divided from").fill(number);
       Find.button(page, "Save").click();
       var card = Find.region(page, "Its card");
@@ -80,7 +81,7 @@ class CardsTest {
   @Test
   void daysAreTypedTheSameWayInEveryLanguage() {
     try (var browsing = Browsing.desk(ALMANAC.address())) {
-      var page = browsing.open("/plants/9/inspect");
+      var page = browsing.plant("Dendrobium Halyard", "/inspect");
       var day = Find.entry(page, "Seen on");
       assertThat(day).hasValue("2027-05-15");
       day.press("ArrowDown");
@@ -94,8 +95,7 @@ class CardsTest {
               "firm", new com.microsoft.playwright.Locator.GetByLabelOptions().setExact(true))
           .check();
       Find.button(page, "Save and judge").click();
-      assertThat(
-              Find.with(Find.region(page, "Journal").locator("li"), "How it stands: firm").first())
+      assertThat(Find.with(Work.journal(page).locator("li"), "How it stands: firm").first())
           .containsText("9 May");
       assertThat(browsing.complaints()).isEmpty();
     }
@@ -111,19 +111,22 @@ class CardsTest {
       assertThat(Find.button(page, "Print " + there)).isVisible();
       Find.entry(page, "Place").selectOption("all places");
 
-      browsing.open("/plants/17/inspect").getByText("Tag", new Page.GetByTextOptions()).first();
+      browsing
+          .plant("Phragmipedium Wet Stair", "/inspect")
+          .getByText("Tag", new Page.GetByTextOptions())
+          .first();
       page.locator("details").evaluateAll("all => all.forEach(each => (each.open = true))");
       Find.group(page, "Tag")
           .getByLabel(
               "missing", new com.microsoft.playwright.Locator.GetByLabelOptions().setExact(true))
           .check();
       Find.button(page, "Save and judge").click();
-      page.locator(".slip h2").waitFor();
+      Work.verdict(page).waitFor();
       browsing.open("/tags").getByLabel("Which tags").selectOption("missing or unreadable (1)");
       assertThat(page.locator("main ul li")).hasCount(1);
       assertThat(page.locator("main ul li")).containsText("missing when last seen");
 
-      browsing.open("/plants/17");
+      browsing.plant("Phragmipedium Wet Stair");
       Find.link(page, "Tag").click();
       assertThat(page.locator("main ul li")).hasCount(1);
       assertThat(page.locator("main ul li svg")).isVisible();
@@ -134,7 +137,7 @@ class CardsTest {
   @Test
   void aDivisionStandsInTheJournalsOfBothUntilItIsTakenBack() {
     try (var browsing = Browsing.phone(ALMANAC.address())) {
-      var page = browsing.open("/plants/3");
+      var page = browsing.plant("Encyclia Cordwain");
       var mother = page.locator("h1").innerText();
       Find.link(page, "Add a division").click();
       assertThat(page.getByText("it stands in the journals of both")).isVisible();
@@ -146,7 +149,7 @@ class CardsTest {
       var undo = Find.with(page.locator("[data-part=root]"), "added as").getByText("Undo");
       assertThat(undo).isVisible();
       Find.with(page.locator("main a"), mother).first().click();
-      assertThat(Find.region(page, "Journal")).containsText("A division was taken");
+      assertThat(Work.journal(page)).containsText("A division was taken");
       undo.click();
       assertThat(page.locator("del").getByText("A division was taken")).isVisible();
       browsing.expectedRefusal();

@@ -3,9 +3,6 @@ package almanac.e2e;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import com.microsoft.playwright.Locator;
-import com.microsoft.playwright.Page;
-import com.microsoft.playwright.options.AriaRole;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.RegisterExtension;
 
@@ -13,28 +10,15 @@ import org.junit.jupiter.api.extension.RegisterExtension;
 class DisagreeingTest {
   @RegisterExtension static final RunningDemo ALMANAC = new RunningDemo();
 
-  private static Page.GetByRoleOptions named(String name) {
-    return new Page.GetByRoleOptions().setName(name).setExact(true);
-  }
-
-  private static void openByName(Browsing browsing, String plant) {
-    browsing.open("/plants").getByRole(AriaRole.LINK).filter(having(plant)).click();
-    assertThat(browsing.page().locator("h1")).hasText(plant);
-  }
-
-  private static Locator.FilterOptions having(String text) {
-    return new Locator.FilterOptions().setHasText(text);
-  }
-
   @Test
   void whatIfIsAskedAndForgotten() {
     try (var browsing = Browsing.desk(ALMANAC.address())) {
-      openByName(browsing, "Oncidium Slow Barge");
+      browsing.plant("Oncidium Slow Barge");
       var page = browsing.page();
-      var verdict = page.locator(".slip h2");
+      var verdict = Work.verdict(page);
       assertThat(verdict).hasText("Wait");
       page.keyboard().press("w");
-      page.getByRole(AriaRole.GROUP, named("Newest roots")).getByLabel("nubs").check();
+      Find.group(page, "Newest roots").getByLabel("nubs").check();
       assertThat(verdict).hasText("Full repot");
       assertThat(page.getByText("Full repot instead of wait")).isVisible();
       assertThat(browsing.violations()).isEmpty();
@@ -49,23 +33,23 @@ class DisagreeingTest {
   @Test
   void aFigureIsFoundFromItsSentenceTriedAndPutBack() {
     try (var browsing = Browsing.desk(ALMANAC.address())) {
-      openByName(browsing, "Brassia Lock Keeper");
+      browsing.plant("Brassia Lock Keeper");
       var page = browsing.page();
-      page.getByRole(AriaRole.LINK, named("need 35: its figure")).click();
+      Find.link(page, "need 35: its figure").click();
       var figure = page.getByLabel("need.lead-over-rim, points");
       figure.fill("5");
       assertThat(page.getByText("verdicts would change")).isVisible();
-      page.getByRole(AriaRole.BUTTON, named("Save")).click();
+      Find.button(page, "Save").click();
       assertThat(page.getByText("default 35")).isVisible();
-      openByName(browsing, "Brassia Lock Keeper");
-      assertThat(page.locator(".slip h2")).not().hasText("Part repot");
+      browsing.plant("Brassia Lock Keeper");
+      assertThat(Work.verdict(page)).not().hasText("Part repot");
 
       browsing.open("/rules#need.lead-over-rim");
-      page.getByRole(AriaRole.BUTTON, named("Put it back")).click();
-      page.getByRole(AriaRole.BUTTON, named("Save")).click();
+      Find.button(page, "Put it back").click();
+      Find.button(page, "Save").click();
       assertThat(page.getByText("default 35")).not().isVisible();
-      openByName(browsing, "Brassia Lock Keeper");
-      assertThat(page.locator(".slip h2")).hasText("Part repot");
+      browsing.plant("Brassia Lock Keeper");
+      assertThat(Work.verdict(page)).hasText("Part repot");
       assertThat(browsing.complaints()).isEmpty();
     }
   }
@@ -76,7 +60,7 @@ class DisagreeingTest {
       var page = browsing.open("/rules");
       page.getByLabel("need.sour, points").fill("500");
       assertThat(page.getByText("need.sour can be from 0.0 to 100.0 points.")).isVisible();
-      assertThat(page.getByRole(AriaRole.BUTTON, named("Save"))).isDisabled();
+      assertThat(Find.button(page, "Save")).isDisabled();
       browsing.expectedRefusal();
       assertThat(browsing.complaints()).isEmpty();
     }
@@ -85,17 +69,17 @@ class DisagreeingTest {
   @Test
   void aPlantTakesAnApproachAndAPaceOfItsOwn() {
     try (var browsing = Browsing.desk(ALMANAC.address())) {
-      openByName(browsing, "Cattleya Weir Song");
+      browsing.plant("Cattleya Weir Song");
       var page = browsing.page();
       page.keyboard().press("e");
       page.getByLabel("Approach").selectOption("Wait for nubs");
       page.getByLabel("New roots grow").fill("6");
-      page.getByRole(AriaRole.BUTTON, named("Save")).click();
+      Find.button(page, "Save").click();
       assertThat(page.locator(".others .force")).containsText("Wait for nubs");
-      openByName(browsing, "Cattleya Weir Song");
+      browsing.plant("Cattleya Weir Song");
       page.keyboard().press("e");
       page.getByLabel("New roots grow").fill("600");
-      page.getByRole(AriaRole.BUTTON, named("Save")).click();
+      Find.button(page, "Save").click();
       assertThat(page.getByText("A root grows from 0.5 to 60 mm a week.")).isVisible();
       assertThat(page.getByLabel("New roots grow")).hasValue("600");
       browsing.expectedRefusal();

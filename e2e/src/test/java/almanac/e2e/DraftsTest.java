@@ -23,7 +23,7 @@ class DraftsTest {
   @Test
   void anInspection() {
     try (var browsing = Browsing.desk(ALMANAC.address())) {
-      var page = browsing.open("/plants/11/inspect");
+      var page = browsing.plant("Catasetum Old Winch", "/inspect");
       soft(page).check();
       Find.entry(page, "Note").fill("half of a note");
       Find.link(page, "Today").click();
@@ -35,13 +35,13 @@ class DraftsTest {
       isHereAgain(page);
       assertThat(Find.entry(page, "Note")).hasValue("half of a note");
 
-      browsing.open("/plants/12/inspect");
+      browsing.plant("Phalaenopsis Tallow Light", "/inspect");
       assertThat(page.getByText("It is here again")).hasCount(0);
 
-      browsing.open("/plants/11/inspect");
+      browsing.plant("Catasetum Old Winch", "/inspect");
       Find.button(page, "Save and judge").click();
-      assertThat(page.locator(".slip h2")).hasText("Rescue");
-      browsing.open("/plants/11/inspect");
+      assertThat(Work.verdict(page)).hasText("Rescue");
+      browsing.plant("Catasetum Old Winch", "/inspect");
       assertThat(page.getByText("It is here again")).hasCount(0);
       assertThat(soft(page)).not().isChecked();
     }
@@ -50,7 +50,7 @@ class DraftsTest {
   @Test
   void whoDoesNotWantItBeginsAnew() {
     try (var browsing = Browsing.desk(ALMANAC.address())) {
-      var page = browsing.open("/plants/13/repot");
+      var page = browsing.plant("Phalaenopsis Nine Arches", "/repot");
       var before = Find.entry(page, "On top").inputValue();
       Find.entry(page, "On top").fill("pebbles");
       page.reload();
@@ -75,18 +75,18 @@ class DraftsTest {
       assertThat(Find.entry(page, "Name on the label")).hasValue("Vanda Half Told");
       assertThat(page.getByLabel("What it stands in")).hasValue("UNKNOWN");
 
-      browsing.open("/plants/14/edit");
+      browsing.plant("Phalaenopsis Small Lantern", "/edit");
       Find.entry(page, "Price").fill("a jar of honey");
       page.reload();
       isHereAgain(page);
       assertThat(Find.entry(page, "Price")).hasValue("a jar of honey");
 
-      browsing.open("/plants/14");
+      browsing.plant("Phalaenopsis Small Lantern");
       page.keyboard().press("w");
       soft(page).check();
       assertThat(page.locator(".slip.supposed h2")).hasText("Rescue");
       page.reload();
-      page.locator(".slip h2").waitFor();
+      Work.verdict(page).waitFor();
       page.keyboard().press("w");
       isHereAgain(page);
       assertThat(page.locator(".slip.supposed h2")).hasText("Rescue");
@@ -96,13 +96,13 @@ class DraftsTest {
   @Test
   void itIsTheSameLengthInOtherUnits() {
     try (var browsing = Browsing.desk(ALMANAC.address())) {
-      var page = browsing.open("/plants/15/inspect");
+      var page = browsing.plant("Coelogyne Towpath", "/inspect");
       page.getByLabel("Newest roots: longest, mm").fill("84");
       browsing.open("/settings");
       page.waitForResponse(
           answer -> answer.url().endsWith("/api/site/units"),
           () -> page.getByLabel("Lengths").selectOption("inches"));
-      browsing.open("/plants/15/inspect");
+      browsing.plant("Coelogyne Towpath", "/inspect");
       page.locator("details[open] fieldset").first().waitFor();
       assertThat(page.getByLabel("Newest roots: longest, in")).hasValue("3.31");
       browsing.open("/settings").getByLabel("Lengths").selectOption("millimetres");

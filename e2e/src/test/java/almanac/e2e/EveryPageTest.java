@@ -17,20 +17,21 @@ class EveryPageTest {
           "/",
           "/plants",
           "/plants/new",
-          "/plants/1",
-          "/plants/3/inspect",
-          "/plants/3/repot",
-          "/plants/3/edit",
+          "/plants/Brassia Lock Keeper",
+          "/plants/Encyclia Cordwain/inspect",
+          "/plants/Encyclia Cordwain/repot",
+          "/plants/Encyclia Cordwain/edit",
           "/places",
           "/round",
           "/tags",
-          "/plants/63/hold",
+          "/plants/Miltoniopsis Market Day/hold",
           "/rules",
           "/kinds",
           "/settings");
 
   /** Between them they show every hue on every ground. */
-  private static final List<String> HUES = List.of("/", "/plants", "/plants/1", "/rules", "/round");
+  private static final List<String> HUES =
+      List.of("/", "/plants", "/plants/Brassia Lock Keeper", "/rules", "/round");
 
   @RegisterExtension static final RunningDemo ALMANAC = new RunningDemo();
 

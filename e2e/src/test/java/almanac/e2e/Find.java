@@ -38,6 +38,10 @@ final class Find {
     return page.getByLabel(label, new Page.GetByLabelOptions().setExact(true));
   }
 
+  static Locator entry(Locator part, String label) {
+    return part.getByLabel(label, new Locator.GetByLabelOptions().setExact(true));
+  }
+
   /** Of several parts, those in which a text stands. */
   static Locator with(Locator parts, String text) {
     return parts.filter(new Locator.FilterOptions().setHasText(text));

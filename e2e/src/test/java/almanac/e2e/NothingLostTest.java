@@ -4,8 +4,6 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Locator;
-import com.microsoft.playwright.Page;
-import com.microsoft.playwright.options.RequestOptions;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.RegisterExtension;
@@ -14,40 +12,25 @@ import org.junit.jupiter.api.extension.RegisterExtension;
 class NothingLostTest {
   @RegisterExtension static final RunningDemo ALMANAC = new RunningDemo();
 
-  private static void note(Page page, int plant, String looks) {
-    var answer =
-        page.request()
-            .post(
-                "/api/plants/%d/inspections".formatted(plant),
-                RequestOptions.create()
-                    .setHeader("Content-Type", "application/json")
-                    .setData("{\"on\":\"2027-05-15\",\"looks\":%s}".formatted(looks)));
-    assertThat(answer.status()).as(answer.text()).isEqualTo(201);
-  }
-
-  private static Locator journal(Page page) {
-    return Find.region(page, "Journal");
-  }
-
   @Test
   void theSameNotedTwiceOnOneDayLeavesThePageWhole() {
     try (var browsing = Browsing.desk(ALMANAC.address())) {
       var page = browsing.page();
       for (int i = 1; i <= 2; i++) {
-        note(
-            page,
-            30,
+        Work.note(
+            browsing,
+            "Zygopetalum Night Mail",
             """
             {"bloom":{"answers":["OPEN"],"measured":%1$d},
              "daysToDry":{"answers":[],"measured":%2$d},
              "newRoots":{"answers":[],"measured":%2$d}}"""
                 .formatted(i, 6 + i));
       }
-      browsing.open("/plants/30");
-      assertThat(page.locator(".slip h2")).isVisible();
+      browsing.plant("Zygopetalum Night Mail");
+      assertThat(Work.verdict(page)).isVisible();
       assertThat(Find.region(page, "Bloom").locator("circle").last()).isVisible();
       assertThat(page.getByText("This cannot be drawn")).hasCount(0);
-      assertThat(journal(page)).isVisible();
+      assertThat(Work.journal(page)).isVisible();
       assertThat(browsing.complaints()).isEmpty();
     }
   }
@@ -58,7 +41,7 @@ class NothingLostTest {
       const asked = window.fetch;
       window.fetch = async (...all) => {
         const answer = await asked(...all);
-        if (!answer.url.endsWith('/api/plants/30')) return answer;
+        if (!/plants\\/[0-9]+$/.test(answer.url)) return answer;
         const plant = await answer.json();
         plant.slip.roots = [{ lead: 'F' }];
         return Response.json(plant);
@@ -70,10 +53,10 @@ class NothingLostTest {
     try (var browsing = Browsing.desk(ALMANAC.address())) {
       var page = browsing.page();
       page.addInitScript(BROKEN);
-      browsing.open("/plants/30");
+      browsing.plant("Zygopetalum Night Mail");
       assertThat(page.getByText("This cannot be drawn: the roots.")).isVisible();
-      assertThat(page.locator(".slip h2")).isVisible();
-      assertThat(journal(page)).isVisible();
+      assertThat(Work.verdict(page)).isVisible();
+      assertThat(Work.journal(page)).isVisible();
     }
   }
 
@@ -81,21 +64,24 @@ class NothingLostTest {
   void inInchesAnUntouchedCorrectionChangesNothing() {
     try (var browsing = Browsing.desk(ALMANAC.address())) {
       var page = browsing.page();
-      note(page, 31, "{\"newRoots\":{\"answers\":[\"NUB\"],\"measured\":20}}");
+      Work.note(
+          browsing,
+          "Promenaea Small Coin",
+          "{\"newRoots\":{\"answers\":[\"NUB\"],\"measured\":20}}");
       browsing.open("/settings");
       page.waitForResponse(
           answer -> answer.url().endsWith("/api/site/units"),
           () -> page.getByLabel("Lengths").selectOption("inches"));
-      browsing.open("/plants/31");
-      var verdict = page.locator(".slip h2").innerText();
+      browsing.plant("Promenaea Small Coin");
+      var verdict = Work.verdict(page).innerText();
       page.getByLabel("Correct the inspection of 15 May").first().click();
       assertThat(page.getByLabel("Newest roots: longest, in")).hasValue("0.79");
       Find.button(page, "Save and judge").click();
-      assertThat(page.locator(".slip h2")).hasText(verdict);
+      assertThat(Work.verdict(page)).hasText(verdict);
       assertThat(
               page.evaluate(
-                  "fetch('/api/plants/31').then(r => r.json()).then(p => p.journal.find("
-                      + "l => l.standing === 'HOLDS' && l.looks.newRoots).looks.newRoots.measured)"))
+                  "fetch('/api/plants/%d').then(r => r.json()).then(p => p.journal.find(l => l.standing === 'HOLDS' && l.looks.newRoots).looks.newRoots.measured)"
+                      .formatted(browsing.idOf("Promenaea Small Coin"))))
           .isEqualTo(20);
       browsing.open("/settings").getByLabel("Lengths").selectOption("millimetres");
     }
@@ -105,13 +91,13 @@ class NothingLostTest {
   void takingBackCanBeUndone() {
     try (var browsing = Browsing.desk(ALMANAC.address())) {
       var page = browsing.page();
-      note(page, 32, "{\"rootsInPot\":{\"answers\":[\"MOSTLY_SOFT\"]}}");
-      browsing.open("/plants/32");
-      assertThat(page.locator(".slip h2")).hasText("Rescue");
+      Work.note(browsing, "Gongora Crane Hook", "{\"rootsInPot\":{\"answers\":[\"MOSTLY_SOFT\"]}}");
+      browsing.plant("Gongora Crane Hook");
+      assertThat(Work.verdict(page)).hasText("Rescue");
       page.getByLabel("Take back: Roots in the pot: mostly soft").click();
-      assertThat(page.locator(".slip h2")).not().hasText("Rescue");
+      assertThat(Work.verdict(page)).not().hasText("Rescue");
       Find.button(page, "Undo").last().click();
-      assertThat(page.locator(".slip h2")).hasText("Rescue");
+      assertThat(Work.verdict(page)).hasText("Rescue");
       assertThat(browsing.complaints()).isEmpty();
     }
   }
@@ -119,13 +105,13 @@ class NothingLostTest {
   @Test
   void aRepotIsCorrected() {
     try (var browsing = Browsing.desk(ALMANAC.address())) {
-      var page = browsing.open("/plants/33/repot");
+      var page = browsing.plant("Stanhopea Coal Scuttle", "/repot");
       Find.button(page, "Log the repot").click();
-      assertThat(page.locator(".slip h2")).hasText("Leave");
+      assertThat(Work.verdict(page)).hasText("Leave");
       page.getByLabel("Correct the potting of 15 May").click();
       Find.entry(page, "Across the rim").fill("222");
       Find.button(page, "Keep the correction").click();
-      assertThat(journal(page).locator("del")).hasCount(1);
+      assertThat(Work.journal(page).locator("del")).hasCount(1);
       assertThat(Find.region(page, "Medium")).containsText("222 mm");
     }
   }
@@ -133,7 +119,7 @@ class NothingLostTest {
   @Test
   void aChangedCardIsPutBack() {
     try (var browsing = Browsing.desk(ALMANAC.address())) {
-      var page = browsing.open("/plants/34");
+      var page = browsing.plant("Cattleya Gauge Board");
       var name = page.locator("h1").innerText();
       page.keyboard().press("e");
       Find.entry(page, "Believed to be").fill("Oncidium Other Name");
@@ -166,7 +152,7 @@ class NothingLostTest {
   @Test
   void whatBecameOfAPlantIsFoundAndSaid() {
     try (var browsing = Browsing.desk(ALMANAC.address())) {
-      var page = browsing.open("/plants/35");
+      var page = browsing.plant("Cattleya Lantern Bridge");
       var name = page.locator("h1").innerText();
       page.keyboard().press("e");
       page.getByLabel("Status").selectOption("given away");
@@ -192,12 +178,7 @@ class NothingLostTest {
   @Test
   void aPictureGoesOnlyWhenItWasSaidTwice() {
     try (var browsing = Browsing.desk(ALMANAC.address())) {
-      int plant = 0;
-      for (int id = 1; id <= 64 && plant == 0; id++) {
-        var photos = browsing.page().request().get("/api/plants/%d/photos".formatted(id)).text();
-        plant = photos.equals("[]") ? 0 : id;
-      }
-      var page = browsing.open("/plants/%d/photos".formatted(plant));
+      var page = browsing.plant("Cattleya Weir Song", "/photos");
       assertThat(page.locator("li img").first()).isVisible();
       int before = page.locator("li img").count();
       Find.button(page, "Remove it").click();
@@ -215,7 +196,7 @@ class NothingLostTest {
   @Test
   void digitsGoFromSectionToSection() {
     try (var browsing = Browsing.desk(ALMANAC.address())) {
-      var page = browsing.open("/plants/36/inspect");
+      var page = browsing.plant("Cattleya Tow Line", "/inspect");
       page.locator("details[open] input").first().waitFor();
       page.keyboard().press("7");
       assertThat(page.locator("details:nth-of-type(7)")).hasAttribute("open", "");

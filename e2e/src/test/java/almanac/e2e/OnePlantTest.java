@@ -3,7 +3,6 @@ package almanac.e2e;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.nio.file.Path;
@@ -29,12 +28,12 @@ class OnePlantTest {
         var browsing = Browsing.desk(almanac.address())) {
       var page = browsing.open("/plants");
       page.locator("ul.sheet").getByText("Oncidium Towing Path").click();
-      assertThat(page.locator(".slip h2")).hasText("Leave");
-      var journal = page.getByRole(AriaRole.REGION, named("Journal"));
+      assertThat(Work.verdict(page)).hasText("Leave");
+      var journal = Work.journal(page);
       assertThat(journal.getByRole(AriaRole.LISTITEM)).hasCount(4);
       assertThat(journal).containsText("Does it stand? as hoped");
       assertThat(journal).containsText("Repotted into medium bark");
-      assertThat(page.getByRole(AriaRole.REGION, named("Checks"))).containsText("New root tips?");
+      assertThat(Find.region(page, "Checks")).containsText("New root tips?");
       assertThat(browsing.complaints()).isEmpty();
     }
   }
@@ -42,29 +41,29 @@ class OnePlantTest {
   private static void addPlant(Browsing browsing) {
     var page = browsing.open("/plants");
     assertThat(page.getByText("No plants yet")).isVisible();
-    page.getByRole(AriaRole.MAIN).getByRole(AriaRole.LINK, within("Add a plant")).click();
+    Find.link(page.getByRole(AriaRole.MAIN), "Add a plant").click();
     page.getByLabel("Name on the label").fill("Oncidium Towing Path");
     page.getByLabel("Kind").selectOption("Oncidium alliance");
     page.getByLabel("Name of the new place").fill("East sill");
     page.getByLabel("Potted on").fill("2025-02");
     page.getByLabel("What it stands in").selectOption("medium bark (8–12 mm)");
-    page.getByRole(AriaRole.BUTTON, named("Add the plant")).click();
+    Find.button(page, "Add the plant").click();
     assertThat(page.locator("h1")).hasText("Oncidium Towing Path");
     assertThat(page.locator(".where")).containsText("27-001");
     assertThat(page.locator(".slip")).containsText("things not looked at");
-    assertThat(page.getByRole(AriaRole.REGION, named("Checks"))).containsText("First look");
+    assertThat(Find.region(page, "Checks")).containsText("First look");
   }
 
   private static void inspect(Browsing browsing) {
     var page = browsing.page();
-    page.getByRole(AriaRole.LINK, named("Inspect")).first().click();
-    var roots = page.getByRole(AriaRole.GROUP, named("Newest roots"));
-    pick(roots, "nubs");
+    Find.link(page, "Inspect").first().click();
+    var roots = Find.group(page, "Newest roots");
+    Work.pick(roots, "nubs");
     roots.getByLabel("Newest roots: longest").fill("6");
-    pick(page.getByRole(AriaRole.GROUP, named("Medium piece")), "tears by hand");
-    pick(page.getByRole(AriaRole.GROUP, named("How it stands")), "loose");
-    page.getByRole(AriaRole.BUTTON, named("Save and judge")).click();
-    assertThat(page.locator(".slip h2")).hasText("Full repot");
+    Work.pick(Find.group(page, "Medium piece"), "tears by hand");
+    Work.pick(Find.group(page, "How it stands"), "loose");
+    Find.button(page, "Save and judge").click();
+    assertThat(Work.verdict(page)).hasText("Full repot");
     assertThat(page.locator(".slip")).containsText("Newest roots about 6 mm, nubs");
     assertThat(page.locator(".slip")).containsText("a piece tears by hand");
     assertThat(page.locator(".slip")).containsText("It sits loose in the pot");
@@ -74,34 +73,22 @@ class OnePlantTest {
   private static void repot(Browsing browsing) {
     var page = browsing.page();
     page.keyboard().press("r");
-    page.getByRole(AriaRole.BUTTON, named("Another component")).click();
+    Find.button(page, "Another component").click();
     page.getByLabel("Component 2", new Page.GetByLabelOptions().setExact(true))
         .selectOption("perlite");
     page.getByLabel("Parts of component 1").fill("3");
-    page.getByRole(AriaRole.BUTTON, named("Log the repot")).click();
-    assertThat(page.locator(".slip h2")).hasText("Leave");
-    assertThat(page.getByRole(AriaRole.REGION, named("Medium")))
-        .containsText("medium bark 3 : perlite 1");
-    assertThat(page.getByRole(AriaRole.IMG, named("Medium: 0 %"))).isVisible();
-    assertThat(page.getByRole(AriaRole.REGION, named("Checks"))).containsText("Does it stand?");
+    Find.button(page, "Log the repot").click();
+    assertThat(Work.verdict(page)).hasText("Leave");
+    assertThat(Find.region(page, "Medium")).containsText("medium bark 3 : perlite 1");
+    assertThat(page.getByRole(AriaRole.IMG, new Page.GetByRoleOptions().setName("Medium: 0 %")))
+        .isVisible();
+    assertThat(Find.region(page, "Checks")).containsText("Does it stand?");
   }
 
   private static void tick(Browsing browsing) {
-    var checks = browsing.page().getByRole(AriaRole.REGION, named("Checks"));
-    checks.getByRole(AriaRole.BUTTON, within("As hoped").setExact(true)).click();
+    var checks = Find.region(browsing.page(), "Checks");
+    Find.button(checks, "As hoped").click();
     assertThat(checks).containsText("New root tips?");
     assertThat(checks).not().containsText("Does it stand?");
-  }
-
-  private static void pick(Locator group, String answer) {
-    group.getByLabel(answer, new Locator.GetByLabelOptions().setExact(true)).check();
-  }
-
-  private static Page.GetByRoleOptions named(String name) {
-    return new Page.GetByRoleOptions().setName(name);
-  }
-
-  private static Locator.GetByRoleOptions within(String name) {
-    return new Locator.GetByRoleOptions().setName(name);
   }
 }

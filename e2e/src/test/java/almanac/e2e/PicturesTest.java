@@ -37,15 +37,10 @@ class PicturesTest {
     return new FilePayload(name, "image/jpeg", "no picture".getBytes(StandardCharsets.UTF_8));
   }
 
-  private static void openByName(Browsing browsing, String plant) {
-    browsing.open("/plants").locator("ul.sheet").getByText(plant).click();
-    Find.region(browsing.page(), "Journal").waitFor();
-  }
-
   @Test
   void severalPicturesGoWithOneLook() {
     try (var browsing = Browsing.desk(ALMANAC.address())) {
-      openByName(browsing, "Vanda Kite String");
+      browsing.plant("Vanda Kite String");
       var page = browsing.page();
       page.keyboard().press("i");
       page.getByText("tap what you see").waitFor();
@@ -62,11 +57,10 @@ class PicturesTest {
       Find.button(page, "Save and judge").click();
 
       assertThat(page.getByText("notes.jpg: This is no picture that can be read")).isVisible();
-      var look =
-          Find.with(Find.region(page, "Journal").locator("li"), "How it stands: firm").first();
+      var look = Find.with(Work.journal(page).locator("li"), "How it stands: firm").first();
       assertThat(look.locator("img")).hasCount(2);
-      Find.button(Find.region(page, "Journal"), "pictures").click();
-      assertThat(Find.region(page, "Journal").locator("li")).hasCount(1);
+      Find.button(Work.journal(page), "pictures").click();
+      assertThat(Work.journal(page).locator("li")).hasCount(1);
       browsing.expectedRefusal();
       assertThat(browsing.violations()).isEmpty();
       assertThat(browsing.complaints()).isEmpty();
@@ -76,14 +70,14 @@ class PicturesTest {
   @Test
   void aPictureAddedLaterStandsByItsDay() {
     try (var browsing = Browsing.phone(ALMANAC.address())) {
-      openByName(browsing, "Sobralia Towpath Rose");
+      browsing.plant("Sobralia Towpath Rose");
       var page = browsing.page();
       var own = Find.region(page, "Photographs");
       own.locator("input").setInputFiles(new FilePayload[] {picture("one.jpg"), text("two.jpg")});
       assertThat(own.locator("ul img")).hasCount(1);
       assertThat(own).containsText("two.jpg: This is no picture that can be read");
-      assertThat(Find.region(page, "Journal").locator("li").first()).containsText("15 May");
-      assertThat(Find.region(page, "Journal").locator("li").first().locator("img")).hasCount(1);
+      assertThat(Work.journal(page).locator("li").first()).containsText("15 May");
+      assertThat(Work.journal(page).locator("li").first().locator("img")).hasCount(1);
       browsing.fitsTheScreen();
 
       own.locator("ul a").click();
@@ -98,7 +92,7 @@ class PicturesTest {
   @Test
   void twoDaysLieBesideEachOtherUnderASlider() {
     try (var browsing = Browsing.desk(ALMANAC.address())) {
-      openByName(browsing, MEASURED_PLANT);
+      browsing.plant(MEASURED_PLANT);
       var page = browsing.page();
       page.getByText("All 2, side by side, measure").click();
       Find.button(page, "beside").click();
@@ -122,7 +116,7 @@ class PicturesTest {
   @Test
   void aRootIsMeasuredByTheRimAndGoesIntoALook() {
     try (var browsing = Browsing.lamp(ALMANAC.address())) {
-      openByName(browsing, MEASURED_PLANT);
+      browsing.plant(MEASURED_PLANT);
       var page = browsing.page();
       page.setViewportSize(1280, 1400);
       page.getByText("All 2, side by side, measure").click();

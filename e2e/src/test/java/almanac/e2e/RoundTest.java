@@ -6,7 +6,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Route;
-import com.microsoft.playwright.options.AriaRole;
 import java.util.List;
 import java.util.function.Function;
 import org.junit.jupiter.api.Test;
@@ -16,31 +15,14 @@ import org.junit.jupiter.api.extension.RegisterExtension;
 class RoundTest {
   @RegisterExtension static final RunningDemo ALMANAC = new RunningDemo();
 
-  private static Page.GetByRoleOptions named(String name) {
-    return new Page.GetByRoleOptions().setName(name).setExact(true);
-  }
-
-  private static Locator.GetByRoleOptions within(String name) {
-    return new Locator.GetByRoleOptions().setName(name);
-  }
-
-  private static Page walk(Browsing browsing, String place) {
-    var page = browsing.open("/round");
-    page.getByText(place).click();
-    page.getByRole(AriaRole.BUTTON, named("Start")).click();
-    page.locator(".rows h1").waitFor();
-    return page;
-  }
-
   private static Locator answer(Page page, String row, String answer) {
-    return page.getByRole(AriaRole.GROUP, named(row))
-        .getByRole(AriaRole.BUTTON, within(answer).setExact(true));
+    return Find.button(Find.group(page, row), answer);
   }
 
   @Test
   void byKeysAlone() {
     try (var browsing = Browsing.desk(ALMANAC.address())) {
-      var page = walk(browsing, "East sill");
+      var page = Work.walk(browsing, "East sill");
       var first = page.locator(".rows h1").innerText();
       page.locator(".side .slip h2").waitFor();
       page.keyboard().press("=");
@@ -62,11 +44,9 @@ class RoundTest {
   @Test
   void theSlipChangesAsIsTapped() {
     try (var browsing = Browsing.desk(ALMANAC.address())) {
-      var page = walk(browsing, "Sunroom, high stage");
+      var page = Work.walk(browsing, "Sunroom, high stage");
       var verdict = page.locator(".side .slip h2");
-      page.getByRole(AriaRole.GROUP, named("Roots in the pot"))
-          .getByRole(AriaRole.BUTTON, within("mostly soft"))
-          .click();
+      answer(page, "Roots in the pot", "mostly soft").click();
       assertThat(verdict).hasText("Rescue");
       assertThat(page.locator(".changed")).containsText("Changed since you tapped");
     }
@@ -75,10 +55,10 @@ class RoundTest {
   @Test
   void aKnownPlantTakesTwoTapsWhenNothingHasChanged() {
     try (var browsing = Browsing.phone(ALMANAC.address())) {
-      var page = walk(browsing, "Cellar shelf under lights");
+      var page = Work.walk(browsing, "Cellar shelf under lights");
       int plants = page.locator(".stops li").count();
       for (int i = 0; i < plants; i++) {
-        page.getByRole(AriaRole.BUTTON, named("Same as last time")).click();
+        Find.button(page, "Same as last time").click();
         page.locator(".acts .next").click();
       }
       var said = page.getByText("plants looked at").innerText();
@@ -93,7 +73,7 @@ class RoundTest {
     List<Function<String, Browsing>> screens = List.of(Browsing::phone, Browsing::tablet);
     for (var screen : screens) {
       try (var browsing = screen.apply(ALMANAC.address())) {
-        walk(browsing, "East sill");
+        Work.walk(browsing, "East sill");
         browsing.fitsTheScreen();
         assertThat(browsing.violations()).isEmpty();
       }
@@ -103,7 +83,7 @@ class RoundTest {
   @Test
   void whatIsSeenWhileTheProgramDoesNotAnswerIsSentLaterAndOnce() {
     try (var browsing = Browsing.desk(ALMANAC.address())) {
-      var page = walk(browsing, "Sunroom, low stage");
+      var page = Work.walk(browsing, "Sunroom, low stage");
       var plant = page.locator(".rows h1").innerText();
       page.route("**/api/plants/*/inspections", route -> route.abort());
       answer(page, "Level", "uneven").click();
@@ -117,15 +97,15 @@ class RoundTest {
           response -> response.url().endsWith("/inspections") && response.status() == 201,
           () -> page.evaluate("window.dispatchEvent(new Event('online'))"));
       assertThat(page.locator(".stops").getByText("✓")).hasCount(1);
-      browsing.open("/plants").getByRole(AriaRole.LINK).filter(having(plant)).first().click();
-      assertThat(page.locator("ol li").filter(having("Level: uneven"))).hasCount(1);
+      browsing.plant(plant);
+      assertThat(Find.with(page.locator("ol li"), "Level: uneven")).hasCount(1);
     }
   }
 
   @Test
   void onlyTheProgramsAnswerTicksAndWhatIsRefusedStaysToBeSeen() {
     try (var browsing = Browsing.desk(ALMANAC.address())) {
-      var page = walk(browsing, "Cellar shelf under lights");
+      var page = Work.walk(browsing, "Cellar shelf under lights");
       var plant = page.locator(".rows h1").innerText();
       page.route(
           "**/api/plants/*/inspections",
@@ -157,7 +137,7 @@ class RoundTest {
   @Test
   void whoJumpsAheadHasSeenNothingAndEnterAnswersTheRows() {
     try (var browsing = Browsing.desk(ALMANAC.address())) {
-      var page = walk(browsing, "Sunroom, high stage");
+      var page = Work.walk(browsing, "Sunroom, high stage");
       var third = page.locator(".stops li button").nth(2);
       var name = third.locator("span").nth(1).innerText();
       third.focus();
@@ -189,7 +169,7 @@ class RoundTest {
   @Test
   void onAPhoneTheBarHidesNothingThatHasTheFocus() {
     try (var browsing = Browsing.phone(ALMANAC.address())) {
-      var page = walk(browsing, "East sill");
+      var page = Work.walk(browsing, "East sill");
       page.locator(".side .slip h2").waitFor();
       int rows = 0;
       for (int i = 0; i < 60; i++) {
@@ -199,9 +179,5 @@ class RoundTest {
       }
       assertThat(rows).as("it went through the rows").isGreaterThan(20);
     }
-  }
-
-  private static Locator.FilterOptions having(String text) {
-    return new Locator.FilterOptions().setHasText(text);
   }
 }

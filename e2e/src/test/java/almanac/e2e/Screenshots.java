@@ -31,13 +31,13 @@ class Screenshots {
     try (var desk = Browsing.desk(almanac.address())) {
       shoot(desk, "/", "today");
       shoot(desk, "/plants", "plants");
-      shoot(desk, "/plants/1", "plant");
-      shoot(desk, "/plants/6", "rescue");
-      shoot(desk, "/plants/1/inspect", "inspect");
+      shoot(desk, "/plants/Brassia Lock Keeper", "plant");
+      shoot(desk, "/plants/Miltoniopsis Ferry Rain", "rescue");
+      shoot(desk, "/plants/Brassia Lock Keeper/inspect", "inspect");
       shoot(desk, "/places", "places");
       shoot(desk, "/tags", "tags");
       shoot(desk, "/settings", "settings");
-      shoot(desk, "/plants/63/hold", "holding");
+      shoot(desk, "/plants/Miltoniopsis Market Day/hold", "holding");
       whatIf(desk);
       rules(desk);
       round(desk, "round");
@@ -47,21 +47,21 @@ class Screenshots {
   @Test
   void lamp() {
     try (var lamp = Browsing.lamp(almanac.address())) {
-      shoot(lamp, "/plants/1", "plant-by-lamp");
+      shoot(lamp, "/plants/Brassia Lock Keeper", "plant-by-lamp");
     }
   }
 
   @Test
   void phone() {
     try (var phone = Browsing.phone(almanac.address())) {
-      shoot(phone, "/plants/1", "phone-plant");
-      shoot(phone, "/plants/1/inspect", "phone-inspect");
+      shoot(phone, "/plants/Brassia Lock Keeper", "phone-plant");
+      shoot(phone, "/plants/Brassia Lock Keeper/inspect", "phone-inspect");
       round(phone, "phone-round");
     }
   }
 
   private static void whatIf(Browsing desk) {
-    var page = desk.open("/plants/2");
+    var page = desk.plant("Oncidium Slow Barge");
     page.keyboard().press("w");
     page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("Newest roots"))
         .getByLabel("nubs")

@@ -44,14 +44,14 @@ class SettingsTest {
           .containsText("64.4 to 73.4 °F by month");
       browsing.open("/rules");
       assertThat(page.getByLabel("roots.nub-most, in")).hasValue("0.79");
-      browsing.open("/plants/7/repot");
+      browsing.plant("Cattleya Weir Song", "/repot");
       Find.entry(page, "Across the rim").fill("4.5");
       Find.entry(page, "Depth").fill("4");
       assertThat(page.locator("main")).containsText("It holds 29 fl oz; 1 qt of loose mix");
       Find.button(page, "Log the repot").click();
       assertThat(Find.region(page, "Medium")).containsText("4.5 in, holds 29 fl oz");
       assertThat(Find.region(page, "Medium")).containsText("2027-05-15");
-      assertThat(Find.region(page, "Journal")).containsText("4.5 in");
+      assertThat(Work.journal(page)).containsText("4.5 in");
       page.keyboard().press("r");
       assertThat(Find.entry(page, "Across the rim")).hasValue("4.5");
       assertThat(browsing.complaints()).isEmpty();
@@ -61,7 +61,7 @@ class SettingsTest {
   @Test
   void aPotThatCannotBeIsSaidAtItsField() {
     try (var browsing = Browsing.desk(ALMANAC.address())) {
-      var page = browsing.open("/plants/8/repot");
+      var page = browsing.plant("Cattleya Copper Bell", "/repot");
       Find.entry(page, "Across the rim").fill("3");
       Find.button(page, "Log the repot").click();
       assertThat(page.getByText("A pot's diameter goes from 20 to 1000 mm.")).isVisible();
@@ -116,7 +116,7 @@ class SettingsTest {
       assertThat(page.getByText("Vanda of the weir saved")).isVisible();
       var added = Find.with(page.locator("main ul.sheet > li"), "Vanda of the weir");
       assertThat(added).hasCount(1);
-      browsing.open("/plants/10/edit");
+      browsing.plant("Vanda Blue Gate", "/edit");
       Find.entry(page, "Kind").selectOption("Vanda of the weir");
       Find.button(page, "Save").click();
       assertThat(page.locator(".where")).containsText("Vanda of the weir");

@@ -18,10 +18,6 @@ import org.junit.jupiter.api.extension.RegisterExtension;
 class SortingTest {
   @RegisterExtension static final RunningDemo ALMANAC = new RunningDemo();
 
-  private static Page.GetByRoleOptions named(String name) {
-    return new Page.GetByRoleOptions().setName(name).setExact(true);
-  }
-
   @Test
   void everyPlantIsOnTheFieldAndInOnePile() {
     try (var browsing = Browsing.desk(ALMANAC.address())) {
@@ -69,7 +65,7 @@ class SortingTest {
       marks.first().waitFor();
       var boxes = marks.all().stream().map(Locator::boundingBox).toList();
       marks.nth(inTheThickOf(boxes)).dblclick();
-      var whole = page.getByRole(AriaRole.BUTTON, named("The whole field"));
+      var whole = Find.button(page, "The whole field");
       assertThat(whole).isVisible();
       assertThat(page).hasURL(Pattern.compile(".*/plants"));
       whole.click();
@@ -101,7 +97,7 @@ class SortingTest {
       var page = browsing.open("/plants");
       page.getByLabel("Choose Miltoniopsis Ferry Rain").check();
       page.getByLabel("Choose Phalaenopsis Tallow Light").check();
-      page.getByRole(AriaRole.BUTTON, named("Pull aside")).click();
+      Find.button(page, "Pull aside").click();
       page.getByText("aside", new Page.GetByTextOptions().setExact(true)).click();
       assertThat(page.locator("ul.sheet li")).hasCount(2);
       assertThat(browsing.complaints()).isEmpty();
