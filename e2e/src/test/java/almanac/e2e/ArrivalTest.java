@@ -84,7 +84,7 @@ class ArrivalTest {
       var page = browsing.open("/");
       var due = Find.with(page.locator("main li"), "Kept apart: look it over");
       Find.button(Find.with(due, "Oncidium Penny Post"), "Nothing found").click();
-      assertThat(page.getByText("Looked over, nothing found")).isVisible();
+      assertThat(page.getByText("Kept apart: look it over nothing found")).isVisible();
       browsing.open("/plants");
       page.locator("ul.sheet").getByText("Oncidium Penny Post").click();
       assertThat(Find.region(page, "Checks")).containsText("18–22 May");

@@ -9,12 +9,16 @@ import almanac.app.store.ReadOnce;
 import almanac.app.store.Writing;
 import almanac.core.history.Plant;
 import almanac.core.history.Stand;
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Set;
 import java.util.concurrent.atomic.AtomicReference;
 import java.util.function.Function;
+import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import org.jooq.DSLContext;
 import org.jspecify.annotations.Nullable;
@@ -25,17 +29,24 @@ import org.springframework.transaction.support.TransactionSynchronizationManager
 import org.springframework.transaction.support.TransactionTemplate;
 
 /**
- * The plants of the collection. They are read once; from then on what is written is taken over when
- * it holds, in one step. Whoever reads sees all of an act or nothing of it, and waits for nobody.
+ * The plants of the collection. What says something of today is read once; from then on what is
+ * written is taken over when it holds, in one step. Whoever reads sees all of an act or nothing of
+ * it, and waits for nobody. The whole journal of a plant is read when somebody asks for it.
  */
 @Component
 public class Plants {
+  private static final long WHOLE_AT_MOST = 200;
+
   private final DSLContext db;
   private final Places places;
   private final Kinds kinds;
   private final TransactionTemplate asOfNow;
   private final ReadOnce<Snapshot> first = new ReadOnce<>(this::read);
   private final AtomicReference<@Nullable Snapshot> known = new AtomicReference<>();
+
+  /** Whole journals by what says something of today in them; with the one goes the other. */
+  private final Cache<Plant, Plant> whole =
+      Caffeine.newBuilder().weakKeys().maximumSize(WHOLE_AT_MOST).build();
 
   Plants(DSLContext db, Places places, Kinds kinds, PlatformTransactionManager transactions) {
     this.db = db;
@@ -67,9 +78,9 @@ public class Plants {
     var plant =
         written == null
             ? known().byId().get(id)
-            : Snapshot.inPlace(written, places.everywhere(), kinds.byKey());
+            : Snapshot.inPlace(written.speaking(), places.everywhere(), kinds.byKey());
     if (plant == null || !plant.plant().journal().begun()) {
-      throw new NotFound("There is no plant %d.".formatted(id));
+      throw none(id);
     }
     return plant;
   }
@@ -100,38 +111,75 @@ public class Plants {
     return kinds.byKey().containsKey(kind);
   }
 
-  /** A plant that was ever written down, as it was told, also if its coming was taken back. */
-  Plant told(long id) {
+  /**
+   * A plant with its whole journal, also if its coming was taken back.
+   *
+   * @throws NotFound if none of that id was ever written down
+   */
+  public Plant whole(long id) {
     var written = mine() == null ? null : mine().get(id);
-    return Objects.requireNonNull(written == null ? known().told().get(id) : written);
+    if (written != null) {
+      return written.whole();
+    }
+    var speaking = known().told().get(id);
+    var read = speaking == null ? null : whole.getIfPresent(speaking);
+    if (read != null) {
+      return read;
+    }
+    var now = atOneMoment(() -> Journals.one(db, id)).orElseThrow(() -> none(id));
+    if (speaking != null) {
+      whole.put(speaking, now);
+    }
+    return now;
+  }
+
+  private static NotFound none(long id) {
+    return new NotFound("There is no plant %d.".formatted(id));
   }
 
   /** The present transaction has written a plant; others see it once that holds. */
   void written(Plant plant) {
-    known();
+    var others = known();
     var mine = mine();
     if (mine == null) {
       mine = new HashMap<>();
       publishOnceItHolds(mine);
     }
-    mine.put(plant.id(), plant);
+    var before =
+        mine.containsKey(plant.id())
+            ? mine.get(plant.id()).speaking()
+            : others.told().get(plant.id());
+    var speaking = SpeakingTable.speaking(plant);
+    SpeakingTable.draw(db, before == null ? Set.of() : SpeakingTable.ids(before), speaking);
+    mine.put(plant.id(), new Told(plant, speaking));
   }
 
-  private void publishOnceItHolds(Map<Long, Plant> mine) {
+  /**
+   * A plant as it was written.
+   *
+   * @param speaking by what says something of today
+   */
+  private record Told(Plant whole, Plant speaking) {}
+
+  private void publishOnceItHolds(Map<Long, Told> mine) {
     TransactionSynchronizationManager.bindResource(this, mine);
-    Writing.onceItHolds(() -> known.updateAndGet(before -> inTodaysHouse(before).with(mine)));
+    Writing.onceItHolds(
+        () -> {
+          mine.values().forEach(told -> whole.put(told.speaking(), told.whole()));
+          known.updateAndGet(before -> inTodaysHouse(before).with(speaking(mine)));
+        });
     Writing.afterwards(() -> TransactionSynchronizationManager.unbindResource(this));
   }
 
   @SuppressWarnings("unchecked") // nobody else binds anything to this
-  private @Nullable Map<Long, Plant> mine() {
-    return (Map<Long, Plant>) TransactionSynchronizationManager.getResource(this);
+  private @Nullable Map<Long, Told> mine() {
+    return (Map<Long, Told>) TransactionSynchronizationManager.getResource(this);
   }
 
   /** As it stands for the one who asks. */
   private Snapshot now() {
     var mine = mine();
-    return mine == null ? known() : known().with(mine);
+    return mine == null ? known() : known().with(speaking(mine));
   }
 
   /** As it stands for everybody. */
@@ -152,12 +200,24 @@ public class Plants {
     return Objects.requireNonNull(before).in(places.everywhere(), kinds.byKey());
   }
 
+  private static Map<Long, Plant> speaking(Map<Long, Told> told) {
+    return told.values().stream()
+        .map(Told::speaking)
+        .collect(Collectors.toMap(Plant::id, Function.identity()));
+  }
+
   private Snapshot read() {
-    return Writing.now() ? readRows() : asOfNow.execute(status -> readRows());
+    return atOneMoment(this::readRows);
+  }
+
+  /** What several statements read, as it was at one moment. */
+  private <T> T atOneMoment(Supplier<T> read) {
+    return Writing.now() ? read.get() : asOfNow.execute(status -> read.get());
   }
 
   private Snapshot readRows() {
-    var told = Journals.read(db).stream().collect(Collectors.toMap(Plant::id, Function.identity()));
+    var told =
+        Journals.speaking(db).stream().collect(Collectors.toMap(Plant::id, Function.identity()));
     return Snapshot.of(told, places.everywhere(), kinds.byKey(), null);
   }
 }

@@ -23,6 +23,7 @@ public final class WholeCollection {
     var db = DSL.using(source, SQLDialect.H2);
     var told = new HashMap<Long, Plant>();
     Journals.read(db).forEach(plant -> told.put(plant.id(), plant));
+    SpeakingTable.drawAll(db, told.values());
     return Snapshot.of(told, new Places(db).everywhere(), new Kinds(db).byKey(), null)
         .byId()
         .size();

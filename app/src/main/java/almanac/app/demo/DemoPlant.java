@@ -137,7 +137,7 @@ final class DemoPlant {
   DemoPlant picture(int daysAgo, double rootMm, int flowers) {
     var day = today.minusDays(daysAgo);
     var look =
-        books.plants().one(id).plant().journal().holding().stream()
+        books.plants().whole(id).journal().holding().stream()
             .filter(line -> line.happening() instanceof Happening.Inspected)
             .map(Line::act)
             .filter(act -> act.on().equals(day))

@@ -109,8 +109,7 @@ class InstrumentsController {
     if (seconds < 0 || seconds > LONGEST_SECONDS) {
       throw new BadEntry("seconds", "A pen is held into water from 0 to 3600 seconds.");
     }
-    var plant = plants.one(plantId);
-    long soaks = plant.history().life().size();
+    long soaks = plants.whole(plantId).history().life().size();
     var reading = pen.read(water == Water.PLAIN ? -1 : plantId * 100 + soaks, seconds);
     return new PenReading(reading.ph(), reading.settled());
   }

@@ -23,7 +23,7 @@ record BareCodec<H extends Happening>(String kind, Class<H> type, H happening, S
   }
 
   @Override
-  public Kept<H> read(DSLContext db) {
+  public Kept<H> read(Part part) {
     return (id, act) -> happening;
   }
 

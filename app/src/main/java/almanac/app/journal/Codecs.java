@@ -17,9 +17,9 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
-import org.jooq.DSLContext;
 
 /** The codec of each kind of happening. */
 public final class Codecs {
@@ -97,10 +97,18 @@ public final class Codecs {
     return (Codec<H>) Objects.requireNonNull(BY_TYPE.get(happening.getClass()));
   }
 
-  /** What belongs to all happenings, by the names of their kinds. */
-  static Map<String, Codec.Kept<?>> read(DSLContext db) {
+  /**
+   * What belongs to happenings, by the names of their kinds.
+   *
+   * @param kinds those that there are among them
+   */
+  static Map<String, Codec.Kept<?>> read(Part part, Set<String> kinds) {
     var kept = new HashMap<String, Codec.Kept<?>>();
-    ALL.forEach(codec -> kept.put(codec.kind(), codec.read(db)));
+    for (var codec : ALL) {
+      if (kinds.contains(codec.kind())) {
+        kept.put(codec.kind(), codec.read(part));
+      }
+    }
     return kept;
   }
 }

@@ -52,11 +52,11 @@ final class InspectedCodec implements Codec<Inspected> {
    * By far the most rows, and most of them say what others have said: each finding is kept once.
    */
   @Override
-  public Kept<Inspected> read(DSLContext db) {
+  public Kept<Inspected> read(Part part) {
     var looks = new HashMap<Long, Map<Spot, Finding<?>>>();
     var spots = new HashMap<String, Spot>();
     var findings = new HashMap<List<Object>, Finding<?>>();
-    try (var rows = db.selectFrom(LOOKED).fetchLazy()) {
+    try (var rows = part.rows(LOOKED, LOOKED.HAPPENING_ID).fetchLazy()) {
       for (var row : rows) {
         var spot = spots.computeIfAbsent(row.getItem(), item -> Spot.named(item).orElseThrow());
         var finding =

@@ -3,7 +3,9 @@ package almanac.app.journal;
 import static almanac.app.db.Tables.ACT;
 import static almanac.app.db.Tables.HAPPENING;
 import static almanac.app.db.Tables.PLANT;
+import static org.jooq.impl.DSL.select;
 
+import almanac.app.db.tables.records.HappeningRecord;
 import almanac.core.history.Act;
 import almanac.core.history.Happening;
 import almanac.core.history.Journal;
@@ -13,22 +15,42 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import org.jooq.Condition;
 import org.jooq.DSLContext;
+import org.jooq.impl.DSL;
 
-/** Reads the journals of all plants. */
+/**
+ * Reads the journals of plants.
+ *
+ * <p>All of it fails with an {@link IllegalStateException} if a journal holds a kind of happening
+ * that nobody knows, or what belongs to a happening is missing.
+ */
 public final class Journals {
   private Journals() {}
 
-  /**
-   * Every plant that was ever written down, as its journal tells it, by id.
-   *
-   * @throws IllegalStateException if a journal holds a kind of happening that nobody knows, or what
-   *     belongs to a happening is missing
-   */
+  /** Every plant that was ever written down, as its whole journal tells it. */
   public static List<Plant> read(DSLContext db) {
-    var lines = lines(db);
-    return db.select(PLANT.ID, PLANT.UID)
+    return plants(Part.whole(db), DSL.noCondition());
+  }
+
+  /** The same, each by what still says something of today. */
+  public static List<Plant> speaking(DSLContext db) {
+    return plants(Part.speaking(db), DSL.noCondition());
+  }
+
+  /** One plant as its whole journal tells it, if it was ever written down. */
+  public static Optional<Plant> one(DSLContext db, long plant) {
+    return plants(Part.of(db, plant), PLANT.ID.eq(plant)).stream().findFirst();
+  }
+
+  private static List<Plant> plants(Part part, Condition wanted) {
+    var lines = lines(part);
+    return part.db()
+        .select(PLANT.ID, PLANT.UID)
         .from(PLANT)
+        .where(wanted)
         .orderBy(PLANT.ID)
         .fetch(
             row ->
@@ -38,22 +60,27 @@ public final class Journals {
                     Journal.of(lines.getOrDefault(row.value1(), List.of()))));
   }
 
-  private static Map<Long, List<Line>> lines(DSLContext db) {
-    var acts = acts(db);
-    var kept = Codecs.read(db);
+  private static Map<Long, List<Line>> lines(Part part) {
+    var rows = happenings(part);
+    var acts = acts(part);
+    var kinds = rows.stream().map(HappeningRecord::getKind).collect(Collectors.toSet());
+    var kept = Codecs.read(part, kinds);
     var lines = new HashMap<Long, List<Line>>();
-    try (var rows =
-        db.selectFrom(HAPPENING)
-            .orderBy(HAPPENING.PLANT_ID, HAPPENING.ACT_ID, HAPPENING.ID)
-            .fetchLazy()) {
-      for (var row : rows) {
-        var act = acts.get(row.getActId());
-        lines
-            .computeIfAbsent(row.getPlantId(), plant -> new ArrayList<>())
-            .add(new Line(row.getId(), act, happening(kept, row.getKind(), row.getId(), act)));
-      }
+    for (var row : rows) {
+      var act = acts.get(row.getActId());
+      lines
+          .computeIfAbsent(row.getPlantId(), plant -> new ArrayList<>())
+          .add(new Line(row.getId(), act, happening(kept, row.getKind(), row.getId(), act)));
     }
     return lines;
+  }
+
+  private static List<HappeningRecord> happenings(Part part) {
+    return part.db()
+        .selectFrom(HAPPENING)
+        .where(part.only(HAPPENING.ID))
+        .orderBy(HAPPENING.PLANT_ID, HAPPENING.ACT_ID, HAPPENING.ID)
+        .fetch();
   }
 
   private static Happening happening(
@@ -66,9 +93,13 @@ public final class Journals {
     return (Happening) ofKind.of(id, act);
   }
 
-  private static Map<Long, Act> acts(DSLContext db) {
+  private static Map<Long, Act> acts(Part part) {
     var acts = new HashMap<Long, Act>();
-    try (var rows = db.selectFrom(ACT).fetchLazy()) {
+    var wanted =
+        part.all()
+            ? DSL.noCondition()
+            : ACT.ID.in(select(HAPPENING.ACT_ID).from(HAPPENING).where(part.only(HAPPENING.ID)));
+    try (var rows = part.db().selectFrom(ACT).where(wanted).fetchLazy()) {
       for (var row : rows) {
         acts.put(
             row.getId(),

@@ -37,9 +37,11 @@ final class OfKindCodec extends TableCodec<OfKind, OfKindRecord> {
   }
 
   @Override
-  public Kept<OfKind> read(DSLContext db) {
-    var kinds = super.read(db);
-    var own = db.selectFrom(OWN_TRAIT).stream().collect(groupingBy(OwnTraitRecord::getHappeningId));
+  public Kept<OfKind> read(Part part) {
+    var kinds = super.read(part);
+    var own =
+        part.rows(OWN_TRAIT, OWN_TRAIT.HAPPENING_ID).stream()
+            .collect(groupingBy(OwnTraitRecord::getHappeningId));
     return (id, act) ->
         new OfKind(kinds.of(id, act).kind(), traits(own.getOrDefault(id, List.of())));
   }

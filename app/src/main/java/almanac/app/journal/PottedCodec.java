@@ -55,10 +55,11 @@ final class PottedCodec implements Codec<Potted> {
   }
 
   @Override
-  public Kept<Potted> read(DSLContext db) {
-    var rows = db.selectFrom(POTTED).fetchMap(POTTED.HAPPENING_ID);
+  public Kept<Potted> read(Part part) {
+    var rows = part.rows(POTTED, POTTED.HAPPENING_ID).fetchMap(POTTED.HAPPENING_ID);
     var parts =
-        db.selectFrom(POTTED_PART).stream().collect(groupingBy(PottedPartRecord::getHappeningId));
+        part.rows(POTTED_PART, POTTED_PART.HAPPENING_ID).stream()
+            .collect(groupingBy(PottedPartRecord::getHappeningId));
     return (id, act) -> {
       var row = rows.get(id);
       if (row == null) {

@@ -47,8 +47,8 @@ abstract class TableCodec<H extends Happening, R extends UpdatableRecord<R>> imp
   }
 
   @Override
-  public Kept<H> read(DSLContext db) {
-    Map<Long, R> rows = db.selectFrom(table).fetchMap(id);
+  public Kept<H> read(Part part) {
+    Map<Long, R> rows = part.rows(table, id).fetchMap(id);
     return (happeningId, act) -> of(found(rows.get(happeningId), happeningId), act);
   }
 

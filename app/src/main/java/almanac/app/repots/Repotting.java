@@ -55,7 +55,7 @@ public class Repotting {
   /** Writes a move down; the medium's clock starts anew and the aftercare begins. */
   public Written repot(long plantId, Move move, LocalDate today) {
     var inPlace = plants.one(plantId);
-    var plant = inPlace.plant();
+    var plant = plants.whole(plantId);
     var wrong =
         Corrections.line(plant, move.corrects(), Happening.Potted.class, "a potting").orElse(null);
     boolean cameIn = wrong != null && plant.journal().ofArrival(wrong);

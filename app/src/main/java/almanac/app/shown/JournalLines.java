@@ -2,7 +2,6 @@ package almanac.app.shown;
 
 import static almanac.core.words.Sentence.say;
 
-import almanac.app.collection.PlantInPlace;
 import almanac.app.journal.Codecs;
 import almanac.app.journal.Telling;
 import almanac.app.shown.PlantPage.Line;
@@ -48,8 +47,8 @@ final class JournalLines {
   }
 
   /** The lines of a plant's journal, the newest first. */
-  static List<Line> of(PlantInPlace plant, Telling.Naming naming, Figures figures) {
-    return new JournalLines(plant.plant().journal(), naming, figures).all();
+  static List<Line> of(Journal journal, Telling.Naming naming, Figures figures) {
+    return new JournalLines(journal, naming, figures).all();
   }
 
   /**

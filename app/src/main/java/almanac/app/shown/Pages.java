@@ -69,6 +69,7 @@ public class Pages {
       PlantPage.@Nullable NowOrHoldView nowOrHold,
       List<CheckView> checks) {
     var card = plant.card();
+    var whole = plants.whole(plant.id());
     var arrival = card.origin().arrival();
     return new PlantPage(
         plant.id(),
@@ -89,13 +90,13 @@ public class Pages {
         PottingView.of((Happening.Potted) plant.plant().potted().happening(), judging.figures()),
         today.get(),
         slip,
-        Growths.of(plant.history().life()).stream().map(Pages::growth).toList(),
+        Growths.of(whole.history().life()).stream().map(Pages::growth).toList(),
         room,
         holding,
         apart,
         nowOrHold,
         checks,
-        JournalLines.of(plant, plants.names(), judging.figures()));
+        JournalLines.of(whole.journal(), plants.names(), judging.figures()));
   }
 
   /** What a write answers. */

@@ -110,7 +110,7 @@ class WhatIfController {
         asked.deviation() == null
             ? plant.follows()
             : plant.kind().with(asked.deviation().own("deviation", plant.kind())),
-        history(plant.history(), asked, day, figures),
+        history(plants.whole(plant.id()).history(), asked, day, figures),
         known.conditions(),
         known.arrival(),
         asked.aim() == null ? plant.card().wish().aim() : asked.aim());

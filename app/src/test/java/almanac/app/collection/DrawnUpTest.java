@@ -1,22 +1,33 @@
 package almanac.app.collection;
 
 import static almanac.app.db.Tables.PLANT;
+import static almanac.app.db.Tables.SPEAKING;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import almanac.app.journal.Journals;
 import almanac.app.journal.NewAct;
+import almanac.app.judging.Judging;
 import almanac.app.refusals.Conflict;
 import almanac.app.start.RunningApplication;
+import almanac.core.followup.CheckAnswer;
+import almanac.core.followup.CheckName;
+import almanac.core.followup.Purpose;
 import almanac.core.history.Act;
 import almanac.core.history.Fate;
 import almanac.core.history.Happening;
 import almanac.core.history.Line;
 import almanac.core.history.Names;
 import almanac.core.history.PlantStatus;
+import almanac.core.history.Potting;
 import almanac.core.history.Stand;
 import almanac.core.history.Standing;
 import almanac.core.inspection.Inspection;
 import almanac.core.inspection.Item;
+import almanac.core.inspection.Leaves;
+import almanac.core.medium.Component;
+import almanac.core.medium.Mix;
+import almanac.core.medium.Moisture;
+import almanac.core.medium.PottedOn;
 import almanac.core.roots.RootStage;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -24,6 +35,7 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
+import java.util.stream.Collectors;
 import org.jooq.DSLContext;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.RegisterExtension;
@@ -41,7 +53,7 @@ class DrawnUpTest {
     var anew = Journals.read(db);
     assertThat(anew).isNotEmpty();
     for (var plant : anew) {
-      var known = plants.told(plant.id());
+      var known = plants.whole(plant.id());
       assertThat(known.card()).isEqualTo(plant.card());
       assertThat(known.uid()).isEqualTo(plant.uid());
       assertThat(known.journal().lines()).isEqualTo(plant.journal().lines());
@@ -54,11 +66,40 @@ class DrawnUpTest {
       expected.setUid(plant.uid());
       assertThat(drawn).isEqualTo(expected);
     }
+    assertThat(db.select(SPEAKING.HAPPENING_ID).from(SPEAKING).fetchSet(SPEAKING.HAPPENING_ID))
+        .isEqualTo(
+            anew.stream()
+                .flatMap(plant -> SpeakingTable.ids(SpeakingTable.speaking(plant)).stream())
+                .collect(Collectors.toSet()));
+  }
+
+  /** By what speaks of today alone a plant is judged and looked after as by its whole journal. */
+  private static int judgedByLess() {
+    var judging = APP.bean(Judging.class);
+    var plants = APP.bean(Plants.class);
+    int less = 0;
+    for (var plant : plants.everybody()) {
+      var whole = new PlantInPlace(plants.whole(plant.id()), plant.kind(), plant.place());
+      less +=
+          plant.plant().journal().lines().size() < whole.plant().journal().lines().size() ? 1 : 0;
+      assertThat(plant.card()).isEqualTo(whole.card());
+      assertThat(plant.plant().here()).isEqualTo(whole.plant().here());
+      assertThat(plant.plant().addedOn()).isEqualTo(whole.plant().addedOn());
+      assertThat(plant.plant().undecidedNewcomer()).isEqualTo(whole.plant().undecidedNewcomer());
+      assertThat(plant.plant().potted()).isEqualTo(whole.plant().potted());
+      for (int days : new int[] {0, 3, 40, 200}) {
+        var day = TODAY.plusDays(days);
+        assertThat(judging.judge(plant, day)).isEqualTo(judging.judge(whole, day));
+        assertThat(judging.checks(plant, day)).isEqualTo(judging.checks(whole, day));
+      }
+    }
+    return less;
   }
 
   @Test
   void ofTheDemo() {
     comesOutTheSame();
+    assertThat(judgedByLess()).as("plants of which not everything speaks of today").isPositive();
   }
 
   @Test
@@ -68,7 +109,7 @@ class DrawnUpTest {
     var plants = APP.bean(Plants.class);
     var acts = new ArrayList<Act>();
     for (int i = 0; i < ACTS; i++) {
-      var on = plants.all().get(random.nextInt(plants.all().size())).plant();
+      var on = plants.whole(plants.all().get(random.nextInt(plants.all().size())).id());
       if (random.nextInt(4) == 0 && !acts.isEmpty()) {
         try {
           acts.add(keeping.withdraw(acts.get(random.nextInt(acts.size())).uid(), TODAY).act());
@@ -88,6 +129,7 @@ class DrawnUpTest {
         .hasSize(Standing.values().length)
         .allSatisfy((how, many) -> assertThat(many).as("acts that are %s", how).isGreaterThan(20));
     comesOutTheSame();
+    assertThat(judgedByLess()).isGreaterThan(30);
   }
 
   private static Act correct(Line wrong, long plantId, Random random) {
@@ -98,8 +140,9 @@ class DrawnUpTest {
 
   private static Map<Standing, Integer> standings() {
     var standings = new EnumMap<Standing, Integer>(Standing.class);
-    for (var plant : APP.bean(Plants.class).everybody()) {
-      var journal = plant.plant().journal();
+    var plants = APP.bean(Plants.class);
+    for (var plant : plants.everybody()) {
+      var journal = plants.whole(plant.id()).journal();
       journal.lines().stream()
           .map(Line::act)
           .distinct()
@@ -122,7 +165,13 @@ class DrawnUpTest {
             new Happening.Noted("Note " + random.nextInt()),
             new Happening.Became(new Fate(PlantStatus.RECOVERING, "")),
             new Happening.Inspected(
-                Inspection.on(TODAY).with(Item.NEW_ROOTS, Item.NEW_ROOTS.saw(RootStage.NUB))))
-        .get(random.nextInt(11));
+                Inspection.on(TODAY).with(Item.NEW_ROOTS, Item.NEW_ROOTS.saw(RootStage.NUB))),
+            new Happening.Inspected(
+                Inspection.on(TODAY).with(Item.LEAVES, Item.LEAVES.saw(Leaves.WRINKLED))),
+            new Happening.Checked(new CheckName(Purpose.STANDS, day), CheckAnswer.NOT_AS_HOPED),
+            new Happening.Potted(
+                new Potting(
+                    PottedOn.on(TODAY), TODAY, Mix.of(Component.BARK_FINE), Moisture.KEPT_MOIST)))
+        .get(random.nextInt(14));
   }
 }

@@ -9,6 +9,7 @@ import almanac.core.inspection.Spot;
 import almanac.core.words.Answer;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 
@@ -117,6 +118,15 @@ public final class PlantHistory {
   /** The inspections since it was last potted, oldest first. */
   public List<Inspection> inspections() {
     return inThisPot;
+  }
+
+  /**
+   * Whether the same follows from both: potting, what was seen since, newest look at each thing.
+   */
+  public boolean saysTheSameAs(PlantHistory other) {
+    return potting.equals(other.potting)
+        && inThisPot.equals(other.inThisPot)
+        && Arrays.equals(newest, other.newest);
   }
 
   /**

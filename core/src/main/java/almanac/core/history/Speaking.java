@@ -1,0 +1,112 @@
+package almanac.core.history;
+
+import almanac.core.inspection.Inspection;
+import almanac.core.inspection.Spot;
+import java.util.Collections;
+import java.util.HashSet;
+import java.util.IdentityHashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Set;
+
+/**
+ * The lines of a journal that still say something of today: what stands on the card, the present
+ * potting and all that was seen since, the newest look at each thing, and whatever these correct. A
+ * plant told by them alone is judged as by its whole journal; what lies further back is history.
+ */
+public final class Speaking {
+  private final Plant plant;
+  private final List<Line> holding;
+  private final Set<Long> acts = new HashSet<>();
+
+  private Speaking(Plant plant) {
+    this.plant = plant;
+    this.holding = plant.journal().holding();
+  }
+
+  /** The lines in the order of writing; all of them where no less tells the same. */
+  public static List<Line> of(Plant plant) {
+    var journal = plant.journal();
+    if (!journal.begun()) {
+      return journal.lines();
+    }
+    var lines = new Speaking(plant).lines();
+    var told = Plant.of(plant.id(), plant.uid(), Journal.of(lines));
+    boolean same =
+        told.card().equals(plant.card()) && told.history().saysTheSameAs(plant.history());
+    return same ? lines : journal.lines();
+  }
+
+  private List<Line> lines() {
+    arrival();
+    card();
+    looks();
+    checks();
+    whatTheyCorrect();
+    return plant.journal().lines().stream().filter(line -> acts.contains(line.act().id())).toList();
+  }
+
+  private void keep(Line line) {
+    acts.add(line.act().id());
+  }
+
+  private void arrival() {
+    keep(plant.journal().lines().get(0));
+  }
+
+  /** The newest of each kind of happening. */
+  private void card() {
+    var newest = new LinkedHashMap<Class<?>, Line>();
+    holding.forEach(line -> newest.put(line.happening().getClass(), line));
+    newest.values().forEach(this::keep);
+  }
+
+  private void looks() {
+    keep(plant.potted());
+    var inspected = new IdentityHashMap<Inspection, Line>();
+    for (var line : holding) {
+      if (line.happening() instanceof Happening.Inspected seen) {
+        inspected.put(seen.inspection(), line);
+      }
+    }
+    var since = Collections.newSetFromMap(new IdentityHashMap<Inspection, Boolean>());
+    since.addAll(plant.history().inspections());
+    var settled = new HashSet<Spot>();
+    var life = plant.history().life();
+    for (int i = life.size() - 1; i >= 0; i--) {
+      var inspection = life.get(i);
+      boolean newest = settled.addAll(inspection.findings().keySet());
+      if (newest || since.contains(inspection) || whileApartOrHeld(inspection)) {
+        keep(inspected.get(inspection));
+      }
+    }
+  }
+
+  private boolean whileApartOrHeld(Inspection inspection) {
+    var apart = plant.card().apartSince();
+    var held = plant.card().heldSince();
+    return apart != null && !inspection.on().isBefore(apart)
+        || held != null && !inspection.on().isBefore(held);
+  }
+
+  /** Answers since the present potting, from which the next check follows. */
+  private void checks() {
+    var since = holding.subList(holding.indexOf(plant.potted()), holding.size());
+    since.stream()
+        .filter(line -> line.happening() instanceof Happening.Checked)
+        .forEach(this::keep);
+  }
+
+  private void whatTheyCorrect() {
+    var journal = plant.journal();
+    for (var line : journal.lines()) {
+      if (acts.contains(line.act().id())) {
+        var corrected = journal.superseded(line.act());
+        while (corrected.isPresent()) {
+          acts.add(corrected.get().id());
+          corrected = journal.superseded(corrected.get());
+        }
+      }
+    }
+  }
+}
