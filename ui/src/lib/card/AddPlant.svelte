@@ -9,16 +9,16 @@
   import { faultOf } from '$lib/forms/faults';
   import ChoiceField from '$lib/forms/ChoiceField.svelte';
   import DayField from '$lib/forms/DayField.svelte';
-  import Field from '$lib/forms/Field.svelte';
   import FormHead from '$lib/forms/FormHead.svelte';
   import MixEditor from '$lib/forms/MixEditor.svelte';
-  import { sentMix, typedMix, type TypedPart } from '$lib/forms/mix';
   import MoistureField from '$lib/forms/MoistureField.svelte';
-  import { NO_POT, retypedPot, sentPot, type TypedPot } from '$lib/forms/pot';
+  import { retypedPot } from '$lib/forms/pot';
   import PotFields from '$lib/forms/PotFields.svelte';
   import TextField from '$lib/forms/TextField.svelte';
   import Tick from '$lib/forms/Tick.svelte';
   import { saved } from '$lib/shell/toaster';
+  import PlaceChoice, { NEW_PLACE } from './PlaceChoice.svelte';
+  import { newPlant, sentPlant, type TypedPlant } from './adding';
 
   interface Props {
     choices: Schemas['Choices'];
@@ -27,70 +27,19 @@
   }
   const { choices: options, mother }: Props = $props();
 
-  const NEW_PLACE = 'new';
   const client = useQueryClient();
   const places = placeList();
 
-  interface Typed {
-    label: string;
-    kind: string;
-    place: string;
-    placeName: string;
-    placeLit: boolean;
-    pottedOn: string;
-    /** Empty while nothing was chosen; unknown is a choice too. */
-    mix: TypedPart[];
-    moisture: Schemas['MoistureChoice']['moisture'];
-    pot: TypedPot;
-    arrivedOn: string;
-    cameRootless: boolean;
-    cameFrom: string;
-    price: string;
-    apart: boolean;
-    held: boolean;
-  }
-  const EMPTY: Typed = {
-    label: '',
-    kind: '',
-    place: '',
-    placeName: '',
-    placeLit: false,
-    pottedOn: '',
-    mix: [],
-    moisture: 'DRIES_BETWEEN',
-    pot: { ...NO_POT },
-    arrivedOn: '',
-    cameRootless: false,
-    cameFrom: '',
-    price: '',
-    apart: false,
-    held: false,
-  };
-  /** A division begins as its mother stands. */
-  function fresh(): Typed {
-    if (!mother) return structuredClone(EMPTY);
-    const { card, kind, place, potting, today } = mother;
-    return {
-      ...structuredClone(EMPTY),
-      label: card.label,
-      kind,
-      place: String(place.id),
-      pottedOn: today,
-      mix: typedMix(potting.mix),
-      moisture: potting.moisture,
-    };
-  }
-
   // svelte-ignore state_referenced_locally
-  const draft = new Draft<Typed>(mother ? `division.${mother.id}` : 'new', (old, from) => ({
+  const draft = new Draft<TypedPlant>(mother ? `division.${mother.id}` : 'new', (old, from) => ({
     ...old,
     pot: retypedPot(old.pot, from),
   }));
-  let form = $state<Typed>(draft.begin(fresh()));
+  let form = $state<TypedPlant>(draft.begin(newPlant(mother)));
   const saving = new Saving();
   const problem = $derived(saving.problem);
 
-  $effect(() => draft.keep($state.snapshot(form) as Typed));
+  $effect(() => draft.keep($state.snapshot(form) as TypedPlant));
 
   const kind = $derived(options.kinds.find(({ key }) => key === form.kind));
   const chosenPlace = $derived(form.place || (places.data?.length ? '' : NEW_PLACE));
@@ -125,35 +74,14 @@
 
   async function add(event: SubmitEvent) {
     event.preventDefault();
-    const { label, kind, pottedOn, moisture, arrivedOn, cameRootless } = form;
-    const { cameFrom, price, apart, held } = form;
-    const result = await saving.save(async (headers) =>
-      answered(
-        api.POST('/api/plants', {
-          headers,
-          body: {
-            label,
-            kind,
-            placeId: await placeId(),
-            pottedOn,
-            mix: sentMix(form.mix),
-            moisture,
-            pot: sentPot(form.pot),
-            arrivedOn: arrivedOn || null,
-            cameRootless,
-            cameFrom,
-            price,
-            apart,
-            held,
-            motherId: mother?.id ?? null,
-          },
-        }),
-      ),
-    );
+    const result = await saving.save(async (headers) => {
+      const body = sentPlant(form, await placeId(), mother);
+      return answered(api.POST('/api/plants', { headers, body }));
+    });
     if (!result) return;
     draft.saved();
     saved(client, `${result.plant.name} added as ${result.plant.card.number}`, result);
-    await goto(`/plants/${result.plant.id}${apart ? '/inspect?first' : ''}`);
+    await goto(`/plants/${result.plant.id}${form.apart ? '/inspect?first' : ''}`);
   }
 </script>
 
@@ -186,36 +114,8 @@
       onchange={chooseKind}
     />
 
-    <Field label="Place" fault={faultOf(problem, 'placeId')}>
-      {#snippet children({ id, describedBy, invalid })}
-        <select
-          class="select"
-          {id}
-          aria-describedby={describedBy}
-          aria-invalid={invalid}
-          value={chosenPlace}
-          onchange={(event) => (form.place = event.currentTarget.value)}
-        >
-          <option value="" disabled>Choose…</option>
-          {#each places.data ?? [] as each (each.id)}
-            <option value={String(each.id)}>{each.name}</option>
-          {/each}
-          <option value={NEW_PLACE}>A new place…</option>
-        </select>
-      {/snippet}
-    </Field>
+    <PlaceChoice choosable={places.data ?? []} chosen={chosenPlace} bind:form {problem} />
   </div>
-
-  {#if chosenPlace === NEW_PLACE}
-    <div class="two new-place">
-      <TextField
-        label="Name of the new place"
-        fault={faultOf(problem, 'name')}
-        bind:value={form.placeName}
-      />
-      <Tick label="Under lamps, 14 hours a day" bind:checked={form.placeLit} />
-    </div>
-  {/if}
 
   <PottedOnField fault={faultOf(problem, 'pottedOn')} bind:pottedOn={form.pottedOn} />
 

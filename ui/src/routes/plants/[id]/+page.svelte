@@ -3,26 +3,18 @@
   import { page } from '$app/state';
   import type { Schemas } from '$lib/api/client';
   import { choices, plantPage } from '$lib/api/queries';
-  import CheckRow from '$lib/checks/CheckRow.svelte';
-  import BloomYear from '$lib/drawings/BloomYear.svelte';
-  import DaysToDry from '$lib/drawings/DaysToDry.svelte';
-  import GrowthChart from '$lib/drawings/GrowthChart.svelte';
   import NowOrHold from '$lib/holding/NowOrHold.svelte';
   import Photos from '$lib/photos/Photos.svelte';
-  import LifeBar from '$lib/drawings/LifeBar.svelte';
-  import RimStrip from '$lib/drawings/RimStrip.svelte';
   import { lastSeen } from '$lib/journal/last';
   import Journal from '$lib/journal/Journal.svelte';
   import Part from '$lib/shell/Part.svelte';
   import Waiting from '$lib/shell/Waiting.svelte';
   import Gone from '$lib/card/Gone.svelte';
+  import Medium from '$lib/card/Medium.svelte';
   import PlantCard from '$lib/card/PlantCard.svelte';
-  import RootWindows from '$lib/slip/RootWindows.svelte';
+  import Signs from '$lib/card/Signs.svelte';
   import WhatIf from '$lib/whatif/WhatIf.svelte';
   import VerdictSlip from '$lib/slip/VerdictSlip.svelte';
-  import Sentence from '$lib/words/Sentence.svelte';
-  import { lengthUnit } from '$lib/words/units.svelte';
-  import { partial } from '$lib/words/dates';
 
   const id = $derived(Number(page.params.id));
   const query = plantPage(() => id);
@@ -113,74 +105,10 @@
         />
       {/if}
 
-      <div class="middle">
-        {#if plant.slip}
-          <section class="sheet" aria-labelledby="roots">
-            <h2 id="roots">New roots and the window</h2>
-            <Part name="the roots"><RootWindows slip={plant.slip} /></Part>
-          </section>
-        {/if}
-        {#if plant.room}
-          <section class="sheet" aria-labelledby="rim">
-            <h2 id="rim">Room to the rim</h2>
-            <Part name="the room to the rim"
-              ><RimStrip room={plant.room} today={plant.today} /></Part
-            >
-          </section>
-        {/if}
-        {#if plant.growths.some((growth) => growth.sizeMm != null)}
-          <section class="sheet" aria-labelledby="growths">
-            <h2 id="growths">Growths, year by year</h2>
-            <p class="quiet">Size in {lengthUnit()}; a dot where it was seen in flower.</p>
-            <Part name="its growths"><GrowthChart growths={plant.growths} /></Part>
-          </section>
-        {/if}
-        {#if plant.journal.some((line) => line.looks['bloom'])}
-          <section class="sheet" aria-labelledby="bloom">
-            <h2 id="bloom">Bloom</h2>
-            <Part name="its flowers"><BloomYear lines={plant.journal} /></Part>
-          </section>
-        {/if}
-        {#if plant.slip}<section class="sheet" aria-labelledby="checks">
-            <h2 id="checks">Checks</h2>
-            {#if plant.checks.length}
-              <ul>
-                {#each plant.checks as check (check.id)}
-                  <CheckRow {check} today={plant.today} plantId={plant.id} />
-                {/each}
-              </ul>
-            {:else}
-              <p class="quiet">No check is booked.</p>
-            {/if}
-          </section>{/if}
-      </div>
+      <Signs {plant} />
 
       <div class="right">
-        <section class="sheet" aria-labelledby="medium">
-          <h2 id="medium">Medium</h2>
-          <p class="quiet">
-            {plant.potting.mixWords}, {plant.potting.moistureWords};
-            <Sentence parts={plant.potting.potWords} today={plant.today} />; potted {partial(
-              plant.potting.pottedOn,
-            )}
-          </p>
-          {#if plant.slip?.medium}
-            <Part name="the medium"><LifeBar medium={plant.slip.medium} /></Part>
-            <p class="because">
-              <Sentence parts={plant.slip.medium.because} today={plant.today} />
-            </p>
-          {:else if plant.slip}
-            <p class="because">Nothing in it decays: it has no clock.</p>
-          {/if}
-          {#if plant.slip}<a class="link" href="/plants/{id}/hold">Soak test</a>{/if}
-          <Part name="the days to dry">
-            <DaysToDry
-              lines={plant.journal}
-              since={plant.potting.pottedOn === 'unknown' ? '' : plant.potting.pottedOn}
-              today={plant.today}
-            />
-          </Part>
-        </section>
+        <Medium {plant} />
         <PlantCard {plant} />
         <Part name="the photographs"><Photos plantId={plant.id} today={plant.today} /></Part>
         <Part name="the journal"><Journal {plant} /></Part>
@@ -210,31 +138,16 @@
   .columns.asking {
     grid-template-columns: 368px minmax(0, 1fr);
   }
-  .columns.asking .middle,
+  .columns.asking :global(.middle),
   .columns.asking .right {
     display: none;
   }
   .verdict {
     min-width: 0;
   }
-  .middle,
   .right {
     display: grid;
     gap: 16px;
-  }
-  ul {
-    list-style: none;
-    padding: 0;
-    margin: 0;
-  }
-  .middle ul :global(li) {
-    grid-template-columns: minmax(0, 1fr) auto;
-  }
-  .middle ul :global(.answers) {
-    grid-column: 1 / -1;
-  }
-  .because {
-    font-size: 14.5px;
   }
   @media (max-width: 1150px) {
     .columns {

@@ -17,7 +17,10 @@ import javax.sql.DataSource;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.RegisterExtension;
 
-/** A made-up collection of 5,000 plants and a million rows; run by {@code ./almanac bench}. */
+/**
+ * A made-up collection of 5,000 plants with ten years and 230 rows of history each; run by {@code
+ * ./almanac bench}.
+ */
 class CollectionBench {
   @RegisterExtension
   static final RunningApplication APP = RunningApplication.over(CollectionBench::fill);
@@ -28,7 +31,11 @@ class CollectionBench {
   private static final int PLANTS = 5000;
   private static final int PLANTS_A_BATCH = 100;
   private static final int BENCHES = 20;
+  private static final int YEARS = 10;
   private static final int INSPECTIONS = 24;
+  private static final long DAYS_FROM_LOOK_TO_LOOK = YEARS * 365L / INSPECTIONS;
+  private static final int DAYS_IN_A_POT = 730;
+  private static final int POTTINGS = 5;
   private static final List<Item<?>> LOOKED_AT =
       List.of(
           Item.LEAVES,
@@ -43,7 +50,8 @@ class CollectionBench {
   @Test
   void pagesOfALargeCollection() throws Exception {
     APP.bean(Plants.class).forget();
-    System.out.printf("A collection of %,d plants and %,d rows of history:%n", PLANTS, filled);
+    System.out.printf(
+        "A collection of %,d plants and %,d rows of history over ten years:%n", PLANTS, filled);
     double jdbc = median(3, this::plainly);
     double cold = millis(() -> APP.get("/api/plants"));
     double sorting = median(9, () -> APP.get("/api/plants"));
@@ -147,16 +155,19 @@ class CollectionBench {
               kinds.get(random.nextInt(kinds.size())).key(),
               1L + random.nextInt(BENCHES),
               i,
-              TODAY.minusYears(3));
-          var potted = TODAY.minusDays(30L + random.nextInt(900));
-          entry++;
-          add(line, i, "POTTING", potted, potted);
-          add(potting, entry, potted.toString());
-          add(part, entry);
-          rows += 3;
+              TODAY.minusYears(YEARS));
+          var potted = TODAY.minusDays(30L + random.nextInt(DAYS_IN_A_POT));
+          for (int earlier = POTTINGS - 1; earlier >= 0; earlier--) {
+            var day = potted.minusDays((long) earlier * DAYS_IN_A_POT);
+            entry++;
+            add(line, i, "POTTING", day, day);
+            add(potting, entry, day.toString());
+            add(part, entry);
+            rows += 3;
+          }
           for (int seen = INSPECTIONS; seen > 0; seen--) {
             entry++;
-            add(line, i, "INSPECTION", TODAY.minusDays(seen * 42L), TODAY);
+            add(line, i, "INSPECTION", TODAY.minusDays(seen * DAYS_FROM_LOOK_TO_LOOK), TODAY);
             for (var item : LOOKED_AT) {
               var answer = item.answers().get(random.nextInt(item.answers().size()));
               add(look, entry, item.key(), answer.name());

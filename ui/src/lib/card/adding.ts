@@ -1,0 +1,62 @@
+import type { Schemas } from '$lib/api/client';
+import { sentMix, typedMix, type TypedPart } from '$lib/forms/mix';
+import { NO_POT, sentPot, type TypedPot } from '$lib/forms/pot';
+
+/** A plant that is about to come, while it is typed. */
+export interface TypedPlant {
+  label: string;
+  kind: string;
+  place: string;
+  placeName: string;
+  placeLit: boolean;
+  pottedOn: string;
+  /** Empty while nothing was chosen; unknown is a choice too. */
+  mix: TypedPart[];
+  moisture: Schemas['MoistureChoice']['moisture'];
+  pot: TypedPot;
+  arrivedOn: string;
+  cameRootless: boolean;
+  cameFrom: string;
+  price: string;
+  apart: boolean;
+  held: boolean;
+}
+
+/** An empty sheet; a division begins as its mother stands. */
+export function newPlant(mother: Schemas['PlantPage'] | undefined): TypedPlant {
+  return {
+    label: mother?.card.label ?? '',
+    kind: mother?.kind ?? '',
+    place: mother ? String(mother.place.id) : '',
+    placeName: '',
+    placeLit: false,
+    pottedOn: mother?.today ?? '',
+    mix: mother ? typedMix(mother.potting.mix) : [],
+    moisture: mother?.potting.moisture ?? 'DRIES_BETWEEN',
+    pot: { ...NO_POT },
+    arrivedOn: '',
+    cameRootless: false,
+    cameFrom: '',
+    price: '',
+    apart: false,
+    held: false,
+  };
+}
+
+/** The plant as it is sent. */
+export function sentPlant(
+  typed: TypedPlant,
+  placeId: number,
+  mother: Pick<Schemas['PlantPage'], 'id'> | undefined,
+): Schemas['NewPlant'] {
+  const { place, placeName, placeLit, mix, pot, arrivedOn, ...rest } = typed;
+  void [place, placeName, placeLit];
+  return {
+    ...rest,
+    placeId,
+    mix: sentMix(mix),
+    pot: sentPot(pot),
+    arrivedOn: arrivedOn || null,
+    motherId: mother?.id ?? null,
+  };
+}
