@@ -1,0 +1,160 @@
+import type { QueryClient } from '@tanstack/svelte-query';
+import { afterEach, beforeEach, expect, test, vi } from 'vitest';
+import type { Schemas } from '$lib/api/client';
+import type { Walk } from './walk.svelte';
+
+const post = vi.fn();
+const put = vi.fn();
+vi.mock('openapi-fetch', () => ({ default: () => ({ POST: post, PUT: put, use: vi.fn() }) }));
+const takeBack = vi.fn();
+vi.mock('$lib/shell/toaster', () => ({ takeBack }));
+vi.mock('$lib/api/queries', () => ({ keep: vi.fn() }));
+
+const client = {} as QueryClient;
+const CHOICES = [
+  { item: 'leaves', title: 'Leaves', measure: null, answers: [{ answer: 'FIRM' }] },
+  { item: 'newRoots', title: 'Newest roots', measure: { unit: 'mm' }, answers: [] },
+] as unknown as Schemas['LookChoice'][];
+const PLANT = {
+  id: 6,
+  today: '2027-05-15',
+  slip: { verdict: 'LEAVE' },
+  journal: [
+    { standing: 'CORRECTED', kind: 'INSPECTION', looks: { leaves: { answers: ['LIMP'] } } },
+    {
+      standing: 'HOLDS',
+      kind: 'INSPECTION',
+      looks: { leaves: { answers: ['FIRM'] }, newRoots: { answers: ['NUB'], measured: 8 } },
+    },
+  ],
+} as unknown as Schemas['PlantPage'];
+
+function stop(plantId: number): Schemas['Stop'] {
+  return { plantId, name: `Plant ${plantId}`, asideOn: null } as Schemas['Stop'];
+}
+
+let walk: Walk;
+
+async function here(plant: Schemas['PlantPage'] | undefined = PLANT) {
+  const { AtPlant } = await import('./atPlant.svelte');
+  return new AtPlant(
+    () => walk,
+    () => CHOICES,
+    () => plant,
+  );
+}
+
+beforeEach(() => {
+  const kept = new Map<string, string>();
+  vi.stubGlobal('localStorage', {
+    getItem: (key: string) => kept.get(key) ?? null,
+    setItem: (key: string, value: string) => kept.set(key, value),
+  });
+  vi.useFakeTimers();
+  vi.resetModules();
+  walk = {
+    title: 'East sill',
+    items: ['newRoots', 'leaves', 'gone-from-the-program'],
+    stops: [stop(6), stop(7)],
+    at: 0,
+    left: {},
+    looks: {},
+    taps: 0,
+    startedAt: 0,
+  };
+});
+
+afterEach(() => {
+  vi.useRealTimers();
+  vi.unstubAllGlobals();
+  vi.resetAllMocks();
+});
+
+test('rows stand in the order of the round, and what the program no longer knows is left out', async () => {
+  expect((await here()).shown.map(({ item }) => item)).toEqual(['newRoots', 'leaves']);
+});
+
+test('the last look that holds is the last one', async () => {
+  expect((await here()).last('leaves')).toEqual({ answers: ['FIRM'] });
+});
+
+test('the same as last time takes over answers, and no lengths', async () => {
+  const at = await here();
+  at.same();
+  expect(walk.looks).toEqual({
+    newRoots: { answers: ['NUB'], measured: '' },
+    leaves: { answers: ['FIRM'], measured: '' },
+  });
+  expect(at.lookedAt).toBe(true);
+  expect(walk.taps).toBe(1);
+});
+
+test('the slip follows what is tapped, and stands as it was when that is let go', async () => {
+  const at = await here();
+  post.mockResolvedValue({ data: { slip: { verdict: 'RESCUE' } }, response: new Response() });
+  expect(at.slip?.verdict).toBe('LEAVE');
+  at.set('leaves', { answers: ['LIMP'], measured: '' });
+  at.judge();
+  await vi.advanceTimersByTimeAsync(150);
+  expect(post.mock.calls[0]![1].body.looks).toEqual({
+    leaves: { answers: ['LIMP'], measured: null },
+  });
+  expect(at.slip?.verdict).toBe('RESCUE');
+  walk.looks = {};
+  at.judge();
+  expect(at.slip?.verdict).toBe('LEAVE');
+});
+
+test('going on sends what was tapped, and remembers who was passed by', async () => {
+  const at = await here();
+  post.mockResolvedValue({ data: { act: 'a-1' }, response: new Response() });
+  at.set('leaves', { answers: ['FIRM'], measured: '' });
+  expect(at.next(client)).toBe(true);
+  expect(walk).toMatchObject({ at: 1, looks: {} });
+  expect(walk.left[6]).not.toBe('passed');
+  await vi.waitFor(() => expect(post).toHaveBeenCalledOnce());
+  expect(post.mock.calls[0]![1].body).toMatchObject({
+    on: '2027-05-15',
+    looks: { leaves: { answers: ['FIRM'], measured: null } },
+  });
+  at.next(client);
+  expect(walk.left[7]).toBe('passed');
+  expect(walk.at).toBe(2);
+});
+
+test('nobody goes on from a plant that was not looked up yet', async () => {
+  const { AtPlant } = await import('./atPlant.svelte');
+  const at = new AtPlant(
+    () => walk,
+    () => CHOICES,
+    () => undefined,
+  );
+  expect(at.next(client)).toBe(false);
+  expect(walk.at).toBe(0);
+});
+
+test('going back takes back what was written of the plant before', async () => {
+  const at = await here();
+  post.mockResolvedValue({ data: { act: 'a-1' }, response: new Response() });
+  at.set('leaves', { answers: ['FIRM'], measured: '' });
+  at.next(client);
+  const { outbox } = await import('./outbox.svelte');
+  await vi.waitFor(() => expect(outbox.arrived).toHaveLength(1));
+  await at.undo(client);
+  expect(takeBack).toHaveBeenCalledWith(client, 'a-1');
+  expect(walk).toMatchObject({ at: 0, left: {} });
+});
+
+test('a plant is pulled aside and put back by the same key', async () => {
+  const at = await here();
+  put.mockResolvedValue({ data: { act: 'a-2', plants: [6] }, response: new Response() });
+  at.pullAside(client);
+  expect(walk.stops[0]!.asideOn).toBe('2027-05-15');
+  at.pullAside(client);
+  expect(walk.stops[0]!.asideOn).toBeNull();
+  await vi.waitFor(() => expect(put).toHaveBeenCalledTimes(2));
+  expect(put.mock.calls.map(([, sent]) => sent.body)).toEqual([
+    { plants: [6], aside: true },
+    { plants: [6], aside: false },
+  ]);
+});
