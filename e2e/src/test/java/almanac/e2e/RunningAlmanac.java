@@ -80,6 +80,7 @@ final class RunningAlmanac implements AutoCloseable {
                 "-XX:TieredStopAtLevel=1",
                 "-XX:+UseSerialGC",
                 "-Xmx256m",
+                "-Dspring.aot.enabled=true",
                 "-jar",
                 jar.toString()));
     command.addAll(options);

@@ -58,7 +58,10 @@ public final class Main {
     var arguments =
         properties.entrySet().stream()
             .map(each -> "--%s=%s".formatted(each.getKey(), each.getValue()));
-    return new SpringApplication(MellowAlmanac.class).run(arguments.toArray(String[]::new));
+    var application = new SpringApplication(MellowAlmanac.class);
+    // By this name it finds what the build has worked out, if it is told to look for that.
+    application.setMainApplicationClass(MellowAlmanac.class);
+    return application.run(arguments.toArray(String[]::new));
   }
 
   /** The log is set up with the program; what libraries say before then is for nobody. */
