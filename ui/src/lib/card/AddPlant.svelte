@@ -35,6 +35,7 @@
     ...old,
     pot: retypedPot(old.pot, from),
   }));
+  // svelte-ignore state_referenced_locally
   let form = $state<TypedPlant>(draft.begin(newPlant(mother)));
   const saving = new Saving();
   const problem = $derived(saving.problem);

@@ -1,9 +1,7 @@
 package almanac.app.journal;
 
-import static almanac.app.db.Tables.ACT;
 import static almanac.app.db.Tables.HAPPENING;
 import static almanac.app.db.Tables.PLANT;
-import static org.jooq.impl.DSL.select;
 
 import almanac.app.db.tables.records.HappeningRecord;
 import almanac.core.history.Act;
@@ -12,11 +10,12 @@ import almanac.core.history.Journal;
 import almanac.core.history.Line;
 import almanac.core.history.Plant;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.stream.Collectors;
+import java.util.Set;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.jooq.impl.DSL;
@@ -28,6 +27,11 @@ import org.jooq.impl.DSL;
  * that nobody knows, or what belongs to a happening is missing.
  */
 public final class Journals {
+  private static final Comparator<HappeningRecord> IN_ORDER_OF_WRITING =
+      Comparator.comparing(HappeningRecord::getPlantId)
+          .thenComparing(HappeningRecord::getActId)
+          .thenComparing(HappeningRecord::getId);
+
   private Journals() {}
 
   /** Every plant that was ever written down, as its whole journal tells it. */
@@ -61,10 +65,10 @@ public final class Journals {
   }
 
   private static Map<Long, List<Line>> lines(Part part) {
-    var rows = happenings(part);
-    var acts = acts(part);
-    var kinds = rows.stream().map(HappeningRecord::getKind).collect(Collectors.toSet());
-    var kept = Codecs.read(part, kinds);
+    var rows = part.happenings().fetch();
+    rows.sort(IN_ORDER_OF_WRITING);
+    var acts = acts(part, rows.intoSet(HAPPENING.ACT_ID));
+    var kept = Codecs.read(part, rows.intoSet(HAPPENING.KIND));
     var lines = new HashMap<Long, List<Line>>();
     for (var row : rows) {
       var act = acts.get(row.getActId());
@@ -73,14 +77,6 @@ public final class Journals {
           .add(new Line(row.getId(), act, happening(kept, row.getKind(), row.getId(), act)));
     }
     return lines;
-  }
-
-  private static List<HappeningRecord> happenings(Part part) {
-    return part.db()
-        .selectFrom(HAPPENING)
-        .where(part.only(HAPPENING.ID))
-        .orderBy(HAPPENING.PLANT_ID, HAPPENING.ACT_ID, HAPPENING.ID)
-        .fetch();
   }
 
   private static Happening happening(
@@ -93,13 +89,9 @@ public final class Journals {
     return (Happening) ofKind.of(id, act);
   }
 
-  private static Map<Long, Act> acts(Part part) {
+  private static Map<Long, Act> acts(Part part, Set<Long> ids) {
     var acts = new HashMap<Long, Act>();
-    var wanted =
-        part.all()
-            ? DSL.noCondition()
-            : ACT.ID.in(select(HAPPENING.ACT_ID).from(HAPPENING).where(part.only(HAPPENING.ID)));
-    try (var rows = part.db().selectFrom(ACT).where(wanted).fetchLazy()) {
+    try (var rows = part.acts(ids).fetchLazy()) {
       for (var row : rows) {
         acts.put(
             row.getId(),
