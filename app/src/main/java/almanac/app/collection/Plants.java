@@ -92,7 +92,7 @@ public class Plants {
 
   /** What things are called now, for telling of them. */
   public Telling.Naming names() {
-    return new Names(now());
+    return new NamesOfToday(now());
   }
 
   /** Reads everything anew when it is next asked for: somebody has written past the program. */

@@ -10,7 +10,7 @@ import almanac.core.history.Chronology;
 import almanac.core.history.Happening;
 import almanac.core.history.Line;
 import almanac.core.inspection.Inspection;
-import almanac.core.refusals.Told;
+import almanac.core.refusals.Entered;
 import java.time.LocalDate;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -50,7 +50,7 @@ public class Inspecting {
     if (before != null) {
       return before;
     }
-    Chronology.refuseBeforeArrival(plant, Told.ON, inspection.on());
+    Chronology.refuseBeforeArrival(plant, Entered.ON, inspection.on());
     var wrong =
         Corrections.line(plant, corrects, Happening.Inspected.class, "an inspection")
             .map(Line::act)

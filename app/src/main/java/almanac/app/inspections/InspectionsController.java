@@ -5,8 +5,8 @@ import almanac.app.shown.Pages;
 import almanac.app.shown.Saved;
 import almanac.app.site.Today;
 import almanac.app.told.LookEntry;
+import almanac.core.refusals.Entered;
 import almanac.core.refusals.PastDay;
-import almanac.core.refusals.Told;
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.Valid;
@@ -56,7 +56,7 @@ class InspectionsController {
   @ResponseStatus(HttpStatus.CREATED)
   @Operation(summary = "Writes down an inspection, or corrects one; nothing is overwritten")
   Saved inspect(@PathVariable long id, @Valid @RequestBody NewInspection entry) {
-    var day = PastDay.check(Told.ON, entry.on(), today.get());
+    var day = PastDay.check(Entered.ON, entry.on(), today.get());
     var inspection = LookEntry.inspection(day, entry.looks(), judging.figures());
     return pages.saved(
         inspecting.inspect(

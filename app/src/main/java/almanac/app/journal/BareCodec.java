@@ -23,7 +23,7 @@ record BareCodec<H extends Happening>(String kind, Class<H> type, H happening, S
   }
 
   @Override
-  public Kept<H> read(Part part) {
+  public Kept<H> read(Reading part) {
     return (id, act) -> happening;
   }
 

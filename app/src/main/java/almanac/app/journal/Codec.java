@@ -25,7 +25,7 @@ interface Codec<H extends Happening> {
   void write(DSLContext db, long id, H happening);
 
   /** Reads what belongs to all happenings of this kind, in one go. */
-  Kept<H> read(Part part);
+  Kept<H> read(Reading part);
 
   /** In a sentence; nothing if there is nothing to tell. */
   Optional<Sentence> words(H happening, Telling telling);

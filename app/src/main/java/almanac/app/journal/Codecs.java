@@ -102,7 +102,7 @@ public final class Codecs {
    *
    * @param kinds those that there are among them
    */
-  static Map<String, Codec.Kept<?>> read(Part part, Set<String> kinds) {
+  static Map<String, Codec.Kept<?>> read(Reading part, Set<String> kinds) {
     var kept = new HashMap<String, Codec.Kept<?>>();
     for (var codec : ALL) {
       if (kinds.contains(codec.kind())) {

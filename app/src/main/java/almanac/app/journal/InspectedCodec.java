@@ -52,7 +52,7 @@ final class InspectedCodec implements Codec<Inspected> {
    * By far the most rows, and most of them say what others have said: each finding is kept once.
    */
   @Override
-  public Kept<Inspected> read(Part part) {
+  public Kept<Inspected> read(Reading part) {
     var looks = new HashMap<Long, Map<Spot, Finding<?>>>();
     var spots = new HashMap<String, Spot>();
     var findings = new HashMap<List<Object>, Finding<?>>();

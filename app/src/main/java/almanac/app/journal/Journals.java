@@ -36,20 +36,20 @@ public final class Journals {
 
   /** Every plant that was ever written down, as its whole journal tells it. */
   public static List<Plant> read(DSLContext db) {
-    return plants(Part.whole(db), DSL.noCondition());
+    return plants(Reading.whole(db), DSL.noCondition());
   }
 
   /** The same, each by what still says something of today. */
   public static List<Plant> speaking(DSLContext db) {
-    return plants(Part.speaking(db), DSL.noCondition());
+    return plants(Reading.speaking(db), DSL.noCondition());
   }
 
   /** One plant as its whole journal tells it, if it was ever written down. */
   public static Optional<Plant> one(DSLContext db, long plant) {
-    return plants(Part.of(db, plant), PLANT.ID.eq(plant)).stream().findFirst();
+    return plants(Reading.of(db, plant), PLANT.ID.eq(plant)).stream().findFirst();
   }
 
-  private static List<Plant> plants(Part part, Condition wanted) {
+  private static List<Plant> plants(Reading part, Condition wanted) {
     var lines = lines(part);
     return part.db()
         .select(PLANT.ID, PLANT.UID)
@@ -64,7 +64,7 @@ public final class Journals {
                     Journal.of(lines.getOrDefault(row.value1(), List.of()))));
   }
 
-  private static Map<Long, List<Line>> lines(Part part) {
+  private static Map<Long, List<Line>> lines(Reading part) {
     var rows = part.happenings().fetch();
     rows.sort(IN_ORDER_OF_WRITING);
     var acts = acts(part, rows.intoSet(HAPPENING.ACT_ID));
@@ -89,7 +89,7 @@ public final class Journals {
     return (Happening) ofKind.of(id, act);
   }
 
-  private static Map<Long, Act> acts(Part part, Set<Long> ids) {
+  private static Map<Long, Act> acts(Reading part, Set<Long> ids) {
     var acts = new HashMap<Long, Act>();
     try (var rows = part.acts(ids).fetchLazy()) {
       for (var row : rows) {

@@ -37,7 +37,7 @@ final class OfKindCodec extends TableCodec<OfKind, OfKindRecord> {
   }
 
   @Override
-  public Kept<OfKind> read(Part part) {
+  public Kept<OfKind> read(Reading part) {
     var kinds = super.read(part);
     var own =
         part.rows(OWN_TRAIT, OWN_TRAIT.HAPPENING_ID).stream()

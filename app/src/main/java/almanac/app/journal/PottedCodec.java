@@ -55,7 +55,7 @@ final class PottedCodec implements Codec<Potted> {
   }
 
   @Override
-  public Kept<Potted> read(Part part) {
+  public Kept<Potted> read(Reading part) {
     var rows = part.rows(POTTED, POTTED.HAPPENING_ID).fetchMap(POTTED.HAPPENING_ID);
     var parts =
         part.rows(POTTED_PART, POTTED_PART.HAPPENING_ID).stream()

@@ -47,7 +47,7 @@ abstract class TableCodec<H extends Happening, R extends UpdatableRecord<R>> imp
   }
 
   @Override
-  public Kept<H> read(Part part) {
+  public Kept<H> read(Reading part) {
     Map<Long, R> rows = part.rows(table, id).fetchMap(id);
     return (happeningId, act) -> of(found(rows.get(happeningId), happeningId), act);
   }

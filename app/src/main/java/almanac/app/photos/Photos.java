@@ -11,9 +11,9 @@ import almanac.app.store.Writing;
 import almanac.core.history.Act;
 import almanac.core.history.Happening;
 import almanac.core.history.Journal;
+import almanac.core.refusals.Entered;
 import almanac.core.refusals.PastDay;
 import almanac.core.refusals.Refused;
-import almanac.core.refusals.Told;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.io.IOException;
 import java.io.UncheckedIOException;
@@ -95,7 +95,7 @@ public class Photos {
     var day =
         takenOn == null
             ? picture.takenOn(today)
-            : Optional.of(PastDay.check(Told.ON, takenOn, today));
+            : Optional.of(PastDay.check(Entered.ON, takenOn, today));
     var file = UUID.randomUUID().toString();
     Writing.unlessItHolds(() -> delete(file));
     write(file + PICTURE, picture.plain());

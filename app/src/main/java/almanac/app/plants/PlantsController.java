@@ -27,9 +27,9 @@ import almanac.core.history.Wish;
 import almanac.core.kinds.Kind;
 import almanac.core.kinds.Trait;
 import almanac.core.medium.PottedOn;
+import almanac.core.refusals.Entered;
 import almanac.core.refusals.Field;
 import almanac.core.refusals.PastDay;
-import almanac.core.refusals.Told;
 import io.swagger.v3.oas.annotations.Operation;
 import jakarta.validation.Valid;
 import java.time.LocalDate;
@@ -148,7 +148,7 @@ class PlantsController {
 
   private Optional<Arrival> arrival(@Nullable LocalDate on, boolean rootless) {
     return Optional.ofNullable(on)
-        .map(day -> new Arrival(PastDay.check(Told.ARRIVED_ON, day, today.get()), rootless));
+        .map(day -> new Arrival(PastDay.check(Entered.ARRIVED_ON, day, today.get()), rootless));
   }
 
   private Card card(PlantEntry entry, PlantInPlace plant) {
@@ -159,8 +159,8 @@ class PlantsController {
     if (!card.status().here() && card.statusReason().isBlank()) {
       throw new BadEntry("card.statusReason", "Say why: to whom it went, or what it died of.");
     }
-    pastDay(Told.APART_SINCE, card.apartSince());
-    pastDay(Told.HELD_SINCE, card.heldSince());
+    pastDay(Entered.APART_SINCE, card.apartSince());
+    pastDay(Entered.HELD_SINCE, card.heldSince());
     return new Card(
         card.number().strip(),
         new Names(card.label().strip(), card.believed().strip(), card.confirmed().strip()),

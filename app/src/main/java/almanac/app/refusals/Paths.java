@@ -1,9 +1,9 @@
 package almanac.app.refusals;
 
 import almanac.core.inspection.Spot;
+import almanac.core.refusals.Entered;
 import almanac.core.refusals.Field;
 import almanac.core.refusals.Refused;
-import almanac.core.refusals.Told;
 import java.util.function.Supplier;
 
 /** Where entries stand in what is sent; the rules know what they are, and not where. */
@@ -18,10 +18,10 @@ public final class Paths {
     if (field instanceof Spot.Measure measure) {
       return "looks." + measure.key() + ".measured";
     }
-    return field instanceof Told told ? of(told) : field.key();
+    return field instanceof Entered told ? of(told) : field.key();
   }
 
-  private static String of(Told told) {
+  private static String of(Entered told) {
     return switch (told) {
       case APART_SINCE, HELD_SINCE -> "card." + told.key();
       case POT_DIAMETER, POT_DEPTH -> "pot." + told.key();

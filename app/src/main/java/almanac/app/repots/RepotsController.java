@@ -7,8 +7,8 @@ import almanac.app.told.MixPart;
 import almanac.app.told.PotEntry;
 import almanac.core.medium.Moisture;
 import almanac.core.medium.PottedOn;
+import almanac.core.refusals.Entered;
 import almanac.core.refusals.PastDay;
-import almanac.core.refusals.Told;
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.Valid;
@@ -60,7 +60,7 @@ class RepotsController {
   @ResponseStatus(HttpStatus.CREATED)
   @Operation(summary = "Writes down a repot: the medium's clock starts anew, aftercare begins")
   Saved repot(@PathVariable long id, @Valid @RequestBody Repot repot) {
-    var day = PastDay.check(Told.ON, repot.on(), today.get());
+    var day = PastDay.check(Entered.ON, repot.on(), today.get());
     var move =
         new Repotting.Move(
             day,

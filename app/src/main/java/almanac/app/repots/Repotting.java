@@ -15,7 +15,7 @@ import almanac.core.medium.Mix;
 import almanac.core.medium.Moisture;
 import almanac.core.medium.PottedOn;
 import almanac.core.pots.Pot;
-import almanac.core.refusals.Told;
+import almanac.core.refusals.Entered;
 import java.time.LocalDate;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -65,7 +65,7 @@ public class Repotting {
     }
     var day = cameIn ? wrong.act().on() : move.on();
     if (!cameIn) {
-      Chronology.refuseBeforeArrival(plant, Told.ON, day);
+      Chronology.refuseBeforeArrival(plant, Entered.ON, day);
     }
     var potting =
         new Potting(

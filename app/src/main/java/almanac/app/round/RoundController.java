@@ -32,11 +32,11 @@ class RoundController {
   private static final int MOST = 5000;
 
   private final Plants plants;
-  private final Standing standing;
+  private final Placing standing;
   private final Judging judging;
   private final Today today;
 
-  RoundController(Plants plants, Standing standing, Judging judging, Today today) {
+  RoundController(Plants plants, Placing standing, Judging judging, Today today) {
     this.plants = plants;
     this.standing = standing;
     this.judging = judging;

@@ -20,9 +20,9 @@ import almanac.core.kinds.Kind;
 import almanac.core.kinds.Trait;
 import almanac.core.medium.Moisture;
 import almanac.core.medium.PottedOn;
+import almanac.core.refusals.Entered;
 import almanac.core.refusals.PastDay;
 import almanac.core.refusals.Refused;
-import almanac.core.refusals.Told;
 import almanac.core.season.Conditions;
 import almanac.core.season.LightYear;
 import almanac.core.words.Measure;
@@ -171,7 +171,7 @@ record OpenSituation(
   Situation situation(Kind kind, LightYear light, Units units, LocalDate today, Figures figures) {
     var day = on == null ? today : on;
     if (arrivedOn != null) {
-      PastDay.check(Told.ARRIVED_ON, arrivedOn, day);
+      PastDay.check(Entered.ARRIVED_ON, arrivedOn, day);
     }
     return new Situation(
         day,
@@ -211,7 +211,7 @@ record OpenSituation(
   }
 
   private Event seen(DayOfLooks told, Units units, LocalDate day, Figures figures) {
-    PastDay.check(Told.ON, told.on(), day);
+    PastDay.check(Entered.ON, told.on(), day);
     if (arrivedOn != null && told.on().isBefore(arrivedOn)) {
       throw new BadEntry("on", "%s lies before it came on %s.".formatted(told.on(), arrivedOn));
     }

@@ -1,9 +1,9 @@
 package almanac.core.history;
 
 import almanac.core.medium.PottedOn;
+import almanac.core.refusals.Entered;
 import almanac.core.refusals.Field;
 import almanac.core.refusals.Refused;
-import almanac.core.refusals.Told;
 import java.time.LocalDate;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -45,7 +45,7 @@ public final class Chronology {
         .ifPresent(
             first -> {
               throw new Refused(
-                  Told.ARRIVED_ON, "It was looked at here on %s already.".formatted(first.on()));
+                  Entered.ARRIVED_ON, "It was looked at here on %s already.".formatted(first.on()));
             });
   }
 
@@ -69,11 +69,12 @@ public final class Chronology {
       }
       boolean earlier = wrong == null || before(lines, other, wrong);
       if (earlier && day.latest().isBefore(known.earliest())) {
-        throw new Refused(Told.ON, "This lies before its potting of %s.".formatted(known.text()));
+        throw new Refused(
+            Entered.ON, "This lies before its potting of %s.".formatted(known.text()));
       }
       if (!earlier && day.earliest().isAfter(known.latest())) {
         throw new Refused(
-            Told.ON, "This lies after its next potting of %s.".formatted(known.text()));
+            Entered.ON, "This lies after its next potting of %s.".formatted(known.text()));
       }
     }
   }

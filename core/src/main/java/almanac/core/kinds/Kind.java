@@ -1,7 +1,7 @@
 package almanac.core.kinds;
 
+import almanac.core.refusals.Entered;
 import almanac.core.refusals.Refused;
-import almanac.core.refusals.Told;
 
 /**
  * What all plants of a kind share.
@@ -19,7 +19,7 @@ public record Kind(String key, String name, Traits traits) {
    */
   public Kind {
     if (key.isBlank() || name.isBlank() || name.length() > LONGEST_NAME) {
-      throw new Refused(Told.NAME, "A kind needs a name of at most 200 characters.");
+      throw new Refused(Entered.NAME, "A kind needs a name of at most 200 characters.");
     }
     for (var trait : Trait.all()) {
       if (trait.ofEveryKind() && traits.get(trait).isEmpty()) {

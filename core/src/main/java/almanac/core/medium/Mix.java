@@ -1,8 +1,8 @@
 package almanac.core.medium;
 
 import almanac.core.figures.Figures;
+import almanac.core.refusals.Entered;
 import almanac.core.refusals.Refused;
-import almanac.core.refusals.Told;
 import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.Map;
@@ -21,13 +21,13 @@ public record Mix(Map<Component, Double> parts) {
    */
   public Mix {
     if (parts.isEmpty()) {
-      throw new Refused(Told.MIX, "A mix needs at least one component.");
+      throw new Refused(Entered.MIX, "A mix needs at least one component.");
     }
     parts.forEach(
         (component, amount) -> {
           if (!(amount > 0 && amount <= MOST_PARTS)) {
             throw new Refused(
-                Told.MIX, "%s: parts go from above 0 to 100.".formatted(component.words()));
+                Entered.MIX, "%s: parts go from above 0 to 100.".formatted(component.words()));
           }
         });
     parts = Map.copyOf(parts);

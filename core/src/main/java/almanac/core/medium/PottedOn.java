@@ -1,8 +1,8 @@
 package almanac.core.medium;
 
+import almanac.core.refusals.Entered;
 import almanac.core.refusals.PastDay;
 import almanac.core.refusals.Refused;
-import almanac.core.refusals.Told;
 import java.time.DateTimeException;
 import java.time.LocalDate;
 import java.time.Year;
@@ -75,11 +75,11 @@ public sealed interface PottedOn {
       potted = parse(text.strip());
     } catch (DateTimeException e) {
       throw new Refused(
-          Told.POTTED_ON,
+          Entered.POTTED_ON,
           "Give a day (2026-05-16), a month (2026-05), a year (2026), or “unknown”.");
     }
     if (potted instanceof Between between) {
-      PastDay.check(Told.POTTED_ON, between.earliest(), today);
+      PastDay.check(Entered.POTTED_ON, between.earliest(), today);
       return new Between(
           between.earliest(), between.latest().isAfter(today) ? today : between.latest());
     }

@@ -1,7 +1,7 @@
 package almanac.core.medium;
 
+import almanac.core.refusals.Entered;
 import almanac.core.refusals.Refused;
-import almanac.core.refusals.Told;
 import java.time.Month;
 import java.util.EnumMap;
 import java.util.List;
@@ -51,7 +51,7 @@ public final class Temperatures {
     for (var month : Month.values()) {
       var mean = means.get(month);
       if (mean == null || !(mean >= COLDEST && mean <= WARMEST)) {
-        throw new Refused(Told.MEANS, "A monthly mean lies between −10 and 50 °C.");
+        throw new Refused(Entered.MEANS, "A monthly mean lies between −10 and 50 °C.");
       }
     }
     return new Temperatures(means);

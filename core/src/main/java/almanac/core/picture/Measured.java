@@ -1,7 +1,7 @@
 package almanac.core.picture;
 
+import almanac.core.refusals.Entered;
 import almanac.core.refusals.Refused;
-import almanac.core.refusals.Told;
 import java.util.List;
 
 /**
@@ -34,14 +34,14 @@ public record Measured(double mm, double plusMinusMm) {
    */
   public static Measured along(Point from, Point to, double knownMm, List<Point> path) {
     if (!(knownMm >= SMALLEST_MM && knownMm <= LARGEST_MM)) {
-      throw new Refused(Told.KNOWN_MM, "The known length goes from 1 to 3000 mm.");
+      throw new Refused(Entered.KNOWN_MM, "The known length goes from 1 to 3000 mm.");
     }
     double knownPx = from.to(to);
     if (!(knownPx >= SHORTEST_KNOWN_PX)) {
-      throw new Refused(Told.KNOWN, "Set the two points of the known length further apart.");
+      throw new Refused(Entered.KNOWN, "Set the two points of the known length further apart.");
     }
     if (path.size() < 2) {
-      throw new Refused(Told.PATH, "Set at least two points along what is to be measured.");
+      throw new Refused(Entered.PATH, "Set at least two points along what is to be measured.");
     }
     double px = 0;
     for (int i = 1; i < path.size(); i++) {

@@ -3,9 +3,9 @@ package almanac.core.pots;
 import static almanac.core.words.Sentence.say;
 
 import almanac.core.figures.Figures;
+import almanac.core.refusals.Entered;
 import almanac.core.refusals.Field;
 import almanac.core.refusals.Refused;
-import almanac.core.refusals.Told;
 import almanac.core.words.Measure;
 import almanac.core.words.Sentence;
 import java.util.Optional;
@@ -30,8 +30,8 @@ public record Pot(
    * @throws Refused naming the field, if a measure makes no sense
    */
   public Pot {
-    refuse(Told.POT_DIAMETER, "A pot's diameter", diameterMm);
-    refuse(Told.POT_DEPTH, "A pot's depth", depthMm);
+    refuse(Entered.POT_DIAMETER, "A pot's diameter", diameterMm);
+    refuse(Entered.POT_DEPTH, "A pot's depth", depthMm);
   }
 
   private static void refuse(Field field, String what, @Nullable Double mm) {

@@ -1,7 +1,7 @@
 package almanac.core.season;
 
+import almanac.core.refusals.Entered;
 import almanac.core.refusals.Refused;
-import almanac.core.refusals.Told;
 import java.time.Duration;
 import java.time.LocalDate;
 import java.time.ZoneOffset;
@@ -28,7 +28,7 @@ public final class LightYear {
    */
   public static LightYear at(double latitude) {
     if (!(latitude >= -90 && latitude <= 90)) {
-      throw new Refused(Told.LATITUDE, "A latitude lies between −90 and 90 degrees.");
+      throw new Refused(Entered.LATITUDE, "A latitude lies between −90 and 90 degrees.");
     }
     return new LightYear(latitude);
   }

@@ -5,8 +5,8 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import almanac.core.figures.Figures;
+import almanac.core.refusals.Entered;
 import almanac.core.refusals.Refused;
-import almanac.core.refusals.Told;
 import java.time.Month;
 import java.util.OptionalDouble;
 import org.junit.jupiter.api.Test;
@@ -43,6 +43,6 @@ class UsualYearTest {
     assertThatThrownBy(
             () -> UsualYear.at(LightYear.at(56), NOT_TOLD, OptionalDouble.of(75.2), FIGURES))
         .isInstanceOfSatisfying(
-            Refused.class, refused -> assertThat(refused.field()).isEqualTo(Told.MEANS));
+            Refused.class, refused -> assertThat(refused.field()).isEqualTo(Entered.MEANS));
   }
 }

@@ -3,7 +3,7 @@ package almanac.app.collection;
 import almanac.app.journal.Telling;
 
 /** What places, kinds and plants are called at one moment. */
-record Names(Snapshot now) implements Telling.Naming {
+record NamesOfToday(Snapshot now) implements Telling.Naming {
   @Override
   public String place(long id) {
     var place = now.places().get(id);

@@ -23,12 +23,12 @@ import org.springframework.transaction.annotation.Transactional;
 /** Stands plants elsewhere, and pulls them aside for the bench. */
 @Service
 @Transactional
-class Standing {
+class Placing {
   private final Plants plants;
   private final Keeping keeping;
   private final Room room;
 
-  Standing(Plants plants, Keeping keeping, Room room) {
+  Placing(Plants plants, Keeping keeping, Room room) {
     this.plants = plants;
     this.keeping = keeping;
     this.room = room;

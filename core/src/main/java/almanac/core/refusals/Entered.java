@@ -1,7 +1,7 @@
 package almanac.core.refusals;
 
 /** What is told of a plant, its pot, a place or a picture, beside looks, traits and figures. */
-public enum Told implements Field {
+public enum Entered implements Field {
   NAME("name"),
   /** The day of what is written down. */
   ON("on"),
@@ -23,7 +23,7 @@ public enum Told implements Field {
 
   private final String key;
 
-  Told(String key) {
+  Entered(String key) {
     this.key = key;
   }
 

@@ -20,7 +20,7 @@ import org.jooq.impl.DSL;
  * Which happenings are read of a table. What belongs to them is joined to the list of them, which
  * H2 does many times faster than it looks each up in that list.
  */
-final class Part {
+final class Reading {
   private static final Happening OF_PLANT = HAPPENING.as("of_plant");
 
   private final DSLContext db;
@@ -29,7 +29,8 @@ final class Part {
   private final Field<Long> listed;
   private final Condition wanted;
 
-  private Part(DSLContext db, boolean whole, Table<?> list, Field<Long> listed, Condition wanted) {
+  private Reading(
+      DSLContext db, boolean whole, Table<?> list, Field<Long> listed, Condition wanted) {
     this.db = db;
     this.whole = whole;
     this.list = list;
@@ -38,18 +39,18 @@ final class Part {
   }
 
   /** All of them. */
-  static Part whole(DSLContext db) {
-    return new Part(db, true, HAPPENING, HAPPENING.ID, DSL.noCondition());
+  static Reading whole(DSLContext db) {
+    return new Reading(db, true, HAPPENING, HAPPENING.ID, DSL.noCondition());
   }
 
   /** Those that still say something of today. */
-  static Part speaking(DSLContext db) {
-    return new Part(db, false, SPEAKING, SPEAKING.HAPPENING_ID, DSL.noCondition());
+  static Reading speaking(DSLContext db) {
+    return new Reading(db, false, SPEAKING, SPEAKING.HAPPENING_ID, DSL.noCondition());
   }
 
   /** Those of one plant. */
-  static Part of(DSLContext db, long plant) {
-    return new Part(db, false, OF_PLANT, OF_PLANT.ID, OF_PLANT.PLANT_ID.eq(plant));
+  static Reading of(DSLContext db, long plant) {
+    return new Reading(db, false, OF_PLANT, OF_PLANT.ID, OF_PLANT.PLANT_ID.eq(plant));
   }
 
   /** The happenings themselves. */
