@@ -24,6 +24,10 @@ class ReadingWhileWritingTest {
             .count();
   }
 
+  private static int rootsOnTheSlip(JsonNode page) {
+    return page.path("slip").path("roots").path(0).path("seen").size();
+  }
+
   private static JsonNode look(int plant, int mm) throws Exception {
     var answer =
         APP.post(
@@ -37,10 +41,14 @@ class ReadingWhileWritingTest {
   /**
    * Reads a page and the list until the writing is done; each page has at least the looks before.
    */
-  private static Integer reads(AtomicBoolean done) throws Exception {
+  private static Integer reads(AtomicBoolean done, int apart) throws Exception {
     int seen = 0;
     while (!done.get()) {
-      int now = looksIn(APP.get("/api/plants/" + PLANT).body());
+      var page = APP.get("/api/plants/" + PLANT).body();
+      int now = looksIn(page);
+      assertThat(now - rootsOnTheSlip(page))
+          .as("slip and journal are of one moment")
+          .isEqualTo(apart);
       assertThat(now).as("nothing is forgotten meanwhile").isGreaterThanOrEqualTo(seen);
       seen = now;
       assertThat(APP.get("/api/plants").body()).hasSize(64);
@@ -50,10 +58,13 @@ class ReadingWhileWritingTest {
 
   @Test
   void readersNeverGoBackAndSeeTheLastLook() throws Exception {
-    int before = looksIn(APP.get("/api/plants/" + PLANT).body());
+    look(PLANT, 1);
+    var first = APP.get("/api/plants/" + PLANT).body();
+    int before = looksIn(first);
+    int apart = before - rootsOnTheSlip(first);
     var done = new AtomicBoolean();
     try (var readers = new Pool(3)) {
-      var reading = readers.start(3, () -> reads(done));
+      var reading = readers.start(3, () -> reads(done, apart));
       for (int i = 1; i <= LOOKS; i++) {
         assertThat(looksIn(look(PLANT, i))).isEqualTo(before + i);
       }

@@ -127,10 +127,20 @@ public class Plants {
       return read;
     }
     var now = atOneMoment(() -> Journals.one(db, id)).orElseThrow(() -> none(id));
-    if (speaking != null) {
-      whole.put(speaking, now);
-    }
-    return now;
+    return speaking == null ? now : whole.asMap().merge(speaking, now, Plants::newer);
+  }
+
+  /** Of two who have read a plant while somebody wrote in it, the later one. */
+  private static Plant newer(Plant one, Plant other) {
+    return one.journal().lines().size() < other.journal().lines().size() ? other : one;
+  }
+
+  /** A plant as its whole journal says by now, where somebody has written in it meanwhile. */
+  public PlantInPlace asOf(Plant whole, PlantInPlace before) {
+    var speaking = SpeakingTable.speaking(whole);
+    return SpeakingTable.ids(speaking).equals(SpeakingTable.ids(before.plant()))
+        ? before
+        : Snapshot.inPlace(speaking, places.everywhere(), kinds.byKey());
   }
 
   private static NotFound none(long id) {

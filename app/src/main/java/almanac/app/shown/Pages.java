@@ -11,6 +11,7 @@ import almanac.core.growth.Growth;
 import almanac.core.growth.Growths;
 import almanac.core.history.Arrival;
 import almanac.core.history.Happening;
+import almanac.core.history.Plant;
 import almanac.core.holding.Holding;
 import almanac.core.holding.KeptApart;
 import almanac.core.inspection.Bloom;
@@ -39,15 +40,18 @@ public class Pages {
   }
 
   /** The page of one plant, judged today as long as it is here. */
-  public PlantPage of(PlantInPlace plant) {
-    return plant.plant().here() ? here(plant, today.get()) : gone(plant);
+  public PlantPage of(PlantInPlace asked) {
+    var whole = plants.whole(asked.id());
+    var plant = plants.asOf(whole, asked);
+    return plant.plant().here() ? here(plant, whole, today.get()) : gone(plant, whole);
   }
 
-  private PlantPage here(PlantInPlace plant, LocalDate day) {
+  private PlantPage here(PlantInPlace plant, Plant whole, LocalDate day) {
     var judged = judging.judge(plant, day);
     var card = plant.card();
     return page(
         plant,
+        whole,
         Slips.of(judging.situation(plant, day), judging.judge(plant), judged, judging.figures()),
         RoomToRim.of(plant.history(), plant.follows(), day).map(Pages::room).orElse(null),
         card.heldSince() == null ? null : holding(plant, card.heldSince()),
@@ -56,12 +60,13 @@ public class Pages {
         judging.checks(plant, day, judged).stream().map(open -> CheckView.of(open, day)).toList());
   }
 
-  private PlantPage gone(PlantInPlace plant) {
-    return page(plant, null, null, null, null, null, List.of());
+  private PlantPage gone(PlantInPlace plant, Plant whole) {
+    return page(plant, whole, null, null, null, null, null, List.of());
   }
 
   private PlantPage page(
       PlantInPlace plant,
+      Plant whole,
       @Nullable Slip slip,
       PlantPage.@Nullable RoomView room,
       PlantPage.@Nullable HoldingView holding,
@@ -69,7 +74,6 @@ public class Pages {
       PlantPage.@Nullable NowOrHoldView nowOrHold,
       List<CheckView> checks) {
     var card = plant.card();
-    var whole = plants.whole(plant.id());
     var arrival = card.origin().arrival();
     return new PlantPage(
         plant.id(),

@@ -35,6 +35,7 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
+import java.util.UUID;
 import java.util.stream.Collectors;
 import org.jooq.DSLContext;
 import org.junit.jupiter.api.Test;
@@ -100,6 +101,18 @@ class DrawnUpTest {
   void ofTheDemo() {
     comesOutTheSame();
     assertThat(judgedByLess()).as("plants of which not everything speaks of today").isPositive();
+  }
+
+  @Test
+  void aPlantThatSomebodyHasWrittenInMeanwhileIsTakenAsItsJournalSays() {
+    var plants = APP.bean(Plants.class);
+    var before = plants.all().get(0);
+    var whole = plants.whole(before.id());
+    assertThat(plants.asOf(whole, before)).isSameAs(before);
+    var seen = Inspection.on(TODAY).with(Item.LEAVES, Item.LEAVES.saw(Leaves.LIMP));
+    var act = new Act(Long.MAX_VALUE, new UUID(0, 1), TODAY, TODAY, null, "");
+    var written = whole.and(List.of(new Line(Long.MAX_VALUE, act, new Happening.Inspected(seen))));
+    assertThat(plants.asOf(written, before).history().inspections()).endsWith(seen);
   }
 
   @Test
