@@ -93,7 +93,7 @@
     </svg>
   </div>
   <div class="side">
-    <FormHead {problem} fields={['knownMm', 'known', 'path']} />
+    <FormHead {problem} fields={['knownMm', 'known', 'path']} leads={false} />
     <p>
       {points.length < 2
         ? 'Set two points of a known length, such as the rim from side to side.'

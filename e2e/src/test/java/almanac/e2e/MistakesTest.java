@@ -38,6 +38,25 @@ class MistakesTest {
   }
 
   @Test
+  void onAPhoneWhoeverSavesIsLedToWhatIsWrong() {
+    try (var browsing = Browsing.phone(ALMANAC.address())) {
+      var page = browsing.open("/kinds");
+      Find.button(page, "Change Oncidium alliance").click();
+      var speed = Find.entry(page, "New roots grow");
+      speed.fill("900");
+      Find.button(page, "Save").click();
+      assertThat(page.getByText("A root grows from 0.5 to 60 mm a week.")).isVisible();
+      assertThat(speed).isFocused();
+      assertThat(speed).isInViewport();
+      speed.fill("16");
+      Find.button(page, "Save").click();
+      assertThat(page.getByText("16 mm of root a week")).isVisible();
+      browsing.expectedRefusal();
+      assertThat(browsing.complaints()).isEmpty();
+    }
+  }
+
+  @Test
   void aMistakenInspectionIsCorrectedAndTheCorrectionShows() {
     try (var browsing = Browsing.desk(ALMANAC.address())) {
       var page = browsing.plant("Miltoniopsis Ferry Rain");

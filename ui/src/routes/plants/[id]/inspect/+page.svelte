@@ -94,11 +94,7 @@
         }),
       ),
     );
-    if (!result) {
-      await tick();
-      startHere(document.querySelector('form [aria-invalid="true"], form .fault'));
-      return;
-    }
+    if (!result) return;
     draft.saved();
     saved(client, `Saved. ${result.plant.slip?.title ?? ''}`, result);
     await sendPhotos(result.act);
