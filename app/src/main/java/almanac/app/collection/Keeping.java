@@ -64,7 +64,7 @@ public class Keeping {
     for (var id : acts.plants(wrong.uid())) {
       var anew = new ArrayList<>(correction.happenings().getOrDefault(id, List.of()));
       var happenings = new ArrayList<Happening>();
-      for (var line : plants.whole(id).journal().lines()) {
+      for (var line : plants.told(id).journal().lines()) {
         if (line.act().id() == wrong.id()) {
           happenings.add(
               anew.stream()
@@ -129,13 +129,13 @@ public class Keeping {
 
   private Written asItStands(UUID uid) {
     var on = acts.plants(uid).stream().map(plants::one).toList();
-    var act = plants.whole(on.get(0).id()).journal().act(uid).orElseThrow();
+    var act = plants.told(on.get(0).id()).journal().act(uid).orElseThrow();
     return new Written(act, on);
   }
 
   /** A plant with more lines in its journal; most of them leave its card as it was. */
   private Plant goesOn(long id, List<Line> more) {
-    var before = plants.whole(id);
+    var before = plants.told(id);
     var plant = before.and(more);
     plants.written(plant);
     if (!plant.card().equals(before.card())
@@ -154,7 +154,7 @@ public class Keeping {
    * @throws Conflict if it does not hold any more, or something else rests on it
    */
   public Written withdraw(UUID uid, LocalDate today) {
-    var on = acts.plants(uid).stream().map(plants::whole).toList();
+    var on = acts.plants(uid).stream().map(plants::told).toList();
     if (on.isEmpty()) {
       throw new NotFound("There is no such line in any journal.");
     }
@@ -168,7 +168,7 @@ public class Keeping {
         .lines()
         .forEach(
             (id, lines) -> {
-              refuseWhereItCannotStand(plants.whole(id).and(lines));
+              refuseWhereItCannotStand(plants.told(id).and(lines));
               var plant = goesOn(id, lines);
               if (plant.journal().begun()) {
                 left.add(plants.one(id));

@@ -112,11 +112,20 @@ public class Plants {
   }
 
   /**
-   * A plant with its whole journal, also if its coming was taken back.
+   * One plant with its whole journal.
    *
-   * @throws NotFound if none of that id was ever written down
+   * @throws NotFound if there is none of that id, or its coming was taken back
    */
   public Plant whole(long id) {
+    return told(one(id).id());
+  }
+
+  /**
+   * A plant that was ever written down, with its whole journal, also if its coming was taken back.
+   *
+   * @throws NotFound if none of that id was
+   */
+  Plant told(long id) {
     var written = mine() == null ? null : mine().get(id);
     if (written != null) {
       return written.whole();

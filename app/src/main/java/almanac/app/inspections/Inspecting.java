@@ -45,7 +45,7 @@ public class Inspecting {
     if (inspection.empty()) {
       throw new BadEntry("looks", "Nothing was looked at. Answer at least one row.");
     }
-    var plant = plants.whole(plants.one(plantId).id());
+    var plant = plants.whole(plantId);
     var before = sentKey == null ? null : keeping.sentBefore(sentKey).orElse(null);
     if (before != null) {
       return before;

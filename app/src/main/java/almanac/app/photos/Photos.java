@@ -86,7 +86,7 @@ public class Photos {
       @Nullable LocalDate takenOn,
       @Nullable String sentKey,
       LocalDate today) {
-    var journal = plants.whole(plants.one(plantId).id()).journal();
+    var journal = plants.whole(plantId).journal();
     var before = sentKey == null ? null : db.fetchOne(PHOTO, PHOTO.SENT_KEY.eq(sentKey));
     if (before != null) {
       return photo(before, look);

@@ -47,7 +47,7 @@ public class CardChanges {
    * @throws Refused if it cannot read so
    */
   public Optional<Written> change(long plantId, UUID version, Card is, LocalDate today) {
-    var plant = plants.whole(plants.one(plantId).id());
+    var plant = plants.whole(plantId);
     if (!plant.card().fingerprint().equals(version)) {
       throw new Conflict("This plant was changed in another window. Load the page again.");
     }
@@ -76,7 +76,7 @@ public class CardChanges {
    * @return nothing if it is so already
    */
   public Optional<Written> hold(long plantId, @Nullable LocalDate since, LocalDate today) {
-    var plant = plants.whole(plants.one(plantId).id());
+    var plant = plants.whole(plantId);
     var held = plant.card().heldSince();
     if (Objects.equals(held, since)) {
       return Optional.empty();

@@ -54,7 +54,7 @@ class DrawnUpTest {
     var anew = Journals.read(db);
     assertThat(anew).isNotEmpty();
     for (var plant : anew) {
-      var known = plants.whole(plant.id());
+      var known = plants.told(plant.id());
       assertThat(known.card()).isEqualTo(plant.card());
       assertThat(known.uid()).isEqualTo(plant.uid());
       assertThat(known.journal().lines()).isEqualTo(plant.journal().lines());
