@@ -34,7 +34,7 @@ import almanac.core.kinds.Trait;
 import almanac.core.roots.RootStage;
 import almanac.core.rulebook.Rulebook;
 import java.util.List;
-import java.util.function.Consumer;
+import java.util.function.BiConsumer;
 import java.util.function.Function;
 import org.junit.jupiter.api.Test;
 
@@ -46,7 +46,7 @@ class JudgementLawsTest {
 
   private final Tried tried = new Tried();
 
-  private void eachJudged(java.util.function.BiConsumer<Situation, Judgement> law) {
+  private void eachJudged(BiConsumer<Situation, Judgement> law) {
     for (var generated : PLANTS) {
       var situation = generated.plant().situation();
       law.accept(situation, HOUSE.judge(situation));
@@ -237,13 +237,17 @@ class JudgementLawsTest {
     tried.everywhere();
   }
 
+  /** Whether a growing tip is there, in a kind whose roots say when it takes a move. */
+  private static boolean aTipDecides(Generated generated, Judgement judged) {
+    return judged.roots().growing()
+        && generated.plant().situation().kind().of(Trait.READY_RULE) != ReadyRule.START_OF_GROWTH;
+  }
+
   @Test
   void anotherLeadInTheMediumChangesNothingWhereATipIsGrowing() {
     for (var generated : PLANTS) {
       var before = generated.plant().judged();
-      if (!before.roots().growing()
-          || generated.plant().situation().kind().of(Trait.READY_RULE)
-              == ReadyRule.START_OF_GROWTH) {
+      if (!aTipDecides(generated, before)) {
         continue;
       }
       var with = generated.plant().daysAgo(0).saw(Item.NEW_ROOTS, Lead.B, RootStage.ANCHORED);
@@ -259,9 +263,7 @@ class JudgementLawsTest {
   void aSecondGrowingLeadNeverMakesItReadier() {
     for (var generated : PLANTS) {
       var before = generated.plant().judged();
-      if (!before.roots().growing()
-          || generated.plant().situation().kind().of(Trait.READY_RULE)
-              == ReadyRule.START_OF_GROWTH) {
+      if (!aTipDecides(generated, before)) {
         continue;
       }
       var with = generated.plant().daysAgo(0).saw(Item.NEW_ROOTS, Lead.B, RootStage.MID);
@@ -383,10 +385,8 @@ class JudgementLawsTest {
 
   @Test
   void aDecidingLookIsOneThatIsMissingAndItsAnswersDecide() {
-    Consumer<Generated> law =
-        generated -> {
-          var situation = generated.plant().situation();
-          var judged = HOUSE.judge(situation);
+    eachJudged(
+        (situation, judged) -> {
           for (var look : new DecidingLooks(HOUSE).of(situation, judged)) {
             var item = look.spot().item();
             assertThat(judged.notLookedAt().contains(item) || judged.stale().contains(item))
@@ -395,8 +395,7 @@ class JudgementLawsTest {
             assertThat(look.changes()).noneMatch(change -> change.verdict() == judged.verdict());
             tried.on(situation);
           }
-        };
-    PLANTS.forEach(law);
+        });
     tried.everywhere();
   }
 }
