@@ -27,12 +27,13 @@ final class Work {
     return Find.region(page, "Journal");
   }
 
-  /** Starts a round of one place and stands before its first plant. */
+  /** Starts a round of one place and stands before its first plant, whose rows can be answered. */
   static Page walk(Browsing browsing, String place) {
     var page = browsing.open("/round");
     page.getByText(place).click();
     Find.button(page, "Start").click();
     page.locator(".rows h1").waitFor();
+    page.locator(".rows .row").first().waitFor();
     return page;
   }
 
