@@ -16,11 +16,13 @@
   const TOP = 20;
   const BOTTOM = 28;
   const MOST_BACK = 35;
-  const MOST_AHEAD = 180;
+  /** A root that has not shown yet has no length to draw. */
+  const shown = (mm: number) => Math.max(0, mm);
 
-  const longest = $derived(Math.max(roots.midMost * 1.3, roots.lengthMm * 1.15));
-  const perDay = $derived(roots.mmAWeek / 7);
   const sinceLook = $derived(Math.max(0, daysBetween(roots.measuredOn, today)));
+  const longest = $derived(
+    Math.max((roots.opensAtMm ?? roots.midMost) * 1.15, roots.midMost * 1.3, roots.lengthMm * 1.15),
+  );
   /** The measurements of the roots growing now, in days from the last one; up to five weeks back. */
   const measured = $derived(
     roots.seen
@@ -30,25 +32,24 @@
       .filter((look) => look.day >= -MOST_BACK),
   );
   const first = $derived(Math.min(0, ...measured.map((look) => look.day)));
-  /** Slow roots are drawn for half a year at the most. */
-  const days = $derived(
-    Math.min(
-      MOST_AHEAD + sinceLook,
-      Math.max(sinceLook + 14, 28, Math.ceil((roots.midMost * 1.1 - roots.lengthMm) / perDay)),
-    ),
+  const ahead = $derived(
+    roots.ahead.map((each) => ({ ...each, day: daysBetween(roots.measuredOn, each.on) })),
   );
+  const days = $derived(Math.max(1, ...ahead.map((each) => each.day)));
   const x = $derived((day: number) => LEFT + ((day - first) / (days - first)) * (W - LEFT - RIGHT));
   const y = $derived(
-    (mm: number) => TOP + (1 - Math.min(mm, longest) / longest) * (H - TOP - BOTTOM),
+    (mm: number) => TOP + (1 - Math.min(shown(mm), longest) / longest) * (H - TOP - BOTTOM),
   );
-  const at = $derived((day: number, pace: number) => roots.lengthMm + day * perDay * pace);
-  const line = $derived((pace: number) => {
-    const end = Math.min(days, (longest - roots.lengthMm) / (perDay * pace));
-    return { x: x(end), y: y(at(end, pace)) };
-  });
-  const fast = $derived(line(1 + roots.spread));
-  const likely = $derived(line(1));
-  const slow = $derived(line(1 - roots.spread));
+  const path = $derived((points: { day: number; mm: number }[]) =>
+    points.map((point) => `${x(point.day)} ${y(point.mm)}`).join('L'),
+  );
+  const likely = $derived(path(ahead.map((each) => ({ day: each.day, mm: each.likely }))));
+  const range = $derived(
+    path([
+      ...ahead.map((each) => ({ day: each.day, mm: each.most })),
+      ...ahead.map((each) => ({ day: each.day, mm: each.least })).reverse(),
+    ]),
+  );
   const bands = $derived([
     { from: 0, to: roots.nubMost, fill: 'moss', words: 'nubs: best' },
     { from: roots.nubMost, to: roots.shortMost, fill: 'clay', words: 'short: a broken tip stops' },
@@ -67,7 +68,9 @@
   viewBox="0 0 {W} {H}"
   width="100%"
   role="img"
-  aria-label="Newest roots {lengthSaid(Math.round(roots.lengthMm))} on {short(
+  aria-label="Newest roots {roots.lengthMm < 0
+    ? 'bumps'
+    : lengthSaid(Math.round(roots.lengthMm))} on {short(
     roots.measuredOn,
     today,
   )}; nubs until about {short(roots.nubUntil.likely, today)}, unsafe until about {short(
@@ -99,24 +102,16 @@
       fill="var(--color-ink-2)">{lengthOut(band.from)}</text
     >
   {/each}
+  <path d="M{range}z" fill="var(--color-plum)" opacity="0.13" />
   <path
-    d="M{x(0)} {y(roots.lengthMm)}L{fast.x} {fast.y}L{x(days)} {fast.y}L{slow.x} {slow.y}z"
-    fill="var(--color-plum)"
-    opacity="0.13"
-  />
-  <path
-    d="M{x(0)} {y(roots.lengthMm)}L{likely.x} {likely.y}"
+    d="M{likely}"
     stroke="var(--color-plum)"
     stroke-width="2"
     stroke-dasharray="5 4"
+    fill="none"
   />
   {#if measured.length > 1}
-    <path
-      d="M{measured.map((look) => `${x(look.day)} ${y(look.mm)}`).join('L')}"
-      stroke="var(--color-plum)"
-      stroke-width="2.5"
-      fill="none"
-    />
+    <path d="M{path(measured)}" stroke="var(--color-plum)" stroke-width="2.5" fill="none" />
   {/if}
   {#each measured as look, i (i)}
     <circle cx={x(look.day)} cy={y(look.mm)} r="4" fill="var(--color-plum)" />

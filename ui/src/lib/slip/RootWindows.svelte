@@ -2,7 +2,7 @@
   import type { Schemas } from '$lib/api/client';
   import RootChart from '$lib/drawings/RootChart.svelte';
   import { short, span } from '$lib/words/dates';
-  import { lengthSaid } from '$lib/words/units.svelte';
+  import Sentence from '$lib/words/Sentence.svelte';
 
   interface Props {
     slip: Schemas['Slip'];
@@ -15,15 +15,14 @@
   {#if slip.roots.length > 1}<h3>Lead {roots.lead}</h3>{/if}
   <RootChart {roots} {today} />
   <p class="quiet">
-    {roots.measurements
-      ? `${lengthSaid(roots.mmAWeek)} a week by its own ${roots.measurements} measurements`
-      : `${lengthSaid(roots.mmAWeek)} a week, as its kind`}: nubs until about
+    {roots.lengthMm < 0 ? 'Bumps, then nubs' : 'Nubs'} until about
     {short(roots.nubUntil.likely, today)}, unsafe until about
     {short(roots.unsafeUntil.likely, today)} ({span(
       roots.unsafeUntil.earliest,
       roots.unsafeUntil.latest,
       today,
     )}){roots.opensAgain ? ', open again from there.' : '.'}
+    <Sentence parts={roots.restsOn} {today} />
   </p>
 {:else}
   <p class="quiet">

@@ -14,6 +14,7 @@ import almanac.core.judgement.verdict.Judgement;
 import almanac.core.season.LightYear;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.Function;
 import org.springframework.stereotype.Service;
 
@@ -23,12 +24,14 @@ public class Judging {
   private final Site site;
   private final Rules rules;
   private final CollectionApproach collection;
+  private final MeasuredSpeeds speeds;
   private final WorkedOut<List<OpenCheck>> checks = new WorkedOut<>();
 
-  Judging(Site site, Rules rules, CollectionApproach collection) {
+  Judging(Site site, Rules rules, CollectionApproach collection, MeasuredSpeeds speeds) {
     this.site = site;
     this.rules = rules;
     this.collection = collection;
+    this.speeds = speeds;
   }
 
   /** The figures in force. */
@@ -38,11 +41,12 @@ public class Judging {
 
   /** All that judgements of a day rest on besides the plants themselves. */
   public Basis basis(LocalDate day) {
-    return new Basis(day, figures(), collection.get(), site.light());
+    return new Basis(day, figures(), collection.get(), site.light(), speeds.now());
   }
 
   /** What judgements of a day rest on besides the plants themselves. */
-  public record Basis(LocalDate day, Figures figures, Approach approach, LightYear light) {}
+  public record Basis(
+      LocalDate day, Figures figures, Approach approach, LightYear light, Object speeds) {}
 
   /**
    * The approach that holds for a plant: its own, else that of its place, else the collection's.
@@ -97,6 +101,7 @@ public class Judging {
         plant.history(),
         plant.place().conditions(site.light()),
         plant.card().origin().arrival(),
-        plant.card().wish().aim());
+        plant.card().wish().aim(),
+        Optional.of(speeds.now().before(plant, figures())));
   }
 }

@@ -11,6 +11,7 @@ import almanac.core.roots.RootStage;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.LocalDate;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /** The slip of paper with the verdict on it. */
 public record Slip(
@@ -116,17 +117,22 @@ public record Slip(
   /** Growing roots of one lead and the lengths that matter, mm. */
   public record RootChart(
       String lead,
-      LocalDate measuredOn,
-      double lengthMm,
-      double mmAWeek,
-      double spread,
-      @Schema(description = "Measurements its own speed rests on; 0 for the speed of its kind")
-          int measurements,
+      @Schema(description = "The last look at growing roots") LocalDate measuredOn,
+      @Schema(description = "Their length on that day, mm; below 0 for bumps") double lengthMm,
+      @Schema(description = "Likely speed in warm and light weeks") double mmAWeek,
+      @Schema(description = "Measured lengths of these roots it rests on") int measurements,
+      List<Part> restsOn,
       double nubMost,
       double shortMost,
       double midMost,
+      @Schema(description = "From this length on a kind with a second window takes a move, mm")
+          @Nullable Double opensAtMm,
       Range nubUntil,
-      Range unsafeUntil,
+      @Schema(description = "When it passes the length that is safe again") Range unsafeUntil,
       boolean opensAgain,
+      @Schema(description = "Likely lengths, nine in ten between least and most") List<Ahead> ahead,
       List<Seen> seen) {}
+
+  /** Likely length of roots on a day, mm. */
+  public record Ahead(LocalDate on, double least, double likely, double most) {}
 }

@@ -24,12 +24,19 @@ import almanac.core.roots.RootFigures;
 import almanac.core.roots.RootForecast;
 import almanac.core.words.Sentence;
 import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
 /** Draws up the slips of one situation. */
 public final class Slips {
+  private static final int CHART_AT_LEAST = 14;
+  private static final int CHART_AT_MOST = 182;
+  private static final int CHART_BEYOND = 4;
+  private static final int CHART_POINTS = 24;
+
   private final Situation situation;
   private final Figures figures;
 
@@ -173,24 +180,28 @@ public final class Slips {
   private List<Slip.RootChart> charts(Judgement judged) {
     return judged.leads().stream()
         .sorted(Comparator.comparing(lead -> lead.lead() != judged.roots().lead()))
-        .flatMap(lead -> lead.forecast().map(forecast -> chart(lead, forecast)).stream())
+        .flatMap(lead -> lead.forecast().map(forecast -> chart(lead, forecast, judged)).stream())
         .toList();
   }
 
-  private Slip.RootChart chart(LeadRoots lead, RootForecast forecast) {
+  private Slip.RootChart chart(LeadRoots lead, RootForecast forecast, Judgement judged) {
+    var opensAt = judged.longEnough();
+    double safeAgain = opensAt.orElse(figures.of(RootFigures.MID_MOST));
     return new Slip.RootChart(
         lead.lead().name(),
         forecast.look().on(),
-        forecast.lengthMm(),
-        forecast.rate().mmAWeek(),
-        forecast.rate().spread(),
-        forecast.rate().measurements(),
+        forecast.seenMm(),
+        forecast.speed().mmAWeek(),
+        forecast.measurements(),
+        Part.of(forecast.restsOn(situation.today(), figures)),
         figures.of(RootFigures.NUB_MOST),
         figures.of(RootFigures.SHORT_MOST),
         figures.of(RootFigures.MID_MOST),
+        opensAt.isPresent() ? opensAt.getAsDouble() : null,
         range(forecast.nubUntil(figures)),
-        range(forecast.unsafeUntil(figures)),
-        situation.kind().hasSecondWindow(),
+        range(forecast.passes(safeAgain, figures)),
+        opensAt.isPresent(),
+        ahead(forecast, safeAgain),
         lead.looks().stream()
             .map(
                 look ->
@@ -199,6 +210,23 @@ public final class Slips {
                         look.stage(),
                         look.longestMm().isPresent() ? look.longestMm().getAsDouble() : null))
             .toList());
+  }
+
+  /** From the last look until the roots are safe again, at the most for half a year from today. */
+  private List<Slip.Ahead> ahead(RootForecast forecast, double safeAgain) {
+    var from = forecast.look().on();
+    var soonest = situation.today().plusDays(CHART_AT_LEAST);
+    var furthest = situation.today().plusDays(CHART_AT_MOST);
+    var end = forecast.passes(safeAgain, figures).latest().plusDays(CHART_BEYOND);
+    end = end.isBefore(soonest) ? soonest : end.isAfter(furthest) ? furthest : end;
+    long days = ChronoUnit.DAYS.between(from, end);
+    var ahead = new ArrayList<Slip.Ahead>();
+    for (int i = 0; i <= CHART_POINTS; i++) {
+      var day = from.plusDays(days * i / CHART_POINTS);
+      var span = forecast.spanOn(day, figures);
+      ahead.add(new Slip.Ahead(day, span.least(), span.likely(), span.most()));
+    }
+    return ahead;
   }
 
   private static Slip.Range range(RootForecast.Passing passing) {

@@ -181,7 +181,8 @@ record OpenSituation(
         arrivedOn == null
             ? Optional.empty()
             : Optional.of(new Arrival(arrivedOn, Boolean.TRUE.equals(cameRootless))),
-        aim == null ? Aim.AS_IT_COMES : aim);
+        aim == null ? Aim.AS_IT_COMES : aim,
+        Optional.empty());
   }
 
   private List<Event> events(Kind kind, Units units, LocalDate day, Figures figures) {

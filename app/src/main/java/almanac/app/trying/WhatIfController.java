@@ -32,6 +32,7 @@ import jakarta.validation.constraints.Size;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -113,7 +114,8 @@ class WhatIfController {
         history(plants.whole(plant.id()).history(), asked, day, figures),
         known.conditions(),
         known.arrival(),
-        asked.aim() == null ? plant.card().wish().aim() : asked.aim());
+        asked.aim() == null ? plant.card().wish().aim() : asked.aim(),
+        asked.deviation() == null ? known.rootSpeed() : Optional.empty());
   }
 
   private PlantHistory history(PlantHistory known, WhatIf asked, LocalDate day, Figures figures) {

@@ -26,7 +26,7 @@ public final class RootFigures {
           Unit.PERCENT,
           0,
           90,
-          "Without measurements of its own a plant may be a third faster or slower than its kind");
+          "A plant may be nearly a third faster or slower than its kind");
   public static final Figure OVERLAP =
       GROUP.figure(
           "overlap",
@@ -36,14 +36,6 @@ public final class RootFigures {
           20,
           "A stage judged by eye and a length by ruler may differ by so much at the edge");
 
-  public static final Figure OWN_RATE_DAYS =
-      GROUP.figure(
-          "own-rate-days",
-          4,
-          Unit.DAYS,
-          1,
-          60,
-          "Over fewer days the ruler's error outweighs what a root grows");
   public static final Figure RULER_ERROR =
       GROUP.figure(
           "ruler-error",
@@ -52,25 +44,59 @@ public final class RootFigures {
           0.1,
           20,
           "A bent root measured twice differs by about so much");
-  public static final Figure LEAST_SPREAD =
+  public static final Figure WEATHER =
       GROUP.figure(
-          "least-spread",
-          10,
+          "weather",
+          15,
           Unit.PERCENT,
           0,
+          80,
+          "From one week to the next the same root grows by so much more or less");
+  public static final Figure SLIP =
+      GROUP.figure(
+          "slip",
+          4,
+          Unit.TIMES,
+          2,
+          10,
+          "Further off than four times what ruler and weather explain is a slip of the ruler");
+  public static final Figure FALL =
+      GROUP.figure(
+          "fall",
+          3,
+          Unit.TIMES,
+          1,
+          10,
+          "Roots do not shrink: shorter by three errors of the ruler, it is another root");
+  public static final Figure BUMPS_DAYS =
+      GROUP.figure("bumps-days", 10, Unit.DAYS, 1, 60, "From bumps to nubs takes about ten days");
+  public static final Figure SLOWED =
+      GROUP.figure(
+          "slowed",
           90,
-          "However well it is measured, weather changes a root's speed by a tenth");
-  public static final Figure MOST_SPREAD =
+          Unit.PERCENT,
+          10,
+          100,
+          "That cold or the dark slow the roots is said from a tenth on");
+  public static final Figure FLUSH_SPREAD =
       GROUP.figure(
-          "most-spread", 80, Unit.PERCENT, 10, 95, "Beyond this a forecast says nothing at all");
-  public static final Figure SLOWEST =
+          "flush-spread",
+          15,
+          Unit.PERCENT,
+          1,
+          80,
+          "The same plant makes its roots a little faster in one year than in another");
+  public static final Figure KIND_SPREAD =
       GROUP.figure(
-          "slowest",
-          0.5,
-          Unit.MM_A_WEEK,
-          0.1,
-          5,
-          "A tip that hardly moves is given this, so that a forecast stays a date");
+          "kind-spread",
+          20,
+          Unit.PERCENT,
+          1,
+          80,
+          "A kind may grow a fifth faster or slower with one collector than with another");
+  public static final Figure ENOUGH_PLANTS =
+      GROUP.figure(
+          "enough-plants", 3, Unit.TIMES, 1, 50, "Two plants may both be odd; three begin to tell");
   public static final Figure FEW_DEAD =
       GROUP.figure(
           "few-dead", 10, Unit.PERCENT, 0, 50, "Every root system has a few dead roots in it");
@@ -80,7 +106,6 @@ public final class RootFigures {
 
   static {
     GROUP.inOrder(NUB_MOST, SHORT_MOST, MID_MOST, LONG_FIRST);
-    GROUP.inOrder(LEAST_SPREAD, MOST_SPREAD);
     GROUP.inOrder(FEW_DEAD, MOSTLY_DEAD);
   }
 

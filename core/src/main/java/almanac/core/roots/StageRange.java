@@ -28,6 +28,11 @@ record StageRange(double from, double to) {
     return Double.isInfinite(to) ? from : (from + to) / 2;
   }
 
+  /** How wide it is; long roots are taken for as wide as the stage before. */
+  double width(Figures figures) {
+    return Double.isInfinite(to) ? of(RootStage.MID, figures).width(figures) : to - from;
+  }
+
   double nearest(double mm) {
     return Math.max(from + EDGE, Math.min(to - EDGE, mm));
   }

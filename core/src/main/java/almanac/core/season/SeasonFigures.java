@@ -11,6 +11,38 @@ public final class SeasonFigures {
   public static final Figure LEAST_LIGHT =
       GROUP.figure(
           "least-light", 12, Unit.HOURS, 6, 18, "With less light a moved plant cannot make roots");
+  public static final Figure DARK =
+      GROUP.figure(
+          "dark",
+          8,
+          Unit.HOURS,
+          0,
+          16,
+          "With so little light a root grows as slowly as it ever does");
+  public static final Figure DARK_PACE =
+      GROUP.figure(
+          "dark-pace",
+          50,
+          Unit.PERCENT,
+          5,
+          100,
+          "Roots live on what leaves make: in the dark weeks half, straight between");
+  public static final Figure COLD_HALVES =
+      GROUP.figure(
+          "cold-halves",
+          10,
+          Unit.DEGREES,
+          3,
+          30,
+          "Growth halves with ten degrees under the middle of what its kind likes");
+  public static final Figure SLOWEST_PACE =
+      GROUP.figure(
+          "slowest-pace",
+          15,
+          Unit.PERCENT,
+          1,
+          100,
+          "A tip that is alive always moves a little, so that a forecast stays a date");
 
   public static final Figure USUAL_WINTER =
       GROUP.figure(
@@ -28,6 +60,10 @@ public final class SeasonFigures {
           -10,
           50,
           "The same sill in the warmest month, where nobody has measured");
+
+  static {
+    GROUP.inOrder(DARK, LEAST_LIGHT);
+  }
 
   private SeasonFigures() {}
 }

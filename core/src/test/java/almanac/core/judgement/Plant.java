@@ -141,7 +141,8 @@ final class Plant {
         PlantHistory.of(events),
         new Conditions(CANAL, lampHours, means),
         arrival,
-        aim);
+        aim,
+        Optional.empty());
   }
 
   Judgement judged() {

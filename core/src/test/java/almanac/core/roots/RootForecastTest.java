@@ -3,6 +3,7 @@ package almanac.core.roots;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import almanac.core.figures.Figures;
+import almanac.core.season.GrowthPace;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.OptionalDouble;
@@ -14,8 +15,14 @@ class RootForecastTest {
   private static final LocalDate DAY = LocalDate.of(2027, 5, 15);
   private static final Figures FIGURES = Figures.standard();
 
+  private static RootSpeed kind(double mmAWeek) {
+    return RootSpeed.ofKind(mmAWeek, FIGURES);
+  }
+
   private static RootForecast of(RootStage stage, OptionalDouble mm, double speed) {
-    return RootForecast.of(List.of(new RootLook(DAY, stage, mm)), speed, FIGURES).orElseThrow();
+    return RootForecast.of(
+            List.of(new RootLook(DAY, stage, mm)), kind(speed), GrowthPace.full(), FIGURES)
+        .orElseThrow();
   }
 
   @ParameterizedTest
@@ -38,7 +45,7 @@ class RootForecastTest {
   @Test
   void fromNubToAHundredMillimetresTakesFiveToSixWeeks() {
     var forecast = of(RootStage.NUB, OptionalDouble.of(6), 17);
-    assertThat(forecast.nubUntil(FIGURES).likely()).isEqualTo(DAY.plusDays(5));
+    assertThat(forecast.nubUntil(FIGURES).likely()).isEqualTo(DAY.plusDays(7));
     assertThat(forecast.unsafeUntil(FIGURES).likely())
         .isBetween(DAY.plusWeeks(5), DAY.plusWeeks(6));
   }
@@ -63,16 +70,16 @@ class RootForecastTest {
 
   @Test
   void aStageWithoutALengthStandsInTheMiddle() {
-    assertThat(of(RootStage.SHORT, OptionalDouble.empty(), 17).lengthMm()).isEqualTo(35);
+    assertThat(of(RootStage.SHORT, OptionalDouble.empty(), 17).lengthOn(DAY)).isEqualTo(35);
     assertThat(of(RootStage.SHORT, OptionalDouble.empty(), 17).stageOn(DAY.plusWeeks(4), FIGURES))
         .isEqualTo(RootStage.LONG);
   }
 
   @Test
   void rootsWithoutAVisibleTipHaveNoForecast() {
-    for (var stage : new RootStage[] {RootStage.NONE, RootStage.SWELLING, RootStage.ANCHORED}) {
+    for (var stage : new RootStage[] {RootStage.NONE, RootStage.ANCHORED}) {
       var look = new RootLook(DAY, stage, OptionalDouble.empty());
-      assertThat(RootForecast.of(List.of(look), 17, FIGURES)).isEmpty();
+      assertThat(RootForecast.of(List.of(look), kind(17), GrowthPace.full(), FIGURES)).isEmpty();
     }
   }
 }

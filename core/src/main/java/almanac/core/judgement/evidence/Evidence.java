@@ -23,6 +23,7 @@ import almanac.core.medium.MediumTest;
 import almanac.core.medium.PottedOn;
 import almanac.core.medium.Temperatures;
 import almanac.core.medium.UsedLife;
+import almanac.core.roots.RootFigures;
 import almanac.core.roots.RootForecast;
 import almanac.core.roots.RootStage;
 import almanac.core.season.Lack;
@@ -33,6 +34,7 @@ import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.OptionalLong;
 import java.util.Set;
 import java.util.function.Predicate;
@@ -166,6 +168,18 @@ public final class Evidence {
 
   public Optional<RootForecast> forecast() {
     return roots.forecast();
+  }
+
+  /** From which length on long roots take a move, mm; nothing for kinds without such a window. */
+  public OptionalDouble longEnough() {
+    if (!kind().hasSecondWindow()) {
+      return OptionalDouble.empty();
+    }
+    return OptionalDouble.of(
+        figures.of(
+            kind().of(Trait.READY_RULE) == ReadyRule.LONG_FIRST
+                ? RootFigures.LONG_FIRST
+                : RootFigures.MID_MOST));
   }
 
   public Optional<RootStage> stage() {
@@ -319,10 +333,9 @@ public final class Evidence {
   }
 
   private List<LeadRoots> leadsLookedAt() {
-    double speed = kind().of(Trait.ROOT_SPEED);
     var leads = new ArrayList<LeadRoots>();
     for (var lead : Lead.values()) {
-      var roots = LeadRoots.of(lead, situation.history(), today, speed, figures);
+      var roots = LeadRoots.of(lead, situation, figures);
       if (!roots.looks().isEmpty()) {
         leads.add(roots);
       }

@@ -7,9 +7,13 @@ import almanac.core.inspection.Item;
 import almanac.core.inspection.Lead;
 import almanac.core.inspection.RootTips;
 import almanac.core.judgement.figures.ReadinessFigures;
+import almanac.core.kinds.Kind;
+import almanac.core.kinds.Trait;
 import almanac.core.roots.RootForecast;
 import almanac.core.roots.RootLook;
+import almanac.core.roots.RootSpeed;
 import almanac.core.roots.RootStage;
+import almanac.core.season.GrowthPace;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
@@ -39,9 +43,10 @@ public record LeadRoots(
         lead, List.of(), Optional.empty(), Optional.empty(), OptionalDouble.empty());
   }
 
-  static LeadRoots of(
-      Lead lead, PlantHistory history, LocalDate today, double kind, Figures figures) {
-    var looks = looks(lead, history, today);
+  static LeadRoots of(Lead lead, Situation situation, Figures figures) {
+    var history = situation.history();
+    var today = situation.today();
+    var looks = until(today, lead, history);
     if (looks.isEmpty()) {
       return unseen(lead);
     }
@@ -56,8 +61,13 @@ public record LeadRoots(
           holds ? Optional.of(RootStage.NONE) : Optional.empty(),
           OptionalDouble.empty());
     }
-    var forecast = RootForecast.of(looks, kind, figures);
-    if (forecast.isEmpty()) {
+    var forecast =
+        RootForecast.of(
+            looks,
+            situation.rootSpeed().orElseGet(() -> ofKind(situation.kind(), figures)),
+            GrowthPace.at(situation.conditions(), situation.kind().warmth(), figures),
+            figures);
+    if (!last.stage().measurable()) {
       boolean holds = age <= figures.of(holdsGood(last.stage()));
       return new LeadRoots(
           lead,
@@ -73,8 +83,12 @@ public record LeadRoots(
         lead,
         looks,
         forecast,
-        Optional.of(forecast.get().stageOn(today, figures)),
-        OptionalDouble.of(forecast.get().lengthOn(today)));
+        Optional.of(forecast.orElseThrow().stageOn(today, figures)),
+        OptionalDouble.of(forecast.orElseThrow().lengthOn(today)));
+  }
+
+  private static RootSpeed ofKind(Kind kind, Figures figures) {
+    return RootSpeed.ofKind(kind.of(Trait.ROOT_SPEED), figures);
   }
 
   /** Whether a tip is there that a move could break. */
@@ -89,19 +103,21 @@ public record LeadRoots(
         : InspectionFigures.NEW_ROOTS_GROWING;
   }
 
-  private static List<RootLook> looks(Lead lead, PlantHistory history, LocalDate today) {
-    if (history.latest(Item.NEW_ROOTS, lead, today).seen().isEmpty()) {
-      return List.of();
-    }
+  /** Every look at the roots of a lead in this pot, oldest first. */
+  static List<RootLook> looks(Lead lead, PlantHistory history) {
     var looks = new ArrayList<RootLook>();
     for (var inspection : history.inspections()) {
       var look = inspection.look(Item.NEW_ROOTS, lead);
-      if (!inspection.on().isAfter(today)) {
-        look.answer()
-            .ifPresent(stage -> looks.add(new RootLook(inspection.on(), stage, look.measured())));
-      }
+      look.answer()
+          .ifPresent(stage -> looks.add(new RootLook(inspection.on(), stage, look.measured())));
     }
-    return List.copyOf(looks);
+    return looks;
+  }
+
+  private static List<RootLook> until(LocalDate today, Lead lead, PlantHistory history) {
+    return history.latest(Item.NEW_ROOTS, lead, today).seen().isEmpty()
+        ? List.of()
+        : looks(lead, history).stream().filter(look -> !look.on().isAfter(today)).toList();
   }
 
   private static boolean stopped(Lead lead, PlantHistory history, LocalDate since, LocalDate day) {

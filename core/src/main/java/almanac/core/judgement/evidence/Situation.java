@@ -4,6 +4,7 @@ import almanac.core.history.Aim;
 import almanac.core.history.Arrival;
 import almanac.core.history.PlantHistory;
 import almanac.core.kinds.Kind;
+import almanac.core.roots.RootSpeed;
 import almanac.core.season.Conditions;
 import java.time.LocalDate;
 import java.util.Optional;
@@ -17,6 +18,8 @@ import java.util.Optional;
  * @param conditions where it stands
  * @param arrival how it came; nothing if nobody knows
  * @param aim what the collector wants of it
+ * @param rootSpeed how fast roots of its kind grow, as the collector's own plants of it show;
+ *     nothing where that is not asked for
  */
 public record Situation(
     LocalDate today,
@@ -24,10 +27,11 @@ public record Situation(
     PlantHistory history,
     Conditions conditions,
     Optional<Arrival> arrival,
-    Aim aim) {
+    Aim aim,
+    Optional<RootSpeed> rootSpeed) {
 
   /** The same plant with another history; for asking what would follow. */
   public Situation with(PlantHistory other) {
-    return new Situation(today, kind, other, conditions, arrival, aim);
+    return new Situation(today, kind, other, conditions, arrival, aim, rootSpeed);
   }
 }

@@ -78,7 +78,8 @@ public final class Judge {
         NextLook.after(verdict, timing, evidence),
         evidence.used(),
         evidence.leads(),
-        evidence.roots());
+        evidence.roots(),
+        evidence.longEnough());
   }
 
   /** For the method: an intact move is barely a disturbance, and who strips soon counts half. */

@@ -9,6 +9,7 @@ import almanac.core.medium.UsedLife;
 import almanac.core.words.Sentence;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 
 /**
  * A verdict with all it rests on.
@@ -30,6 +31,7 @@ import java.util.Optional;
  * @param used how far the medium is; nothing if it does not decay
  * @param leads the newest roots of each lead that was looked at
  * @param roots those of the lead that decides
+ * @param longEnough from which length on long roots take a move, mm
  */
 public record Judgement(
     Approach approach,
@@ -48,4 +50,5 @@ public record Judgement(
     Check nextCheck,
     Optional<UsedLife> used,
     List<LeadRoots> leads,
-    LeadRoots roots) {}
+    LeadRoots roots,
+    OptionalDouble longEnough) {}

@@ -41,21 +41,25 @@ final class Soon {
   static Optional<LocalDate> nubsEnd(Evidence evidence) {
     return evidence
         .forecast()
-        .filter(forecast -> evidence.stage().filter(RootStage.NUB::equals).isPresent())
-        .map(forecast -> forecast.nubUntil(evidence.figures()).likely())
+        .filter(forecast -> evidence.stage().filter(Soon::early).isPresent())
+        .map(forecast -> forecast.lastAsNubs(evidence.figures()))
         .filter(day -> isSoon(day, evidence));
   }
 
   /** The day on which the roots are long enough again, if that is soon. */
   static Optional<LocalDate> longRootsOpen(Evidence evidence) {
-    return evidence
-        .forecast()
-        .filter(
-            forecast ->
-                evidence.kind().hasSecondWindow()
-                    && evidence.stage().filter(stage -> stage != RootStage.LONG).isPresent())
-        .map(forecast -> forecast.unsafeUntil(evidence.figures()).likely())
-        .filter(day -> day.isAfter(evidence.today()) && isSoon(day, evidence));
+    var enough = evidence.longEnough();
+    if (enough.isEmpty() || evidence.forecast().isEmpty()) {
+      return Optional.empty();
+    }
+    var day = evidence.forecast().get().passes(enough.getAsDouble(), evidence.figures()).likely();
+    return day.isAfter(evidence.today()) && isSoon(day, evidence)
+        ? Optional.of(day)
+        : Optional.empty();
+  }
+
+  private static boolean early(RootStage stage) {
+    return stage == RootStage.SWELLING || stage == RootStage.NUB;
   }
 
   private static boolean isSoon(LocalDate day, Evidence evidence) {

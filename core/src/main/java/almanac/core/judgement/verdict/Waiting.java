@@ -7,9 +7,7 @@ import almanac.core.judgement.figures.JudgementFigures;
 import almanac.core.judgement.figures.ReadinessFigures;
 import almanac.core.judgement.readiness.Footing;
 import almanac.core.judgement.readiness.Readiness;
-import almanac.core.kinds.ReadyRule;
 import almanac.core.kinds.Trait;
-import almanac.core.roots.RootFigures;
 import almanac.core.roots.RootStage;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -103,16 +101,11 @@ final class Waiting {
   }
 
   private Optional<Change> longRoots() {
-    var kind = evidence.kind();
-    if (evidence.forecast().isEmpty() || !kind.hasSecondWindow()) {
+    if (evidence.forecast().isEmpty() || evidence.longEnough().isEmpty()) {
       return Optional.empty();
     }
-    double length =
-        figures.of(
-            kind.of(Trait.READY_RULE) == ReadyRule.LONG_FIRST
-                ? RootFigures.LONG_FIRST
-                : RootFigures.MID_MOST);
-    var passing = evidence.forecast().get().passes(length);
+    double length = evidence.longEnough().getAsDouble();
+    var passing = evidence.forecast().get().passes(length, figures);
     return Optional.of(
         new Change(
             wait(WaitCondition.LONG_ROOTS, passing.earliest(), passing.likely(), passing.latest()),

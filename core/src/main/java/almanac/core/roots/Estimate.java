@@ -1,0 +1,105 @@
+package almanac.core.roots;
+
+import almanac.core.figures.Figures;
+import almanac.core.season.GrowthPace;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * What one flush of roots is taken to be after all that was read off it.
+ *
+ * @param speed how fast it grows
+ * @param course how it grew at the likely speed
+ * @param mmByLogSpeed how the likely length would change with the logarithm of the speed
+ * @param rests the readings it rests on
+ * @param slip the reading that fits the others so badly that it was left out
+ */
+record Estimate(
+    RootSpeed speed,
+    Course course,
+    double mmByLogSpeed,
+    List<Reading> rests,
+    Optional<Reading> slip) {
+  /** Near enough to the peak for a parabola through three points. */
+  private static final double STEP = 0.05;
+
+  private static final int MOST_STEPS = 12;
+  private static final double LONGEST_STEP = 0.3;
+  private static final double NEAR = 1e-3;
+
+  /** With fewer readings nobody can say which of them slipped. */
+  private static final int TO_TELL_A_SLIP = 3;
+
+  /** Off by so many standard errors, a reading is looked at more closely. */
+  private static final double ODD = 2;
+
+  /**
+   * The likely speed and length. One slip of the ruler is left out.
+   *
+   * @param readings of one flush, at least one, oldest first
+   * @param before what was thought of the speed before
+   */
+  static Estimate of(List<Reading> readings, RootSpeed before, GrowthPace pace, Figures figures) {
+    var all = peak(readings, before, pace, figures);
+    if (readings.size() < TO_TELL_A_SLIP || all.course.worst() < ODD) {
+      return all;
+    }
+    double slip = figures.of(RootFigures.SLIP);
+    double least = all.course.weight() + slip * slip / 2;
+    var best = all;
+    for (int i = 0; i < readings.size(); i++) {
+      var others = new ArrayList<>(readings);
+      var left = others.remove(i);
+      var without = peak(others, before, pace, figures);
+      if (without.course.weight() > least) {
+        least = without.course.weight();
+        best =
+            new Estimate(
+                without.speed, without.course, without.mmByLogSpeed, others, Optional.of(left));
+      }
+    }
+    return best;
+  }
+
+  /** The day of the last reading that counts. */
+  LocalDate lastDay() {
+    return rests.get(rests.size() - 1).on();
+  }
+
+  /**
+   * The speed that fits best, and how sharply: a parabola through three points of the logarithm
+   * leads to the peak, and its curve there is what is left of the doubt.
+   */
+  private static Estimate peak(
+      List<Reading> readings, RootSpeed before, GrowthPace pace, Figures figures) {
+    if (readings.size() == 1) {
+      var course = Course.at(before.log(), readings, before, pace, figures);
+      return new Estimate(before, course, 0, readings, Optional.empty());
+    }
+    double broadest = 1 / (before.spread() * before.spread());
+    double log = before.log();
+    double curve = broadest;
+    for (int i = 0; i < MOST_STEPS; i++) {
+      double slower = Course.at(log - STEP, readings, before, pace, figures).weight();
+      double there = Course.at(log, readings, before, pace, figures).weight();
+      double faster = Course.at(log + STEP, readings, before, pace, figures).weight();
+      curve = Math.max(broadest / 2, (2 * there - slower - faster) / (STEP * STEP));
+      double step = (faster - slower) / (2 * STEP) / curve;
+      log += Math.max(-LONGEST_STEP, Math.min(LONGEST_STEP, step));
+      if (Math.abs(step) < NEAR) {
+        break;
+      }
+    }
+    var speed = new RootSpeed(log, 1 / Math.sqrt(Math.max(broadest, curve)));
+    double longer = Course.at(log + STEP, readings, before, pace, figures).mm();
+    double shorter = Course.at(log - STEP, readings, before, pace, figures).mm();
+    return new Estimate(
+        speed,
+        Course.at(log, readings, before, pace, figures),
+        (longer - shorter) / (2 * STEP),
+        readings,
+        Optional.empty());
+  }
+}
