@@ -1,16 +1,19 @@
 package almanac.core.roots;
 
 import almanac.core.figures.Figures;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * What was read off the roots of one lead, flush by flush.
  *
  * @param former those whose roots have gone in, oldest first
  * @param present those growing now; empty if none has a visible tip
+ * @param slip the day of the last reading of them that was left out, if one was
  */
-record Flushes(List<List<Reading>> former, List<Reading> present) {
+record Flushes(List<List<Reading>> former, List<Reading> present, Optional<LocalDate> slip) {
 
   /**
    * A look without a visible tip ends a flush, and so does a length that falls by more than the
@@ -22,26 +25,30 @@ record Flushes(List<List<Reading>> former, List<Reading> present) {
   static Flushes of(List<RootLook> looks, Figures figures) {
     var former = new ArrayList<List<Reading>>();
     var present = new ArrayList<Reading>();
+    Optional<LocalDate> slip = Optional.empty();
     for (int i = 0; i < looks.size(); i++) {
       var look = looks.get(i);
       if (!look.stage().measurable()) {
         end(present, former);
+        slip = Optional.empty();
         continue;
       }
       var reading = Reading.of(look, figures);
       if (fallen(reading, present, 1, figures)) {
         if (wentBack(looks, i, present, figures)) {
+          slip = Optional.of(reading.on());
           continue;
         }
         if (present.size() > 1 && !fallen(reading, present, 2, figures)) {
-          present.remove(present.size() - 1);
+          slip = Optional.of(present.remove(present.size() - 1).on());
         } else {
           end(present, former);
+          slip = Optional.empty();
         }
       }
       present.add(reading);
     }
-    return new Flushes(List.copyOf(former), List.copyOf(present));
+    return new Flushes(List.copyOf(former), List.copyOf(present), slip);
   }
 
   private static void end(List<Reading> present, List<List<Reading>> former) {

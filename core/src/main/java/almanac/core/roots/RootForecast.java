@@ -19,10 +19,16 @@ import java.util.Optional;
  *     0 for bumps
  * @param estimate what the roots are taken to be
  * @param measurements how many measured lengths of these roots it rests on
+ * @param slippedOn the day of a measurement that was left out because it does not fit the others
  * @param pace how the place lets them grow
  */
 public record RootForecast(
-    RootLook look, double seenMm, Estimate estimate, int measurements, GrowthPace pace) {
+    RootLook look,
+    double seenMm,
+    Estimate estimate,
+    int measurements,
+    Optional<LocalDate> slippedOn,
+    GrowthPace pace) {
   /** Nine in ten lie so many standard deviations around the middle. */
   private static final double NINE_IN_TEN = 1.645;
 
@@ -55,7 +61,13 @@ public record RootForecast(
     var estimate = Estimate.of(flushes.present(), before, pace, figures);
     int measured = (int) estimate.rests().stream().filter(Reading::measured).count();
     return Optional.of(
-        new RootForecast(last, seen(last, estimate, pace, figures), estimate, measured, pace));
+        new RootForecast(
+            last,
+            seen(last, estimate, pace, figures),
+            estimate,
+            measured,
+            estimate.slip().map(Reading::on).or(flushes::slip),
+            pace));
   }
 
   /** Bumps are roots that still have some days to go before they show. */
@@ -64,7 +76,7 @@ public record RootForecast(
     double missing = before.mmAWeek() * figures.of(RootFigures.BUMPS_DAYS) / DAYS_A_WEEK;
     var reading = new Reading(look.on(), -missing, missing * HALF, false);
     var estimate = Estimate.of(List.of(reading), before, pace, figures);
-    return new RootForecast(look, -missing, estimate, 0, pace);
+    return new RootForecast(look, -missing, estimate, 0, Optional.empty(), pace);
   }
 
   /** What was measured stands; what was seen by eye is taken for the likely length of its stage. */
@@ -83,11 +95,6 @@ public record RootForecast(
     return estimate.speed();
   }
 
-  /** The day of a measurement that was left out because it does not fit the others. */
-  public Optional<LocalDate> slippedOn() {
-    return estimate.slip().map(Reading::on);
-  }
-
   /** What it rests on, as a sentence. */
   public Sentence restsOn(LocalDate today, Figures figures) {
     var speed = Measure.MM_A_WEEK.of(Math.round(10 * speed().mmAWeek()) / 10.0);
@@ -100,15 +107,16 @@ public record RootForecast(
                 measurements,
                 speed);
     double share = pace.weeks(today, today.plusWeeks(1));
-    var now =
-        share < figures.of(RootFigures.SLOWED) / 100
-            ? say(", now about {} of that", Measure.PERCENT.of(5 * Math.round(20 * share)))
-            : say("");
-    var left =
-        slippedOn()
-            .map(day -> say("; the length of {} does not fit the others and is left out", day))
-            .orElseGet(() -> say(""));
-    return rests.and(now).and(left).and(say(". Nine in ten fall into the shaded range."));
+    if (share < figures.of(RootFigures.SLOWED) / 100) {
+      rests =
+          rests.and(say(", now about {} of that", Measure.PERCENT.of(5 * Math.round(20 * share))));
+    }
+    if (slippedOn.isPresent()) {
+      rests =
+          rests.and(
+              say("; the length of {} does not fit the others and is left out", slippedOn.get()));
+    }
+    return rests.and(say(". Nine in ten fall into the shaded range."));
   }
 
   /** The likely length on a day, mm; never shorter than what was seen, below 0 for bumps. */

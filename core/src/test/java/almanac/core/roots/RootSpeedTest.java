@@ -114,6 +114,24 @@ class RootSpeedTest {
   }
 
   @Test
+  void itSaysInASentenceWhatItRestsOn() {
+    assertThat(forecast(measured(0, 8)).restsOn(DAY, FIGURES))
+        .hasToString(
+            "By the speed of its kind: 17 mm a week in warm and light weeks. Nine in ten fall into"
+                + " the shaded range.");
+    var slipped =
+        forecast(
+            measured(0, 10),
+            measured(7, 26),
+            measured(14, 300),
+            measured(21, 58),
+            measured(28, 74));
+    assertThat(slipped.restsOn(DAY, FIGURES).toString())
+        .startsWith("By 4 measurements, weighed against the speed of its kind: 1")
+        .contains("; the length of 2027-05-15 does not fit the others and is left out.");
+  }
+
+  @Test
   void bumpsBecomeNubsInAboutTenDays() {
     var forecast = forecast(seen(0, RootStage.SWELLING));
     assertThat(forecast.stageOn(DAY.plusDays(9), FIGURES)).isEqualTo(RootStage.SWELLING);
