@@ -97,7 +97,7 @@ public final class Slips {
             || judged.verdict() == Verdict.LIFT_AND_LOOK
             || judged.verdict() == Verdict.LET_GO
         ? null
-        : judged.method().howTo().toString();
+        : judged.method().words().toString();
   }
 
   private static Slip.ReasonLine reason(Reason reason) {

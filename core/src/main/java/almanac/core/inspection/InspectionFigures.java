@@ -32,6 +32,8 @@ public final class InspectionFigures {
       GROUP.days("surface", 90, "The surface sinks and greens over within a season");
   public static final Figure WETNESS =
       GROUP.days("wetness", 2, "How wet it is today says nothing of next week");
+  public static final Figure BREAKAGE =
+      GROUP.days("breakage", 120, "What broke is mended or mourned within a season");
   public static final Figure POT =
       GROUP.days("pot", 365, "A pot lasts; it is looked over once a year");
 

@@ -177,6 +177,15 @@ public final class Item<A extends Enum<A> & Answer> {
               InspectionFigures.ROOTS_IN_POT)
           .measured(Measurement.percent("dead"))
           .inThisPot();
+  public static final Item<ThroughWall> THROUGH_WALL =
+      of(
+              Section.ROOTS,
+              "throughWall",
+              "Roots through the wall",
+              "Turn the clear pot round before a lamp",
+              ThroughWall.class,
+              InspectionFigures.ROOTS_IN_POT)
+          .inThisPot();
   public static final Item<RootsCrowding> CROWDING =
       of(
               Section.ROOTS,
@@ -316,6 +325,38 @@ public final class Item<A extends Enum<A> & Answer> {
           Parts.class,
           InspectionFigures.SIZE);
 
+  public static final Item<Breakage> BREAKAGE =
+      of(
+              Section.BREAKAGE,
+              "breakage",
+              "Found broken",
+              "By accident, or at the last move",
+              Breakage.class,
+              InspectionFigures.BREAKAGE)
+          .several();
+  public static final Item<OnlyMeasured> TIPS_BROKEN =
+      measuredOnly(
+          Section.BREAKAGE,
+          "tipsBroken",
+          "New tips broken",
+          Measurement.count("how many"),
+          InspectionFigures.BREAKAGE);
+  public static final Item<OnlyMeasured> TIPS_IN_ALL =
+      measuredOnly(
+          Section.BREAKAGE,
+          "tipsInAll",
+          "New tips in all",
+          Measurement.count("of how many"),
+          InspectionFigures.BREAKAGE);
+  public static final Item<Wound> WOUND =
+      of(
+          Section.BREAKAGE,
+          "wound",
+          "The wound",
+          "Touch it with a dry paper",
+          Wound.class,
+          InspectionFigures.BREAKAGE);
+
   private static final List<Item<?>> IN_LOOKING_ORDER =
       List.of(
           LEAVES,
@@ -335,6 +376,7 @@ public final class Item<A extends Enum<A> & Answer> {
           NEW_ROOTS,
           ROOT_TIPS,
           ROOTS_IN_POT,
+          THROUGH_WALL,
           CROWDING,
           MEDIUM_PIECE,
           SMELL,
@@ -351,7 +393,11 @@ public final class Item<A extends Enum<A> & Answer> {
           POT,
           TAG,
           COMPANY,
-          PARTS);
+          PARTS,
+          BREAKAGE,
+          TIPS_BROKEN,
+          TIPS_IN_ALL,
+          WOUND);
 
   static {
     for (int i = 0; i < IN_LOOKING_ORDER.size(); i++) {

@@ -22,6 +22,11 @@ public enum Pests implements Answer {
     this.words = words;
   }
 
+  /** Whether it does harm; springtails and small spiders do none. */
+  public boolean harmful() {
+    return this != NONE && this != SPRINGTAIL && this != SPIDER;
+  }
+
   @Override
   public String words() {
     return words;

@@ -9,7 +9,8 @@ public enum Section {
   ROOTS("Roots"),
   MEDIUM("Medium"),
   PESTS("Pests and disease"),
-  POT("Pot and tag");
+  POT("Pot and tag"),
+  BREAKAGE("Breakage");
 
   private final String title;
 

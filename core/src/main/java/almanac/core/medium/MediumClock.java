@@ -19,6 +19,12 @@ public final class MediumClock {
   private static final double DEGREES_TO_DOUBLE = 10;
   private static final int YEARS_AHEAD = 10;
 
+  /** Of several tests of one day the worst holds, so it comes last. */
+  private static final Comparator<MediumTest> WORST_LAST =
+      Comparator.comparing(MediumTest::on)
+          .thenComparingDouble(test -> test.band().least())
+          .thenComparing(test -> test.band().most(), Comparator.reverseOrder());
+
   private final PottedOn pottedOn;
   private final LocalDate knownSince;
   private final Mix mix;
@@ -75,7 +81,7 @@ public final class MediumClock {
     var felt =
         tests.stream()
             .filter(test -> !test.on().isAfter(day) && !test.on().isBefore(start()))
-            .sorted(Comparator.comparing(MediumTest::on))
+            .sorted(WORST_LAST)
             .toList();
     double likely = run(start(), day, felt);
     if (pottedOn instanceof PottedOn.Between between && mix.known()) {

@@ -6,6 +6,7 @@ import almanac.core.medium.Temperatures;
 import java.time.LocalDate;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.function.Predicate;
 
 /**
  * Light and warmth where a plant stands.
@@ -15,6 +16,7 @@ import java.util.OptionalDouble;
  * @param means place means by month; absent where nobody has measured
  */
 public record Conditions(LightYear light, OptionalDouble lampHours, Optional<Temperatures> means) {
+  private static final int DAYS_AHEAD = 366;
 
   /** Hours of useful light on a day: of the sun or of the lamps, whichever lasts longer. */
   public double hoursOn(LocalDate day) {
@@ -22,29 +24,70 @@ public record Conditions(LightYear light, OptionalDouble lampHours, Optional<Tem
   }
 
   /**
-   * What a moved plant would lack on that day; nothing if light and warmth carry growth. Where
-   * nobody has measured, the warmth is not doubted.
+   * What a moved plant would be short of on that day; nothing if light and warmth carry growth.
+   * Where nobody has measured, the warmth is not doubted.
    */
   public Optional<Lack> lacks(LocalDate day, Warmth wanted, Figures figures) {
-    if (means.isPresent()) {
-      double mean = means.get().in(day.getMonth());
-      if (mean < wanted.nightLeast()) {
-        return Optional.of(Lack.COLD);
-      }
-      if (mean > wanted.dayMost()) {
-        return Optional.of(Lack.HEAT);
-      }
+    var warmth = lacksWarmth(day, wanted);
+    if (warmth.isPresent()) {
+      return warmth;
     }
     return hoursOn(day) < figures.of(SeasonFigures.LEAST_LIGHT)
         ? Optional.of(Lack.LIGHT)
         : Optional.empty();
   }
 
-  /** The first day of the coming year, from the given one on, on which nothing is lacking. */
-  public Optional<LocalDate> carryGrowthFrom(LocalDate day, Warmth wanted, Figures figures) {
-    for (int days = 0; days <= 366; days++) {
-      var later = day.plusDays(days);
-      if (lacks(later, wanted, figures).isEmpty()) {
+  private Optional<Lack> lacksWarmth(LocalDate day, Warmth wanted) {
+    if (means.isEmpty()) {
+      return Optional.empty();
+    }
+    double mean = means.get().in(day.getMonth());
+    if (mean < wanted.nightLeast()) {
+      return Optional.of(Lack.COLD);
+    }
+    return mean > wanted.dayMost() ? Optional.of(Lack.HEAT) : Optional.empty();
+  }
+
+  /** How much of the light that carries growth is missing on that day: 0 nothing, 1 all. */
+  public double lightMissing(LocalDate day, Figures figures) {
+    double enough = figures.of(SeasonFigures.LEAST_LIGHT);
+    double none = figures.of(SeasonFigures.NO_LIGHT);
+    double hours = hoursOn(day);
+    if (hours >= enough) {
+      return 0;
+    }
+    return hours <= none ? 1 : (enough - hours) / (enough - none);
+  }
+
+  /** Whether that day lies in the season in which what can wait need not wait. */
+  public boolean gateOpen(LocalDate day, Warmth wanted, Figures figures) {
+    return hoursOn(day) >= figures.of(SeasonFigures.GATE) && lacksWarmth(day, wanted).isEmpty();
+  }
+
+  /** Whether the place is warm for a kind on that day, as far as anybody knows. */
+  public boolean warm(LocalDate day, Warmth wanted, Figures figures) {
+    double share = figures.of(SeasonFigures.WARM_FROM) / 100;
+    double from = wanted.nightLeast() + share * (wanted.dayMost() - wanted.nightLeast());
+    return means.isEmpty()
+        || means.get().in(day.getMonth()) >= from && lacksWarmth(day, wanted).isEmpty();
+  }
+
+  /** The first day of the coming year, from the given one on, on which the gate is open. */
+  public Optional<LocalDate> gateOpensFrom(LocalDate day, Warmth wanted, Figures figures) {
+    return firstDay(day, later -> gateOpen(later, wanted, figures));
+  }
+
+  /** The last day before it shuts, if it is open on the given one and shuts within a year. */
+  public Optional<LocalDate> gateOpenUntil(LocalDate day, Warmth wanted, Figures figures) {
+    return firstDay(day, later -> !gateOpen(later, wanted, figures))
+        .map(shut -> shut.minusDays(1))
+        .filter(last -> !last.isBefore(day));
+  }
+
+  private static Optional<LocalDate> firstDay(LocalDate from, Predicate<LocalDate> wanted) {
+    for (int days = 0; days <= DAYS_AHEAD; days++) {
+      var later = from.plusDays(days);
+      if (wanted.test(later)) {
         return Optional.of(later);
       }
     }

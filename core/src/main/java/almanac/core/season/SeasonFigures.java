@@ -9,8 +9,47 @@ public final class SeasonFigures {
   public static final FigureGroup GROUP = new FigureGroup("season", "Season and conditions");
 
   public static final Figure LEAST_LIGHT =
+      GROUP.figure("least-light", 12, Unit.HOURS, 6, 18, "With so much light a move costs nothing");
+  public static final Figure NO_LIGHT =
       GROUP.figure(
-          "least-light", 12, Unit.HOURS, 6, 18, "With less light a moved plant cannot make roots");
+          "no-light",
+          10,
+          Unit.HOURS,
+          4,
+          18,
+          "With less a moved plant can hardly make roots: the whole loss, straight between");
+  public static final Figure GATE =
+      GROUP.figure(
+          "gate",
+          11,
+          Unit.HOURS,
+          4,
+          18,
+          "Under so much light what can wait, waits: nothing is divided or taken apart");
+  public static final Figure WARM_FROM =
+      GROUP.figure(
+          "warm-from",
+          25,
+          Unit.PERCENT,
+          0,
+          100,
+          "A quarter of the way from its coldest night to its hottest day is warm for a kind");
+  public static final Figure WARM_AND_GROWING =
+      GROUP.figure(
+          "warm-and-growing",
+          50,
+          Unit.PERCENT,
+          0,
+          100,
+          "Where it is warm and tips are seen growing, short days cost half");
+  public static final Figure TIPS_SEEN =
+      GROUP.figure(
+          "tips-seen",
+          14,
+          Unit.DAYS,
+          1,
+          60,
+          "Tips that were seen growing within a fortnight are growing");
   public static final Figure DARK =
       GROUP.figure(
           "dark",
@@ -62,6 +101,7 @@ public final class SeasonFigures {
           "The same sill in the warmest month, where nobody has measured");
 
   static {
+    GROUP.inOrder(NO_LIGHT, GATE, LEAST_LIGHT);
     GROUP.inOrder(DARK, LEAST_LIGHT);
   }
 

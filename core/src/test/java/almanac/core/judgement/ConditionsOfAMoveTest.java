@@ -56,8 +56,13 @@ class ConditionsOfAMoveTest {
 
   @Test
   void bloomingGrowingAndRootingAtOnceIsTheGrowingSeason() {
-    var dark = Plant.of("oncidium", Plant.DECEMBER).potted(12).saw(Item.NEW_ROOTS, RootStage.NUB);
+    var dark =
+        Plant.of("oncidium", Plant.DECEMBER)
+            .potted(12)
+            .atAMeanOf(16)
+            .saw(Item.NEW_ROOTS, RootStage.NUB);
     assertThat(lossOutOfSeason(dark)).isEqualTo(25);
+    assertThat(lossOutOfSeason(dark.atAMeanOf(20))).as("warm, and its tips grow").isEqualTo(12.5);
     dark.saw(Item.BLOOM, Bloom.OPEN).saw(Item.GROWTH, GrowthStage.HALF_GROWN);
     assertThat(lossOutOfSeason(dark)).isZero();
   }
@@ -114,11 +119,16 @@ class ConditionsOfAMoveTest {
             .potted(2, Mix.of(Component.SPHAGNUM_BEST))
             .saw(Item.LEAF_MARKS, LeafMarks.MANY_SPOTS);
     assertThat(plant.judged().need()).isEqualTo(15);
-    var thirsty =
+    var keptMoist =
         Plant.of("oncidium")
             .potted(2, Mix.of(Component.SPHAGNUM_BEST))
+            .saw(Item.LEAF_MARKS, LeafMarks.LEAF_LOSS);
+    assertThat(keptMoist.judged().need()).as("as wrong as for a dry one").isEqualTo(15);
+    var onTheGround =
+        Plant.of("sobralia")
+            .potted(2, Mix.of(Component.SPHAGNUM_BEST))
             .saw(Item.LEAF_MARKS, LeafMarks.MANY_SPOTS);
-    assertThat(thirsty.judged().need()).isZero();
+    assertThat(onTheGround.judged().need()).isZero();
   }
 
   @ParameterizedTest(name = "{0}, dry after {1} days: need {2}")

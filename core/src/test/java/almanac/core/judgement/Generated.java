@@ -2,15 +2,19 @@ package almanac.core.judgement;
 
 import almanac.core.history.Aim;
 import almanac.core.inspection.Bloom;
+import almanac.core.inspection.Breakage;
 import almanac.core.inspection.Bubbles;
 import almanac.core.inspection.GrowthStage;
 import almanac.core.inspection.Item;
 import almanac.core.inspection.Leaves;
+import almanac.core.inspection.Level;
+import almanac.core.inspection.Parts;
 import almanac.core.inspection.Rim;
 import almanac.core.inspection.RootsCrowding;
 import almanac.core.inspection.RootsInPot;
 import almanac.core.inspection.Smell;
 import almanac.core.inspection.Stability;
+import almanac.core.inspection.SurfaceRoots;
 import almanac.core.inspection.Wetness;
 import almanac.core.kinds.StandardKinds;
 import almanac.core.medium.Component;
@@ -84,14 +88,19 @@ record Generated(String kind, LocalDate today, long seed) {
     maybe(random, plant, Item.RIM, Rim.values());
     maybe(random, plant, Item.CROWDING, RootsCrowding.values());
     maybe(random, plant, Item.SMELL, Smell.values());
+    maybe(random, plant, Item.LEVEL, Level.values());
+    maybe(random, plant, Item.SURFACE_ROOTS, SurfaceRoots.values());
+    maybe(random, plant, Item.PARTS, Parts.values());
+    maybe(random, plant, Item.BREAKAGE, Breakage.values());
     if (monthsMore == 0) {
       maybe(random, plant, Item.MEDIUM_PIECE, Piece.values());
     }
     return plant;
   }
 
+  @SafeVarargs
   private static <A extends Enum<A> & Answer> void maybe(
-      Random random, Plant plant, Item<A> item, A[] answers) {
+      Random random, Plant plant, Item<A> item, A... answers) {
     var answer = answers[random.nextInt(answers.length)];
     if (random.nextInt(5) > 1) {
       plant.saw(item, answer);

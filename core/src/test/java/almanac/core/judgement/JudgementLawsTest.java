@@ -17,14 +17,12 @@ import almanac.core.judgement.compare.Comparison;
 import almanac.core.judgement.compare.DecidingLooks;
 import almanac.core.judgement.compare.Differences;
 import almanac.core.judgement.evidence.Situation;
-import almanac.core.judgement.figures.JudgementFigures;
 import almanac.core.judgement.figures.NeedFigures;
 import almanac.core.judgement.reason.Basis;
 import almanac.core.judgement.reason.Need;
 import almanac.core.judgement.reason.Reason;
 import almanac.core.judgement.reason.Reason.Side;
 import almanac.core.judgement.reason.Scale;
-import almanac.core.judgement.verdict.Family;
 import almanac.core.judgement.verdict.Judge;
 import almanac.core.judgement.verdict.Judgement;
 import almanac.core.judgement.verdict.Timing;
@@ -175,7 +173,7 @@ class JudgementLawsTest {
           assertThat(judged.need()).isCloseTo(Math.min(100, sum), within(1e-9));
           var base = reasons(judged, Scale.READINESS);
           assertThat(base).hasSize(1);
-          if (judged.method() != Verdict.MOVE_UP
+          if (judged.method().verdict() != Verdict.MOVE_UP
               && !base.get(0).basis().equals(Basis.Bare.UNSEEN)) {
             double losses = reasons(judged, Scale.LOSS).stream().mapToDouble(Reason::points).sum();
             assertThat(judged.readiness())
@@ -267,6 +265,10 @@ class JudgementLawsTest {
         continue;
       }
       var with = generated.plant().daysAgo(0).saw(Item.NEW_ROOTS, Lead.B, RootStage.MID);
+      boolean sameSeason = reasons(with.judged(), Scale.LOSS).equals(reasons(before, Scale.LOSS));
+      if (!sameSeason) {
+        continue;
+      }
       assertThat(with.judged().readiness()).isLessThanOrEqualTo(before.readiness());
       if (with.judged().readiness() < before.readiness()) {
         tried.on(with.situation());
@@ -283,7 +285,7 @@ class JudgementLawsTest {
       var judged = HOUSE.judge(situation);
       if (situation.kind().of(Trait.READY_RULE) == ReadyRule.START_OF_GROWTH
           || !judged.notLookedAt().contains(Item.NEW_ROOTS)
-          || judged.method() == Verdict.MOVE_UP) {
+          || judged.method().verdict() == Verdict.MOVE_UP) {
         continue;
       }
       assertThat(reasons(judged, Scale.READINESS))
@@ -294,7 +296,7 @@ class JudgementLawsTest {
         var then = HOUSE.judge(seen);
         boolean otherwise =
             !reasons(then, Scale.LOSS).equals(reasons(judged, Scale.LOSS))
-                || then.method() != judged.method();
+                || then.method().intact() != judged.method().intact();
         if (!otherwise) {
           assertThat(then.readiness()).isBetween(judged.readiness(), judged.readinessMost());
           tried.on(situation);
@@ -324,23 +326,6 @@ class JudgementLawsTest {
           tried.on(situation);
         });
     tried.everywhere();
-  }
-
-  @Test
-  void aPlantWaitsOnlyWhereItLosesByStayingAndWouldNotTakeTheMove() {
-    eachJudged(
-        (situation, judged) -> {
-          if (judged.verdict() == Verdict.WAIT_FOR) {
-            assertThat(judged.need()).isGreaterThanOrEqualTo(of(JudgementFigures.MUST_FROM));
-            assertThat(judged.readiness()).isLessThan(of(JudgementFigures.READY_ENOUGH));
-            tried.on(situation);
-          }
-          if (judged.verdict().family() == Family.LEAVE_ALONE) {
-            assertThat(judged.need()).isLessThan(of(JudgementFigures.MUST_FROM));
-          }
-        });
-    tried.theWholeYear();
-    tried.atLeast(50);
   }
 
   private static double of(almanac.core.figures.Figure figure) {

@@ -12,6 +12,7 @@ import almanac.core.inspection.Pests;
 import almanac.core.inspection.RootsCrowding;
 import almanac.core.inspection.RootsInPot;
 import almanac.core.inspection.Rot;
+import almanac.core.inspection.Surface;
 import almanac.core.inspection.SurfaceRoots;
 import almanac.core.inspection.Wetness;
 import almanac.core.judgement.reason.NoReason;
@@ -81,9 +82,12 @@ class NeedsTest {
     "oncidium, company, SEVERAL_WANTED_APART, 10",
     "oncidium, company, SEVERAL, 0",
     "oncidium, crowding, OUT_OF_HOLES, 5",
-    "oncidium, crowding, CROWDED, 5",
-    "sobralia, crowding, CROWDED, 10",
-    "paphiopedilum, crowding, CIRCLING, 10",
+    "oncidium, crowding, CROWDED, 0",
+    "sobralia, crowding, CROWDED, 0",
+    "paphiopedilum, crowding, CIRCLING, 0",
+    "oncidium, breakage, TIPS_CHEWED, 25",
+    "oncidium, breakage, LONG_ROOT, 0",
+    "oncidium, breakage, LEAF_OR_SPIKE, 0",
     "oncidium, surface, WEEDS, 5",
     "catasetum, growth, STARTING, 0",
     "oncidium, growth, STARTING, 0"
@@ -91,6 +95,14 @@ class NeedsTest {
   void eachFindingCountsByItself(String kind, String item, String seen, double points) {
     var plant = inStones(kind);
     see(plant, Item.named(item).orElseThrow(), seen);
+    assertThat(plant.judged().need()).isEqualTo(points);
+  }
+
+  @ParameterizedTest(name = "{0} crowded, and a weed in it: {1}")
+  @CsvSource({"oncidium, 10", "sobralia, 15", "paphiopedilum, 15"})
+  void aCrowdedPotCountsOnlyBesideAnotherReason(String kind, double points) {
+    var plant =
+        inStones(kind).saw(Item.CROWDING, RootsCrowding.CROWDED).saw(Item.SURFACE, Surface.WEEDS);
     assertThat(plant.judged().need()).isEqualTo(points);
   }
 
@@ -126,11 +138,11 @@ class NeedsTest {
     assertThat(plant.daysAgo(0).measured(Item.DAYS_TO_DRY, days).judged().need()).isEqualTo(points);
   }
 
-  @ParameterizedTest(name = "soak water from 6.8 to {0}: at least {1} % used")
-  @CsvSource({"6.4, 25", "6.3, 80", "5.8, 100"})
-  void acidSoakWaterAgesTheMedium(double ph, double used) {
+  @ParameterizedTest(name = "soak water from {0} to {1}: at least {2} % used")
+  @CsvSource({"6.8, 6.4, 25", "6.8, 6.3, 80", "6.8, 5.8, 100", "6.2, 5.8, 25", "7.3, 6.3, 100"})
+  void acidSoakWaterAgesTheMedium(double in, double ph, double used) {
     var plant = Plant.of("oncidium").potted(6).daysAgo(60).measured(Item.SOAK_PH, 6.8);
-    var judged = plant.daysAgo(0).measured(Item.SOAK_PH, ph).judged();
+    var judged = plant.daysAgo(0).measured(Item.SOAK_IN, in).measured(Item.SOAK_PH, ph).judged();
     assertThat(judged.used().orElseThrow().likely()).isCloseTo(used, within(1.0));
   }
 

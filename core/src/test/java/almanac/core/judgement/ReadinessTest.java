@@ -59,8 +59,16 @@ class ReadinessTest {
   })
   void deciduousKindsAreJudgedByTheirGrowth(GrowthStage growth, double points) {
     var judged =
-        of("catasetum").saw(Item.GROWTH, growth).saw(Item.NEW_ROOTS, RootStage.MID).judged();
+        of("catasetum").saw(Item.GROWTH, growth).saw(Item.NEW_ROOTS, RootStage.NUB).judged();
     assertThat(judged.readiness()).isEqualTo(points);
+  }
+
+  @Test
+  void aDeciduousKindWhoseRootsHaveGrownPastTheStartIsNoLongerReady() {
+    var late =
+        of("catasetum").saw(Item.GROWTH, GrowthStage.STARTING).saw(Item.NEW_ROOTS, RootStage.SHORT);
+    assertThat(late.judged().readiness()).isEqualTo(35);
+    assertThat(late.judged().need()).as("nor asks for its yearly move").isLessThan(60);
   }
 
   @Test
@@ -85,7 +93,11 @@ class ReadinessTest {
 
   @Test
   void darkDaysAndThirstTakeFromIt() {
-    var dark = Plant.of("oncidium", Plant.DECEMBER).potted(12).saw(Item.NEW_ROOTS, RootStage.NUB);
+    var dark =
+        Plant.of("oncidium", Plant.DECEMBER)
+            .potted(12)
+            .atAMeanOf(16)
+            .saw(Item.NEW_ROOTS, RootStage.NUB);
     assertThat(dark.judged().readiness()).isEqualTo(70);
     assertThat(dark.underLights().judged().readiness()).isEqualTo(95);
     var dry =
@@ -113,7 +125,7 @@ class ReadinessTest {
             .saw(Item.BLOOM, Bloom.BUDS)
             .measured(Item.RIM, -5)
             .judged();
-    assertThat(judged.method()).isEqualTo(Verdict.MOVE_UP);
+    assertThat(judged.method().verdict()).isEqualTo(Verdict.MOVE_UP);
     assertThat(judged.readiness()).isEqualTo(70);
   }
 

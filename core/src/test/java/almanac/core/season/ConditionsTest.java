@@ -61,11 +61,11 @@ class ConditionsTest {
   }
 
   @Test
-  void theDayIsFoundFromWhichNothingIsLacking() {
+  void theDayIsFoundFromWhichTheGateIsOpen() {
     var sill = sill(56);
-    var day = sill.carryGrowthFrom(JANUARY, Warmth.WARM, FIGURES).orElseThrow();
-    assertThat(sill.hoursOn(day)).isGreaterThanOrEqualTo(12);
-    assertThat(sill.hoursOn(day.minusDays(1))).isLessThan(12);
+    var day = sill.gateOpensFrom(JANUARY, Warmth.WARM, FIGURES).orElseThrow();
+    assertThat(sill.hoursOn(day)).isGreaterThanOrEqualTo(11);
+    assertThat(sill.hoursOn(day.minusDays(1))).isLessThan(11);
   }
 
   @Test
@@ -77,8 +77,45 @@ class ConditionsTest {
     var cold =
         new Conditions(
             LightYear.at(56), OptionalDouble.empty(), Optional.of(Temperatures.of(means)));
-    assertThat(cold.carryGrowthFrom(JANUARY, Warmth.COOL, FIGURES))
+    assertThat(cold.gateOpensFrom(JANUARY, Warmth.COOL, FIGURES))
         .contains(LocalDate.of(2027, 5, 1));
-    assertThat(steady(8).carryGrowthFrom(JANUARY, Warmth.COOL, FIGURES)).isEmpty();
+    assertThat(steady(8).gateOpensFrom(JANUARY, Warmth.COOL, FIGURES)).isEmpty();
+  }
+
+  @Test
+  void theGateStandsOpenUntilTheDaysAreTooShort() {
+    var sill = sill(56);
+    var august = LocalDate.of(2027, 8, 20);
+    var last = sill.gateOpenUntil(august, Warmth.WARM, FIGURES).orElseThrow();
+    assertThat(sill.hoursOn(last)).isGreaterThanOrEqualTo(11);
+    assertThat(sill.hoursOn(last.plusDays(1))).isLessThan(11);
+    assertThat(sill.gateOpenUntil(JANUARY, Warmth.WARM, FIGURES)).isEmpty();
+    assertThat(lit(14).gateOpenUntil(august, Warmth.WARM, FIGURES)).isEmpty();
+  }
+
+  /** The season is a slope: between ten hours and twelve each minute counts the same. */
+  @Test
+  void aLaterDayOfTheSameSpringNeverLacksMoreLight() {
+    int between = 0;
+    for (double latitude : new double[] {-56, -34, 20, 45, 56, 63}) {
+      var sill = sill(latitude);
+      var start = LocalDate.of(2027, latitude > 0 ? 1 : 7, 1);
+      double before = 1;
+      for (int day = 0; day < 150; day++) {
+        double missing = sill.lightMissing(start.plusDays(day), FIGURES);
+        assertThat(missing).isBetween(0.0, before + 1e-3);
+        between += missing > 0 && missing < 1 ? 1 : 0;
+        before = missing;
+      }
+    }
+    assertThat(between).isGreaterThan(100);
+  }
+
+  @Test
+  void warmForItsKindBeginsAQuarterIntoItsRange() {
+    assertThat(steady(21.4).warm(JANUARY, Warmth.WARM, FIGURES)).isFalse();
+    assertThat(steady(21.5).warm(JANUARY, Warmth.WARM, FIGURES)).isTrue();
+    assertThat(steady(33).warm(JANUARY, Warmth.WARM, FIGURES)).isFalse();
+    assertThat(sill(56).warm(JANUARY, Warmth.WARM, FIGURES)).as("nobody measured").isTrue();
   }
 }

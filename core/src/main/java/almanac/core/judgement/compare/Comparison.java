@@ -69,8 +69,8 @@ public record Comparison(Judgement judgement, Sentence why) {
               Math.round(inForce.readiness()),
               other.approach().principle()));
     }
-    return other.method() == inForce.method()
+    return other.method().words().equals(inForce.method().words())
         ? Optional.empty()
-        : Optional.of(say("Would do it otherwise: {}", other.method().howTo().toString()));
+        : Optional.of(say("Would do it otherwise: {}", other.method().words().toString()));
   }
 }

@@ -74,8 +74,9 @@ public final class Differences {
   }
 
   private void method() {
-    if (before.method() != after.method() && before.verdict() == after.verdict()) {
-      found.add(say("Method: ").and(after.method().howTo()));
+    if (!before.method().words().equals(after.method().words())
+        && before.verdict() == after.verdict()) {
+      found.add(say("Method: ").and(after.method().words()));
     }
   }
 }

@@ -3,14 +3,17 @@ package almanac.core.judgement.evidence;
 import almanac.core.figures.Figures;
 import almanac.core.history.Approach;
 import almanac.core.inspection.Bloom;
+import almanac.core.inspection.Breakage;
 import almanac.core.inspection.Bulbs;
 import almanac.core.inspection.GrowthStage;
 import almanac.core.inspection.Item;
 import almanac.core.inspection.Lead;
 import almanac.core.inspection.Leaves;
 import almanac.core.inspection.Look;
+import almanac.core.inspection.Pests;
 import almanac.core.inspection.Rim;
 import almanac.core.inspection.RootsInPot;
+import almanac.core.inspection.Rot;
 import almanac.core.inspection.Spot;
 import almanac.core.judgement.figures.ReadinessFigures;
 import almanac.core.judgement.reason.SeenAt;
@@ -26,7 +29,7 @@ import almanac.core.medium.UsedLife;
 import almanac.core.roots.RootFigures;
 import almanac.core.roots.RootForecast;
 import almanac.core.roots.RootStage;
-import almanac.core.season.Lack;
+import almanac.core.season.SeasonFigures;
 import almanac.core.words.Answer;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
@@ -60,8 +63,7 @@ public final class Evidence {
   private final List<LeadRoots> leads;
   private final LeadRoots roots;
   private final Optional<Bloom> bloom;
-  private final Optional<Lack> lack;
-  private final boolean resting;
+  private final Season season;
   private final OptionalLong daysSinceMove;
   private final OptionalLong daysSinceArrival;
 
@@ -77,13 +79,7 @@ public final class Evidence {
     this.leads = leadsLookedAt();
     this.roots = Governing.of(leads, rule, figures);
     this.bloom = fresh(Item.BLOOM).answer();
-    this.lack =
-        growsBloomsAndRoots()
-            ? Optional.empty()
-            : situation.conditions().lacks(today, kind().warmth(), figures);
-    this.resting =
-        fresh(Item.GROWTH).saw(GrowthStage.RESTING)
-            && roots.stage().filter(RootStage.NONE::equals).isPresent();
+    this.season = seasonToday();
     this.daysSinceMove =
         situation.history().potting().pottedOn() instanceof PottedOn.Between between
             ? OptionalLong.of(ChronoUnit.DAYS.between(between.middle(), today))
@@ -144,14 +140,9 @@ public final class Evidence {
     return bloom;
   }
 
-  /** What the place lacks for growth; nothing where it carries it. */
-  public Optional<Lack> lack() {
-    return lack;
-  }
-
-  /** Whether it was lately seen at rest, with no root growing. */
-  public boolean resting() {
-    return resting;
+  /** What light and warmth make of a move today. */
+  public Season season() {
+    return season;
   }
 
   public OptionalLong daysSinceMove() {
@@ -190,13 +181,19 @@ public final class Evidence {
     return roots.stage().isEmpty();
   }
 
-  public boolean inSeason() {
-    return lack.isEmpty() && !resting;
-  }
-
   /** Whether it came into the collection within so many days. */
   public boolean arrivedWithin(double days) {
     return daysSinceArrival.isPresent() && daysSinceArrival.getAsLong() <= days;
+  }
+
+  /** For deciduous kinds: whether the roots of the new growth are no longer just coming. */
+  public boolean rootsPastTheStart() {
+    return stage().filter(stage -> stage.measurable() && stage != RootStage.NUB).isPresent();
+  }
+
+  /** Whether nobody knows when it was potted. */
+  public boolean pottingUnknown() {
+    return situation.history().potting().pottedOn() instanceof PottedOn.Unknown;
   }
 
   /** Whether it was potted since it came; where nobody knows when that was, it was. */
@@ -341,6 +338,70 @@ public final class Evidence {
       }
     }
     return leads.isEmpty() ? List.of(LeadRoots.unseen(Lead.FIRST)) : List.copyOf(leads);
+  }
+
+  private Season seasonToday() {
+    if (growsBloomsAndRoots()) {
+      return Season.GROWING;
+    }
+    var today = Season.on(this.today, situation, tipsSeen(), figures);
+    boolean resting =
+        fresh(Item.GROWTH).saw(GrowthStage.RESTING)
+            && roots.stage().filter(RootStage.NONE::equals).isPresent();
+    return resting ? today.atRest() : today;
+  }
+
+  /** Whether root tips were seen growing within the last fortnight. */
+  private boolean tipsSeen() {
+    double most = figures.of(SeasonFigures.TIPS_SEEN);
+    return roots.growing()
+        && roots.looks().stream()
+            .filter(look -> look.stage().measurable())
+            .anyMatch(look -> ChronoUnit.DAYS.between(look.on(), today) <= most);
+  }
+
+  /** When pests, rot or a virus were last found on it, if that is the latest word on them. */
+  public Optional<LocalDate> foundOn() {
+    var pests = fresh(Item.PESTS);
+    boolean harm =
+        pests
+            .seen()
+            .filter(seen -> seen.finding().answers().stream().anyMatch(Pests::harmful))
+            .isPresent();
+    if (harm) {
+      return pests.seen().map(Look.Seen::on);
+    }
+    var rot = fresh(Item.ROT);
+    return rot.seen().isPresent() && !rot.saw(Rot.NONE)
+        ? rot.seen().map(Look.Seen::on)
+        : Optional.empty();
+  }
+
+  /** Since when a lead is snapped off and nothing has taken its place; nothing if none is. */
+  public Optional<LocalDate> leadSnappedOn() {
+    var broken = fresh(Item.BREAKAGE);
+    if (!broken.saw(Breakage.LEAD_SNAPPED) && !broken.saw(Breakage.ONLY_LEAD_SNAPPED)) {
+      return Optional.empty();
+    }
+    return broken.seen().map(Look.Seen::on).filter(day -> !mendedSince(day));
+  }
+
+  /** An eye that swells or another lead that roots. */
+  private boolean mendedSince(LocalDate day) {
+    for (var lead : Lead.values()) {
+      var growth = look(Item.GROWTH, lead);
+      boolean grows =
+          growth.saw(GrowthStage.EYE_SWELLING)
+              || growth.saw(GrowthStage.STARTING)
+              || growth.saw(GrowthStage.HALF_GROWN);
+      if (grows && growth.seen().filter(seen -> seen.on().isAfter(day)).isPresent()) {
+        return true;
+      }
+    }
+    return leads.stream()
+        .filter(LeadRoots::growing)
+        .flatMap(lead -> lead.looks().stream())
+        .anyMatch(look -> look.stage().measurable() && look.on().isAfter(day));
   }
 
   /** Blooming, growing and rooting at once is the growing season, whatever the calendar says. */

@@ -2,6 +2,7 @@ package almanac.core.judgement.evidence;
 
 import almanac.core.figures.Figures;
 import almanac.core.history.PlantHistory;
+import almanac.core.inspection.Breakage;
 import almanac.core.inspection.InspectionFigures;
 import almanac.core.inspection.Item;
 import almanac.core.inspection.Lead;
@@ -52,7 +53,7 @@ public record LeadRoots(
     }
     var last = looks.get(looks.size() - 1);
     long age = ChronoUnit.DAYS.between(last.on(), today);
-    if (stopped(lead, history, last.on(), today)) {
+    if (stopped(lead, history, last.on(), today) || broken(history, last.on(), today)) {
       boolean holds = age <= figures.of(InspectionFigures.NEW_ROOTS_RESTING);
       return new LeadRoots(
           lead,
@@ -118,6 +119,13 @@ public record LeadRoots(
     return history.latest(Item.NEW_ROOTS, lead, today).seen().isEmpty()
         ? List.of()
         : looks(lead, history).stream().filter(look -> !look.on().isAfter(today)).toList();
+  }
+
+  /** All new tips of the flush broken short: those roots are done. */
+  private static boolean broken(PlantHistory history, LocalDate since, LocalDate day) {
+    var breakage = history.latest(Item.BREAKAGE, day);
+    return breakage.saw(Breakage.ALL_TIPS)
+        && breakage.seen().filter(seen -> !seen.on().isBefore(since)).isPresent();
   }
 
   private static boolean stopped(Lead lead, PlantHistory history, LocalDate since, LocalDate day) {

@@ -19,7 +19,7 @@ final class MediumTests {
   private final Figures figures;
   private final List<MediumTest> tests = new ArrayList<>();
   private OptionalDouble firstDays = OptionalDouble.empty();
-  private OptionalDouble firstPh = OptionalDouble.empty();
+  private OptionalDouble waterPh = OptionalDouble.empty();
 
   private MediumTests(Figures figures) {
     this.figures = figures;
@@ -42,6 +42,8 @@ final class MediumTests {
       add(inspection, Band.atLeast(of(MediumFigures.WATER_STANDS_LEAST)), "water stood on it");
     }
     inspection.look(Item.DAYS_TO_DRY).measured().ifPresent(days -> daysToDry(inspection, days));
+    var water = inspection.look(Item.SOAK_IN).measured();
+    waterPh = water.isPresent() ? water : waterPh;
     inspection.look(Item.SOAK_PH).measured().ifPresent(ph -> soakPh(inspection, ph));
   }
 
@@ -67,13 +69,15 @@ final class MediumTests {
     }
   }
 
-  private void soakPh(Inspection inspection, double ph) {
-    if (firstPh.isEmpty()) {
-      firstPh = OptionalDouble.of(ph);
+  /** The drop is what went in minus what came out. */
+  private void soakPh(Inspection inspection, double out) {
+    if (waterPh.isEmpty()) {
       return;
     }
-    double drop = firstPh.getAsDouble() - ph;
-    var words = "its soak water fell to " + Measure.PH.of(ph);
+    double drop = Math.round(100 * (waterPh.getAsDouble() - out)) / 100.0;
+    var words =
+        "its soak water fell from %s to %s"
+            .formatted(Measure.PH.of(waterPh.getAsDouble()), Measure.PH.of(out));
     if (drop >= of(MediumFigures.PH_DROP_LARGE)) {
       add(inspection, Band.atLeast(of(MediumFigures.PH_LARGE_LEAST)), words);
     } else if (drop >= of(MediumFigures.PH_DROP)) {

@@ -30,12 +30,23 @@ public final class JudgementFigures {
       GROUP.days("flowers-over.open", 35, "Open flowers last about five weeks");
   public static final Figure FLOWERS_FADING =
       GROUP.days("flowers-over.fading", 14, "Fading flowers are over in a fortnight");
+  public static final Figure TIPS_A_YEAR =
+      GROUP.figure(
+          "tips-a-year",
+          3,
+          Unit.TIMES,
+          1,
+          12,
+          "A one-stemmed kind makes new root tips about three times a year");
   public static final Figure LEAVE_GROWING =
       GROUP.days("next-look.growing", 120, "In growth things change within a season");
   public static final Figure LEAVE_RESTING =
       GROUP.days("next-look.resting", 180, "At rest half a year may pass");
   public static final Figure FIRST_LOOK =
       GROUP.days("next-look.first", 14, "A plant nobody has looked at yet should be looked at");
+  public static final Figure AFTER_FINDING =
+      GROUP.days(
+          "next-look.after-finding", 7, "After pests, rot or a cut the next look is in days");
   public static final Figure LOOK_FIRST =
       GROUP.days("next-look.undecided", 3, "Where one look decides, it should be made at once");
   public static final Figure AHEAD =

@@ -22,32 +22,33 @@ public final class NeedFigures {
           "medium-gone-at", 130, Unit.PERCENT, 101, 300, "A third past its life it has collapsed");
   public static final Need ROOTS_MIXED =
       need(
-          Matter.OTHER,
+          Matter.MEDIUM,
           "roots-mixed",
           15,
           "Some soft roots show that the medium has begun to turn");
   public static final Need WOBBLE =
-      need(Matter.OTHER, "wobble", 8, "A slight wobble may only want a stake");
+      need(Matter.PLACE, "wobble", 8, "A slight wobble may only want a stake");
   public static final Need LOOSE =
       need(Matter.SUSPICION, "loose", 25, "A loose plant has few roots, or they have let go");
   public static final Need LEANING =
       need(Matter.SUSPICION, "leaning", 25, "A leaning plant breaks its new roots as it moves");
-  public static final Need SOUR = need(Matter.OTHER, "sour", 20, "A sour medium lacks air already");
+  public static final Need SOUR =
+      need(Matter.MEDIUM, "sour", 20, "A sour medium lacks air already");
   public static final Need OVER_RIM =
-      need(Matter.ROOM, "lead-over-rim", 35, "Roots of a lead beyond the rim grow in air");
+      need(Matter.PLACE, "lead-over-rim", 35, "Roots of a lead beyond the rim grow in air");
   public static final Need RIM_HALF_SEASON =
-      need(Matter.ROOM, "rim-half-season", 25, "The next growth will stand at the rim");
+      need(Matter.PLACE, "rim-half-season", 25, "The next growth will stand at the rim");
   public static final Need RIM_SEASON =
-      need(Matter.ROOM, "rim-season", 12, "The rim is reached within the season");
+      need(Matter.PLACE, "rim-season", 12, "The rim is reached within the season");
   public static final Need JAMMED =
-      need(Matter.ROOM, "jammed", 45, "A growth that cannot move on deforms or rots");
+      need(Matter.PLACE, "jammed", 45, "A growth that cannot move on deforms or rots");
   public static final Need ROOTS_IN_AIR =
       need(
-          Matter.OTHER, "roots-in-air", 30, "Roots that dry before they reach the medium are lost");
+          Matter.PLACE, "roots-in-air", 30, "Roots that dry before they reach the medium are lost");
   public static final Need RISEN =
-      need(Matter.OTHER, "risen", 15, "A risen base starts its roots above the medium");
+      need(Matter.PLACE, "risen", 15, "A risen base starts its roots above the medium");
   public static final Need RISEN_HIGH =
-      need(Matter.OTHER, "risen-high", 25, "So high, the new roots hardly get in");
+      need(Matter.PLACE, "risen-high", 25, "So high, the new roots hardly get in");
   public static final Figure RISEN_MM =
       GROUP.figure("risen-mm", 10, Unit.MM, 1, 100, "A finger's breadth; slippers count double");
   public static final Figure RISEN_HIGH_MM =
@@ -73,7 +74,7 @@ public final class NeedFigures {
       need(Matter.OTHER, "slow-to-dry", 15, "A medium that stays wet longer is closing up");
   public static final Need FAST_TO_DRY =
       need(
-          Matter.ROOM,
+          Matter.PLACE,
           "fast-to-dry",
           8,
           "Dry in half the time: little medium left between the roots");
@@ -96,21 +97,21 @@ public final class NeedFigures {
   public static final Need FAR_TOO_LARGE =
       need(Matter.OTHER, "pot-far-too-large", 20, "Few roots cannot dry a large pot");
   public static final Need POT_BROKEN =
-      need(Matter.ROOM, "pot-broken", 15, "A brittle pot breaks when it is lifted");
+      need(Matter.PLACE, "pot-broken", 15, "A brittle pot breaks when it is lifted");
   public static final Need WANTED_APART =
       need(Matter.OTHER, "wanted-apart", 10, "Every year they grow further into each other");
   public static final Need OUT_OF_HOLES =
-      need(Matter.ROOM, "out-of-holes", 5, "It fills the pot and looks for more");
+      need(Matter.PLACE, "out-of-holes", 5, "It fills the pot and looks for more");
   public static final Need CROWDED =
-      need(Matter.ROOM, "crowded", 5, "A crowded epiphyte only wants water more often");
+      need(Matter.PLACE, "crowded", 5, "A crowded epiphyte only wants water more often");
   public static final Need CROWDED_TERRESTRIAL =
       need(
-          Matter.ROOM,
+          Matter.PLACE,
           "crowded-terrestrial",
           10,
           "Semi-terrestrials live from the medium about them");
   public static final Need WEEDS =
-      need(Matter.OTHER, "weeds", 5, "Weeds root in a medium that holds water");
+      need(Matter.PLACE, "weeds", 5, "Weeds root in a medium that holds water");
   public static final Need START_OF_GROWTH =
       need(
           Matter.OTHER,
@@ -121,13 +122,13 @@ public final class NeedFigures {
       GROUP.days("moved-this-year-days", 270, "Moved within nine months is moved for this growth");
   public static final Need DOUBTFUL_MEDIUM =
       need(
-          Matter.OTHER,
+          Matter.MEDIUM,
           "doubtful-medium",
           50,
           "Fresh start: plugs, fibre and basket moss turn in the pot");
   public static final Need UNSUITED =
       need(
-          Matter.OTHER,
+          Matter.MEDIUM,
           "unsuited",
           15,
           "A medium against its kind shows on the leaves or in the can");
@@ -151,10 +152,24 @@ public final class NeedFigures {
           "Under this the soak water is corrected with the feed");
   public static final Need NEARS_THE_RIM =
       need(
-          Matter.ROOM,
+          Matter.PLACE,
           "nears-the-rim",
           25,
           "Undisturbed roots: whoever moves balls whole does so before the rim is reached");
+  public static final Need CHEWED =
+      need(Matter.SUSPICION, "chewed", 25, "Chewed tips: something lives in the pot");
+  public static final Need WANTED_DIVIDED =
+      need(
+          Matter.OTHER,
+          "wanted-divided",
+          25,
+          "Sound parts at a good moment, and the collector wants them: reason enough");
+  public static final Need UNKNOWN_POT =
+      need(
+          Matter.OTHER,
+          "came-in-an-unknown-pot",
+          25,
+          "What a new plant stands in nobody knows; roots that grow now make it the moment");
   public static final Figure MOST = GROUP.points("most", 100, "Needs add up to this at the most");
 
   static {

@@ -38,7 +38,10 @@ public final class ReadinessFigures {
   public static final Figure LONG_FIRST_REACHED =
       GROUP.points("long-first.reached", 90, "Roots this long carry a two-leaved cattleya over");
   public static final Figure OUT_OF_SEASON =
-      GROUP.points("out-of-season", 25, "Without light it cannot make roots after the move");
+      GROUP.points(
+          "out-of-season",
+          25,
+          "With ten hours of light or less it can hardly make roots after the move");
   public static final Figure BUDS = GROUP.points("buds", 25, "Buds drop when roots are disturbed");
   public static final Figure SPIKE_OR_OPEN =
       GROUP.points("spike-or-open", 15, "A spike or flowers take strength from new roots");
@@ -63,6 +66,13 @@ public final class ReadinessFigures {
           "Who strips soon takes a poor moment for the smaller evil: lack counts half");
   public static final Figure DEHYDRATED =
       GROUP.points("dehydrated", 15, "A plant without water in it cannot make roots");
+  public static final Figure LEAD_SNAPPED =
+      GROUP.points(
+          "lead-snapped", 60, "Without a lead nothing roots after a move, until an eye swells");
+  public static final Figure SNAPPED_FIRST =
+      GROUP.days("lead-snapped-first", 30, "After a month an eye may have swollen");
+  public static final Figure SNAPPED_AGAIN =
+      GROUP.days("lead-snapped-again", 60, "After two it has, or it is asleep");
   public static final Figure ROOTLESS =
       GROUP.points("rootless", 40, "Whatever it has begun to root with is all it has");
   public static final Figure ROOTLESS_DAYS =

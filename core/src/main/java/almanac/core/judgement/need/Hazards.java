@@ -27,6 +27,7 @@ final class Hazards {
 
   static void weigh(Evidence evidence, Weighing weighing) {
     roots(evidence, weighing);
+    noRoots(evidence, weighing);
     pests(evidence, weighing);
     rot(evidence, weighing);
     if (evidence.look(Item.PLUG).saw(Plug.ROTTING)) {
@@ -63,6 +64,18 @@ final class Hazards {
     if (evidence.look(Item.SMELL).saw(Smell.ROTTEN)) {
       weighing.hazard(
           Hazard.ROTTEN, Item.SMELL, say("The medium smells rotten: something in it is dying"));
+    }
+  }
+
+  /** What came without roots is known to have none, and is left to make them. */
+  private static void noRoots(Evidence evidence, Weighing weighing) {
+    if (evidence.look(Item.ROOTS_IN_POT).saw(RootsInPot.NONE)
+        && evidence.thirstySince().isPresent()
+        && !evidence.rootless()) {
+      weighing.hazard(
+          Hazard.NO_ROOTS,
+          Item.ROOTS_IN_POT,
+          say("No live root is left, and it dries out above: what is in it cannot last"));
     }
   }
 

@@ -9,6 +9,7 @@ import almanac.core.inspection.LeafMarks;
 import almanac.core.inspection.Pests;
 import almanac.core.inspection.Smell;
 import almanac.core.judgement.evidence.Evidence;
+import almanac.core.judgement.figures.JudgementFigures;
 import almanac.core.judgement.figures.NeedFigures;
 import almanac.core.judgement.reason.Basis;
 import almanac.core.judgement.reason.Need;
@@ -35,6 +36,7 @@ final class MediumNeeds {
   static void weigh(Evidence evidence, Weighing weighing) {
     usedLife(evidence, weighing);
     DoubtfulMedium.weigh(evidence, weighing);
+    unknownPot(evidence, weighing);
     unsuited(evidence, weighing);
     if (evidence.look(Item.SMELL).saw(Smell.SOUR)) {
       weighing.need(NeedFigures.SOUR, Item.SMELL, say("The medium smells sour"));
@@ -55,12 +57,25 @@ final class MediumNeeds {
     }
   }
 
+  /** A new plant with growing roots, in a pot of which nobody knows anything. */
+  private static void unknownPot(Evidence evidence, Weighing weighing) {
+    boolean nobodyKnows = evidence.pottingUnknown() && evidence.tests().isEmpty();
+    boolean grows = evidence.roots().growing() && evidence.season().open();
+    if (nobodyKnows
+        && grows
+        && !evidence.rootless()
+        && evidence.arrivedWithin(evidence.figures().of(JudgementFigures.NEW_DAYS))) {
+      weighing.need(
+          NeedFigures.UNKNOWN_POT,
+          Item.NEW_ROOTS,
+          say("It is new, nobody knows what it stands in, and its roots are growing"));
+    }
+  }
+
   /** Pure moss for an air lover that shows it, or a mix too airy for a thirsty kind. */
   private static void unsuited(Evidence evidence, Weighing weighing) {
     var mix = evidence.situation().history().potting().mix();
-    boolean airLover =
-        evidence.kind().of(Trait.GROUND) == Ground.EPIPHYTE
-            && evidence.kind().of(Trait.MOISTURE).compareTo(Moisture.DRIES_BETWEEN) <= 0;
+    boolean airLover = evidence.kind().of(Trait.GROUND) == Ground.EPIPHYTE;
     double moss = mix.share(Component.SPHAGNUM_BEST) + mix.share(Component.SPHAGNUM_BASKET);
     var marks = evidence.fresh(Item.LEAF_MARKS);
     if (airLover

@@ -21,6 +21,8 @@ public record Needs(List<Reason> reasons, List<Sentence> care) {
     MediumNeeds.weigh(evidence, weighing);
     RoomNeeds.weigh(evidence, weighing);
     PlantNeeds.weigh(evidence, weighing);
+    Broken.weigh(evidence, weighing);
+    RoomNeeds.crowding(evidence, weighing);
     return new Needs(weighing.reasons(), weighing.careFixes());
   }
 

@@ -2,6 +2,7 @@ package almanac.core.judgement.need;
 
 import static almanac.core.words.Sentence.say;
 
+import almanac.core.history.Aim;
 import almanac.core.inspection.GrowthStage;
 import almanac.core.inspection.GrowthTrend;
 import almanac.core.inspection.InspectionFigures;
@@ -9,6 +10,7 @@ import almanac.core.inspection.Item;
 import almanac.core.inspection.LeafMarks;
 import almanac.core.inspection.Level;
 import almanac.core.inspection.Look;
+import almanac.core.inspection.Parts;
 import almanac.core.inspection.Stability;
 import almanac.core.inspection.Surface;
 import almanac.core.inspection.SurfaceRoots;
@@ -19,6 +21,7 @@ import almanac.core.judgement.reason.NoReason;
 import almanac.core.kinds.Ground;
 import almanac.core.kinds.ReadyRule;
 import almanac.core.kinds.Trait;
+import almanac.core.roots.RootStage;
 import almanac.core.words.Measure;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
@@ -35,6 +38,7 @@ final class PlantNeeds {
     water(evidence, weighing);
     marks(evidence, weighing);
     startOfGrowth(evidence, weighing);
+    wantedDivided(evidence, weighing);
   }
 
   private static void stability(Evidence evidence, Weighing weighing) {
@@ -190,11 +194,26 @@ final class PlantNeeds {
         evidence.daysSinceMove().isPresent()
             && evidence.daysSinceMove().getAsLong()
                 <= evidence.figures().of(NeedFigures.THIS_YEAR_DAYS);
-    if (starts && !movedForIt) {
+    if (starts && !movedForIt && !evidence.rootsPastTheStart()) {
       weighing.need(
           NeedFigures.START_OF_GROWTH,
           Item.GROWTH,
           say("Its growth starts, and it is moved every year then"));
+    }
+  }
+
+  /** Who wants it divided divides it when its parts are sound and its roots are ready. */
+  private static void wantedDivided(Evidence evidence, Weighing weighing) {
+    boolean nubs =
+        evidence.stage().filter(RootStage.NUB::equals).isPresent()
+            || evidence.stage().filter(RootStage.SWELLING::equals).isPresent();
+    if (evidence.situation().aim() == Aim.DIVIDE
+        && evidence.look(Item.PARTS).saw(Parts.TWO_SOUND)
+        && nubs) {
+      weighing.need(
+          NeedFigures.WANTED_DIVIDED,
+          Item.PARTS,
+          say("It is to be divided, its parts are sound, and new roots are just coming"));
     }
   }
 }

@@ -24,7 +24,7 @@ final class RoomNeeds {
 
   static void weigh(Evidence evidence, Weighing weighing) {
     evidence.foremost().ifPresent(lead -> rim(lead, evidence, weighing));
-    crowding(evidence, weighing);
+    holes(evidence, weighing);
     pot(evidence, weighing);
   }
 
@@ -68,19 +68,27 @@ final class RoomNeeds {
     };
   }
 
-  private static void crowding(Evidence evidence, Weighing weighing) {
-    var crowding = evidence.look(Item.CROWDING);
-    if (crowding.saw(RootsCrowding.OUT_OF_HOLES)) {
+  private static void holes(Evidence evidence, Weighing weighing) {
+    if (evidence.look(Item.CROWDING).saw(RootsCrowding.OUT_OF_HOLES)) {
       weighing.need(
           NeedFigures.OUT_OF_HOLES, Item.CROWDING, say("Roots come out of the drainage holes"));
     }
-    if (crowding.saw(RootsCrowding.CROWDED) || crowding.saw(RootsCrowding.CIRCLING)) {
+  }
+
+  /** Crowding adds to other reasons; by itself it is none. To be weighed after all others. */
+  static void crowding(Evidence evidence, Weighing weighing) {
+    var crowding = evidence.look(Item.CROWDING);
+    if (!crowding.saw(RootsCrowding.CROWDED) && !crowding.saw(RootsCrowding.CIRCLING)) {
+      return;
+    }
+    if (weighing.anyNeed()) {
       weighing.need(
           evidence.kind().of(Trait.GROUND).semiTerrestrial()
               ? NeedFigures.CROWDED_TERRESTRIAL
               : NeedFigures.CROWDED,
           Item.CROWDING,
           say("Roots crowd the pot"));
+    } else {
       weighing.noReason(
           NoReason.CROWDED,
           Item.CROWDING,

@@ -65,6 +65,11 @@ final class Weighing {
     add(name, Side.AGAINST, sentence, 0, at(seen));
   }
 
+  /** Whether anything so far counts for a move. */
+  boolean anyNeed() {
+    return reasons.stream().anyMatch(reason -> reason.points() > 0);
+  }
+
   /** A fix without unpotting. */
   void care(Sentence fix) {
     care.add(fix);

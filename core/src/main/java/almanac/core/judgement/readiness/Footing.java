@@ -4,9 +4,9 @@ import almanac.core.inspection.Bloom;
 import almanac.core.inspection.GrowthStage;
 import almanac.core.inspection.Item;
 import almanac.core.judgement.evidence.Evidence;
+import almanac.core.judgement.evidence.Season;
 import almanac.core.kinds.ReadyRule;
 import almanac.core.roots.RootStage;
-import almanac.core.season.Lack;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalLong;
@@ -17,10 +17,11 @@ import java.util.OptionalLong;
  * @param rule by which root stages it says that it is ready
  * @param roots how far the newest roots are
  * @param growth how far the newest growth is
- * @param season whether it can grow after the move
+ * @param season what light and warmth make of a move
  * @param bloom how far the flowers are
  * @param daysSinceMove days since it was last potted
  * @param rootless came without roots and is still making them
+ * @param snapped whether its lead is snapped off and nothing has taken its place
  * @param dehydrated whether leaves or bulbs are wrinkled
  * @param intact whether the ball would stay whole
  */
@@ -32,77 +33,118 @@ public record Footing(
     Optional<Bloom> bloom,
     OptionalLong daysSinceMove,
     boolean rootless,
+    boolean snapped,
     boolean dehydrated,
     boolean intact) {
 
   /** The newest roots: their stage, and the length of growing ones in mm. */
   public record Roots(Optional<RootStage> stage, OptionalDouble mm) {}
 
-  /** What keeps it from growing. */
-  public record Season(Optional<Lack> lack, boolean resting) {
-    static final Season GROWING = new Season(Optional.empty(), false);
-  }
-
   public static Footing of(Evidence evidence) {
     return new Footing(
         evidence.rule(),
         new Roots(evidence.roots().stage(), evidence.roots().lengthMm()),
         evidence.fresh(Item.GROWTH).answer(),
-        new Season(evidence.lack(), evidence.resting()),
+        evidence.season(),
         evidence.bloom(),
         evidence.daysSinceMove(),
         evidence.rootless(),
+        evidence.leadSnappedOn().isPresent(),
         evidence.thirstySince().isPresent(),
         false);
   }
 
   public Footing wholeBall() {
-    return new Footing(
-        rule, roots, growth, season, bloom, daysSinceMove, rootless, dehydrated, true);
+    return with(roots, growth, season, bloom, daysSinceMove, snapped, dehydrated, true);
   }
 
   /** With roots that far on a new growth, which is no longer at rest then. */
   public Footing withRoots(RootStage at, OptionalDouble mm) {
-    return new Footing(
-        rule,
+    return with(
         new Roots(Optional.of(at), mm),
         Optional.of(GrowthStage.STARTING),
-        new Season(season.lack(), false),
+        season,
         bloom,
         daysSinceMove,
-        rootless,
+        snapped,
         dehydrated,
         intact);
   }
 
-  public Footing inSeasonAgain() {
-    return new Footing(
-        rule,
-        roots,
-        growth,
-        new Season(Optional.empty(), season.resting()),
+  /** With its present roots that far. */
+  public Footing rootedTo(RootStage at, OptionalDouble mm) {
+    var grown = new Roots(Optional.of(at), mm);
+    return with(grown, growth, season, bloom, daysSinceMove, snapped, dehydrated, intact);
+  }
+
+  /** As its new growth starts, with no root of it yet. */
+  public Footing starting() {
+    var none = new Roots(Optional.of(RootStage.NONE), OptionalDouble.empty());
+    return with(
+        none,
+        Optional.of(GrowthStage.STARTING),
+        season,
         bloom,
         daysSinceMove,
-        rootless,
+        snapped,
         dehydrated,
         intact);
+  }
+
+  /** In the season of another day, so many days on. */
+  public Footing later(Season then, long days) {
+    var moved =
+        daysSinceMove.isPresent()
+            ? OptionalLong.of(daysSinceMove.getAsLong() + days)
+            : daysSinceMove;
+    return with(roots, growth, then, bloom, moved, snapped, dehydrated, intact);
   }
 
   public Footing flowersOver() {
-    return new Footing(
-        rule,
+    return with(
         roots,
         growth,
         season,
         Optional.of(Bloom.FINISHED),
         daysSinceMove,
-        rootless,
+        snapped,
         dehydrated,
         intact);
   }
 
   public Footing settled() {
+    return with(roots, growth, season, bloom, OptionalLong.empty(), snapped, dehydrated, intact);
+  }
+
+  /** With another lead in the place of the one that was snapped off. */
+  public Footing mended() {
+    return with(roots, growth, season, bloom, daysSinceMove, false, dehydrated, intact);
+  }
+
+  /** With water in it again. */
+  public Footing watered() {
+    return with(roots, growth, season, bloom, daysSinceMove, snapped, false, intact);
+  }
+
+  private Footing with(
+      Roots otherRoots,
+      Optional<GrowthStage> otherGrowth,
+      Season otherSeason,
+      Optional<Bloom> otherBloom,
+      OptionalLong otherDays,
+      boolean stillSnapped,
+      boolean stillDry,
+      boolean whole) {
     return new Footing(
-        rule, roots, growth, season, bloom, OptionalLong.empty(), rootless, dehydrated, intact);
+        rule,
+        otherRoots,
+        otherGrowth,
+        otherSeason,
+        otherBloom,
+        otherDays,
+        rootless,
+        stillSnapped,
+        stillDry,
+        whole);
   }
 }

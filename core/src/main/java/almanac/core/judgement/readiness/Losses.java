@@ -45,6 +45,11 @@ final class Losses {
       losses.add(
           ReadinessFigures.ROOTLESS, () -> say("It came without roots and is still making them"));
     }
+    if (footing.snapped() && !footing.intact()) {
+      losses.add(
+          ReadinessFigures.LEAD_SNAPPED,
+          () -> say("Its lead is snapped off: no root work until an eye swells or another roots"));
+    }
     if (footing.dehydrated()) {
       losses.add(ReadinessFigures.DEHYDRATED, () -> say("It has little water left to root from"));
     }
@@ -66,17 +71,23 @@ final class Losses {
 
   private void season() {
     var season = footing.season();
-    if (season.lack().isPresent()) {
+    if (season.missing() > 0 && !(season.resting() && season.missing() < 1)) {
       var lack = season.lack().get();
-      add(ReadinessFigures.OUT_OF_SEASON, () -> lacks(lack));
+      add(
+          ReadinessFigures.OUT_OF_SEASON,
+          () -> lacks(lack, season.missing(), season.open()),
+          season.missing());
     } else if (season.resting()) {
       add(ReadinessFigures.OUT_OF_SEASON, () -> say("It rests: no growth, and no root is growing"));
     }
   }
 
-  private static Sentence lacks(Lack lack) {
+  private static Sentence lacks(Lack lack, double missing, boolean open) {
     return switch (lack) {
-      case LIGHT -> say("The days are too short to carry new roots");
+      case LIGHT ->
+          open && missing <= 0.5
+              ? say("The days are a little short for new roots")
+              : say("The days are too short to carry new roots");
       case COLD -> say("The place is too cold for its kind to root");
       case HEAT -> say("The place is too hot for its kind to root");
     };

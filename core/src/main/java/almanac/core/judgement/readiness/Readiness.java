@@ -57,6 +57,7 @@ public record Readiness(double least, double most, List<Reason> reasons) {
   private static List<Figure> bases(Footing footing, Figures figures) {
     if (footing.rule() == ReadyRule.START_OF_GROWTH) {
       return footing.growth().map(List::of).orElseGet(() -> List.of(GrowthStage.values())).stream()
+          .map(growth -> pastTheStart(growth, footing) ? GrowthStage.HALF_GROWN : growth)
           .map(ReadinessFigures::base)
           .toList();
     }
@@ -68,6 +69,17 @@ public record Readiness(double least, double most, List<Reason> reasons) {
         .stream()
         .map(stage -> ReadinessFigures.base(footing.rule(), stage, footing.roots().mm(), figures))
         .toList();
+  }
+
+  /** Roots that have grown past nubs are past the start, whatever the growth looks like. */
+  private static boolean pastTheStart(GrowthStage growth, Footing footing) {
+    boolean starts = growth == GrowthStage.EYE_SWELLING || growth == GrowthStage.STARTING;
+    return starts
+        && footing
+            .roots()
+            .stage()
+            .filter(stage -> stage.measurable() && stage != RootStage.NUB)
+            .isPresent();
   }
 
   /** The same, with only a share of what it lacks of being wholly ready. */

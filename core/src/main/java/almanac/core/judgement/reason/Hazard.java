@@ -10,6 +10,8 @@ public enum Hazard implements Basis {
   ROTTEN,
   /** An old plug rots in the middle. */
   PLUG,
+  /** No live root is left, and the leaves are limp. */
+  NO_ROOTS,
   PESTS_IN_MEDIUM,
   /** Rot goes forward. */
   ROT,

@@ -13,8 +13,10 @@ public record Need(Figure counts, Matter matter) implements Basis {
 
   /** What a need is a matter of, where that decides how the plant is moved. */
   public enum Matter {
-    /** Room: an intact move into a larger pot answers it. */
-    ROOM,
+    /** Place: a larger pot, or a better seat in it, answers it; the ball stays whole. */
+    PLACE,
+    /** The medium has to go, whatever its age. */
+    MEDIUM,
     /** A suspicion about roots that proves nothing. */
     SUSPICION,
     /** The age of the medium. */

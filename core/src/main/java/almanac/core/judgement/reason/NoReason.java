@@ -12,7 +12,9 @@ public enum NoReason implements Basis {
   MOUNT,
   DARK_ROOTS,
   DRIED_ROOTS,
-  CROWDED;
+  CROWDED,
+  BROKEN_ROOT,
+  BROKEN_LEAF;
 
   @Override
   public Scale scale() {

@@ -22,17 +22,17 @@ final class Costs {
   private Costs() {}
 
   /** What to expect; nothing where no move is meant. */
-  static List<Sentence> of(Verdict verdict, Evidence evidence) {
+  static List<Sentence> of(Verdict verdict, Method method, Evidence evidence) {
     var costs = new ArrayList<Sentence>();
     if (!MOVES.contains(verdict)) {
       return costs;
     }
-    boolean intact = verdict == Verdict.MOVE_UP;
+    boolean intact = method.intact();
     evidence.bloom().ifPresent(bloom -> bloom(bloom, intact, costs));
     if (!intact) {
       evidence.stage().ifPresent(stage -> roots(stage, evidence, costs));
     }
-    if (!evidence.inSeason()) {
+    if (!evidence.season().open() || evidence.season().resting()) {
       costs.add(say("Expect it to stand still until the season carries it."));
     }
     return List.copyOf(costs);

@@ -17,7 +17,7 @@ import java.util.OptionalDouble;
  * @param approach by which approach it was judged
  * @param verdict what to do
  * @param advice the verdict in a sentence: when, and what it means
- * @param method how it is or will be done: move up, part repot, full repot, divide or rescue
+ * @param method how it is or will be done
  * @param care fixes without unpotting
  * @param costs what a move today would cost; none where none is meant
  * @param timing when
@@ -37,7 +37,7 @@ public record Judgement(
     Approach approach,
     Verdict verdict,
     Sentence advice,
-    Verdict method,
+    Method method,
     List<Sentence> care,
     List<Sentence> costs,
     Timing timing,

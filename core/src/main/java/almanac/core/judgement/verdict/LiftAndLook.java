@@ -2,9 +2,11 @@ package almanac.core.judgement.verdict;
 
 import almanac.core.inspection.Item;
 import almanac.core.inspection.Stability;
+import almanac.core.inspection.ThroughWall;
 import almanac.core.judgement.evidence.Evidence;
 import almanac.core.judgement.figures.JudgementFigures;
 import almanac.core.judgement.figures.ReadinessFigures;
+import almanac.core.judgement.need.Needs;
 import almanac.core.judgement.reason.Need;
 import almanac.core.judgement.reason.Reason;
 import almanac.core.judgement.reason.Scale;
@@ -19,12 +21,25 @@ final class LiftAndLook {
     if (evidence.fresh(Item.ROOTS_IN_POT).seen().isPresent() || justMoved(evidence)) {
       return false;
     }
-    if (wobblesSinceItCame(evidence)) {
+    if (wobblesSinceItCame(evidence) || wellAboveAndPoorBelow(evidence)) {
       return true;
     }
     double suspicion = points(reasons, true);
     return suspicion > 0
         && points(reasons, false) < evidence.figures().of(JudgementFigures.LEAVE_BELOW);
+  }
+
+  /** Whether the roots are suspected and unseen. */
+  static boolean suspected(Evidence evidence, Needs needs) {
+    return evidence.fresh(Item.ROOTS_IN_POT).seen().isEmpty()
+        && !justMoved(evidence)
+        && points(needs.reasons(), true) > 0;
+  }
+
+  /** Well above and poor through the wall: something eats or smothers the roots. */
+  private static boolean wellAboveAndPoorBelow(Evidence evidence) {
+    return evidence.fresh(Item.THROUGH_WALL).answer().filter(ThroughWall::poor).isPresent()
+        && evidence.thirstySince().isEmpty();
   }
 
   /** A new plant that wobbles: look before deciding to let it settle. */

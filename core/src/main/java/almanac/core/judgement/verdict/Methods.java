@@ -1,74 +1,218 @@
 package almanac.core.judgement.verdict;
 
+import static almanac.core.words.Sentence.say;
+
 import almanac.core.history.Aim;
 import almanac.core.history.Approach;
+import almanac.core.inspection.Breakage;
 import almanac.core.inspection.Item;
 import almanac.core.inspection.Parts;
+import almanac.core.inspection.PotState;
+import almanac.core.inspection.Rim;
+import almanac.core.inspection.RootsInPot;
 import almanac.core.inspection.Smell;
 import almanac.core.judgement.evidence.Evidence;
 import almanac.core.judgement.figures.NeedFigures;
+import almanac.core.judgement.reason.Need;
 import almanac.core.judgement.reason.Need.Matter;
 import almanac.core.judgement.reason.Reason;
 import almanac.core.judgement.reason.Scale;
 import almanac.core.medium.Component;
 import almanac.core.medium.MediumFigures;
 import almanac.core.medium.Piece;
+import almanac.core.words.Sentence;
+import java.util.EnumSet;
 import java.util.List;
+import java.util.Set;
 
-/** How a plant is moved, if it is. Rules: From need to verdict, method. */
+/** How a plant is moved, if it is: the method follows the cause. */
 final class Methods {
   /** More than half of the volume holds the rest together. */
   private static final double MOSTLY = 0.5;
 
-  private Methods() {}
+  private final Evidence evidence;
+  private final List<Reason> needs;
 
-  /** Move up, part repot, full repot or divide. */
-  static Verdict of(Evidence evidence, List<Reason> reasons) {
-    if (partsByItself(evidence)) {
-      return Verdict.DIVIDE;
-    }
-    boolean onlyRoom =
+  private Methods(Evidence evidence, List<Reason> reasons) {
+    this.evidence = evidence;
+    this.needs =
         reasons.stream()
             .filter(reason -> reason.scale() == Scale.NEED && reason.points() > 0)
-            .allMatch(reason -> reason.isMatterOf(Matter.ROOM) || soundUse(reason, evidence));
-    if (!onlyRoom || !sound(evidence)) {
-      return Verdict.FULL_REPOT;
-    }
-    return holdsTogether(evidence) ? Verdict.MOVE_UP : Verdict.PART_REPOT;
+            .toList();
   }
 
-  private static boolean partsByItself(Evidence evidence) {
+  /** The method that answers every need. */
+  static Method of(Evidence evidence, List<Reason> reasons) {
+    return new Methods(evidence, reasons).method();
+  }
+
+  /** What the needs of place ask for by themselves: the ball whole, in more room. */
+  static Method ofPlace(Evidence evidence, List<Reason> reasons) {
+    return new Methods(evidence, reasons).moveUp();
+  }
+
+  /** What the needs of place count, with what a medium that is not yet due adds to them. */
+  static double placePoints(Evidence evidence, List<Reason> reasons) {
+    var methods = new Methods(evidence, reasons);
+    return methods.needs.stream().filter(methods::ofPlace).mapToDouble(Reason::points).sum();
+  }
+
+  /** Whether the medium has to go; then nothing that keeps it is offered. */
+  static boolean mediumGoes(Evidence evidence, List<Reason> reasons) {
+    return new Methods(evidence, reasons).mediumGoes().isPresent();
+  }
+
+  private Method method() {
+    if (partsByItself()) {
+      return new Method(
+          Verdict.DIVIDE,
+          EnumSet.of(Step.PART, Step.MEDIUM_OFF, Step.FRESH_MEDIUM),
+          say("Divide: each part with a lead, growths and roots of its own."),
+          "it would part into sound pieces");
+    }
+    var goes = mediumGoes();
+    if (goes.isPresent()) {
+      return full(goes.get());
+    }
+    if (evidence.approach() == Approach.UNDISTURBED_ROOTS) {
+      return moveUp();
+    }
+    if (!needs.stream().allMatch(this::ofPlace)) {
+      return full(mainCause());
+    }
+    boolean piecemeal =
+        wandered() || needs.stream().noneMatch(need -> need.isMatterOf(Matter.PLACE));
+    return piecemeal && !holdsTogether() ? partRepot() : moveUp();
+  }
+
+  private java.util.Optional<String> mediumGoes() {
+    var used = evidence.used();
+    boolean spent =
+        used.isPresent() && used.get().known() && used.get().likely() >= of(MediumFigures.SPENT);
+    if (spent || feltBad()) {
+      return java.util.Optional.of("the medium is spent");
+    }
+    var smell = evidence.look(Item.SMELL);
+    if (smell.saw(Smell.SOUR) || smell.saw(Smell.ROTTEN)) {
+      return java.util.Optional.of("the medium is sour or rotten");
+    }
+    return needs.stream()
+        .filter(reason -> reason.isMatterOf(Matter.MEDIUM))
+        .findFirst()
+        .map(
+            reason ->
+                reason.basis().equals(NeedFigures.ROOTS_MIXED)
+                    ? "roots soften in the medium"
+                    : "the medium does not suit it");
+  }
+
+  private boolean feltBad() {
+    var piece = evidence.look(Item.MEDIUM_PIECE);
+    boolean decays = evidence.used().isPresent();
+    return decays && (piece.saw(Piece.TEARS) || piece.saw(Piece.MUSH));
+  }
+
+  private boolean partsByItself() {
     var parts = evidence.look(Item.PARTS);
     boolean asTwo =
         parts.saw(Parts.TWO_SOUND)
             && evidence.approach() != Approach.UNDISTURBED_ROOTS
             && evidence.situation().aim() != Aim.GROW_LARGE;
-    return asTwo || parts.saw(Parts.BARE_MIDDLE) || parts.saw(Parts.FALLS_APART);
+    return asTwo
+        || parts.saw(Parts.BARE_MIDDLE)
+        || parts.saw(Parts.FALLS_APART)
+        || evidence.fresh(Item.BREAKAGE).saw(Breakage.PARTED);
   }
 
-  /** A medium that is only mature adds a few points without being the reason. */
-  private static boolean soundUse(Reason reason, Evidence evidence) {
-    return reason.basis().equals(NeedFigures.MEDIUM_DUE) && sound(evidence);
+  /** A matter of place, or a few points of age that are no cause by themselves. */
+  private boolean ofPlace(Reason reason) {
+    return reason.isMatterOf(Matter.PLACE) || reason.isMatterOf(Matter.AGE) && notYetDue();
   }
 
-  private static boolean sound(Evidence evidence) {
-    var piece = evidence.look(Item.MEDIUM_PIECE);
-    var smell = evidence.look(Item.SMELL);
-    boolean bad =
-        piece.saw(Piece.TEARS)
-            || piece.saw(Piece.MUSH)
-            || smell.saw(Smell.SOUR)
-            || smell.saw(Smell.ROTTEN);
-    boolean fresh =
-        evidence.used().isEmpty()
-            || evidence.used().get().known()
-                && evidence.used().get().likely() < evidence.figures().of(MediumFigures.DUE);
-    return fresh && !bad;
+  private boolean notYetDue() {
+    return evidence
+        .used()
+        .filter(used -> used.known() && used.likely() < of(MediumFigures.DUE))
+        .isPresent();
+  }
+
+  /** Whether it is the lead that has gone to one side. */
+  private boolean wandered() {
+    return evidence.rim().filter(rim -> rim != Rim.ROOM).isPresent();
   }
 
   /** Inert media and sound moss come out of a pot in one piece; bark falls apart. */
-  private static boolean holdsTogether(Evidence evidence) {
+  private boolean holdsTogether() {
     var mix = evidence.situation().history().potting().mix();
     return mix.inert() || mix.share(Component.SPHAGNUM_BEST) > MOSTLY;
+  }
+
+  private String mainCause() {
+    return needs.stream()
+        .filter(reason -> !ofPlace(reason))
+        .map(Reason::basis)
+        .filter(Need.class::isInstance)
+        .map(basis -> ((Need) basis).matter())
+        .filter(matter -> matter == Matter.AGE)
+        .findFirst()
+        .map(age -> "the medium is due")
+        .orElse("something is wrong below");
+  }
+
+  private Method moveUp() {
+    var steps = EnumSet.of(Step.KEEP_BALL, Step.LARGER_POT);
+    var how = new StringBuilder("Move up: the ball whole into a larger pot");
+    if (wandered()) {
+      steps.add(Step.SHIFT);
+      how.append(", the old side to the rim");
+    }
+    if (sitsHigh()) {
+      steps.add(Step.DEEPER);
+      how.append(", set deeper so that its base meets the medium");
+    }
+    how.append("; nothing untangled.");
+    return new Method(
+        Verdict.MOVE_UP, steps, say(how.toString()), "only its place in the pot is wrong");
+  }
+
+  private boolean sitsHigh() {
+    return needs.stream()
+        .map(Reason::basis)
+        .anyMatch(
+            basis ->
+                basis.equals(NeedFigures.RISEN)
+                    || basis.equals(NeedFigures.RISEN_HIGH)
+                    || basis.equals(NeedFigures.ROOTS_IN_AIR));
+  }
+
+  private static Method partRepot() {
+    return new Method(
+        Verdict.PART_REPOT,
+        EnumSet.of(Step.BACK_OFF, Step.SHIFT, Step.FRESH_MEDIUM),
+        say(
+            "Part repot: keep the sound medium, take the back off, old growths to the rim, fresh"
+                + " medium in front."),
+        "the medium is sound and the plant has wandered to one side");
+  }
+
+  private Method full(String because) {
+    Set<Step> steps = EnumSet.of(Step.MEDIUM_OFF, Step.SOFT_ROOTS_OFF, Step.FRESH_MEDIUM);
+    boolean fewRoots =
+        evidence.look(Item.POT).saw(PotState.FAR_TOO_LARGE)
+            || evidence.look(Item.ROOTS_IN_POT).saw(RootsInPot.MIXED);
+    if (fewRoots) {
+      steps.add(Step.SMALLEST_POT);
+    }
+    Sentence words =
+        fewRoots
+            ? say(
+                "Full repot: all medium off, dead roots off, fresh medium in a pot that fits the"
+                    + " roots left.")
+            : say("Full repot: all medium off, dead roots off, fresh medium.");
+    return new Method(Verdict.FULL_REPOT, steps, words, because);
+  }
+
+  private double of(almanac.core.figures.Figure figure) {
+    return evidence.figures().of(figure);
   }
 }

@@ -6,11 +6,13 @@ import almanac.core.followup.Purpose;
 import almanac.core.followup.Window;
 import almanac.core.judgement.evidence.Evidence;
 import almanac.core.judgement.figures.JudgementFigures;
+import almanac.core.judgement.figures.ReadinessFigures;
 import almanac.core.kinds.KindFigures;
 import almanac.core.kinds.Trait;
 import almanac.core.medium.MediumFigures;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
+import java.util.Optional;
 
 /** When somebody should look again. Rules: From need to verdict, next look. */
 final class NextLook {
@@ -41,7 +43,10 @@ final class NextLook {
     }
     return new Check(
         Purpose.AS_JUDGED,
-        timing instanceof Timing.Waits waits ? next.before(waits.awaited()) : next.quiet(verdict));
+        next.soonAfterAFinding(
+            timing instanceof Timing.Waits waits
+                ? next.before(waits.awaited())
+                : next.quiet(verdict)));
   }
 
   /** Shortly before the window opens; at half time if nobody can say well when that is. */
@@ -54,19 +59,57 @@ final class NextLook {
         span > figures.of(JudgementFigures.WIDE)
             ? today.plusDays(ChronoUnit.DAYS.between(today, wait.likely()) / 2)
             : wait.earliest().minusDays(figures.count(JudgementFigures.AHEAD));
-    return about(best);
+    return endingBefore(wait.likely(), about(best));
+  }
+
+  /** A look that is booked for a wait lies before the wait ends. */
+  private Window endingBefore(LocalDate end, Window window) {
+    if (window.late().isBefore(end) || !end.isAfter(today)) {
+      return window;
+    }
+    var last = end.minusDays(1);
+    return new Window(
+        earlier(window.early(), last), earlier(window.best(), last), earlier(window.late(), last));
+  }
+
+  /** After pests, rot or a broken lead it is days, not the season's end. */
+  private Window soonAfterAFinding(Window window) {
+    var soon =
+        evidence
+            .foundOn()
+            .map(day -> day.plusDays(figures.count(JudgementFigures.AFTER_FINDING)))
+            .or(this::atTheBrokenLead)
+            .map(day -> day.isAfter(today) ? day : in(JudgementFigures.LOOK_FIRST));
+    return soon.filter(day -> day.isBefore(window.best())).map(this::about).orElse(window);
+  }
+
+  private Optional<LocalDate> atTheBrokenLead() {
+    return evidence
+        .leadSnappedOn()
+        .map(
+            day -> {
+              var first = day.plusDays(figures.count(ReadinessFigures.SNAPPED_FIRST));
+              return first.isAfter(today)
+                  ? first
+                  : day.plusDays(figures.count(ReadinessFigures.SNAPPED_AGAIN));
+            });
   }
 
   /** By how fast the plant grows and how far its medium is. */
   private Window quiet(Verdict verdict) {
     double days =
         figures.of(
-            evidence.inSeason() ? JudgementFigures.LEAVE_GROWING : JudgementFigures.LEAVE_RESTING);
+            evidence.season().growing()
+                ? JudgementFigures.LEAVE_GROWING
+                : JudgementFigures.LEAVE_RESTING);
     double pace = KindFigures.ROOT_SPEED.standard() / evidence.kind().of(Trait.ROOT_SPEED);
     var best = today.plusDays(Math.round(days * Math.min(1, pace)));
     var due = evidence.clock().reaches(figures.of(MediumFigures.DUE), today, evidence.tests());
     if (due.isPresent() && due.get().isAfter(today)) {
       best = earlier(best, due.get());
+    }
+    if (evidence.pottingUnknown() && evidence.tests().isEmpty()) {
+      best = earlier(best, in(JudgementFigures.FIRST_LOOK));
     }
     if (verdict == Verdict.WATCH) {
       best = earlier(best, in(JudgementFigures.WINDOW_SOON));

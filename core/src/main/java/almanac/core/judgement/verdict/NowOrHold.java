@@ -7,6 +7,7 @@ import almanac.core.judgement.figures.JudgementFigures;
 import almanac.core.judgement.figures.ReadinessFigures;
 import almanac.core.judgement.reason.Basis;
 import almanac.core.words.Sentence;
+import java.util.List;
 
 /**
  * Whether a plant that has just come is repotted now or held in the pot it came in. Rules: Holding
@@ -40,12 +41,24 @@ public record NowOrHold(Choice choice, Sentence because) {
           Choice.LOOK_FIRST,
           say("Look it over first: its newest roots, its medium and pests decide."));
     }
-    if (judged.verdict() == Verdict.RESCUE) {
-      return new NowOrHold(Choice.REPOT_NOW, judged.advice());
-    }
-    if (judged.verdict() == Verdict.LET_GO) {
-      return new NowOrHold(Choice.NEITHER, judged.advice());
-    }
+    return switch (judged.verdict()) {
+      case LET_GO -> new NowOrHold(Choice.NEITHER, judged.advice());
+      case RESCUE, MOVE_UP, PART_REPOT, FULL_REPOT, DIVIDE ->
+          new NowOrHold(Choice.REPOT_NOW, judged.advice());
+      case LIFT_AND_LOOK -> new NowOrHold(Choice.LOOK_FIRST, judged.advice());
+      case WAIT_FOR ->
+          new NowOrHold(looksFirst(judged) ? Choice.LOOK_FIRST : Choice.HOLD, judged.advice());
+      case LEAVE, WATCH, ADJUST_CARE -> left(judged, figures);
+    };
+  }
+
+  private static boolean looksFirst(Judgement judged) {
+    return judged.timing() instanceof Timing.Waits waits
+        && waits.awaited().conditions().equals(List.of(WaitCondition.LOOK_AT_ROOTS));
+  }
+
+  /** Nothing asks for a move today. */
+  private static NowOrHold left(Judgement judged, Figures figures) {
     var poorPlace =
         judged.reasons().stream().filter(reason -> reason.basis().equals(POOR_PLACE)).findFirst();
     if (poorPlace.isPresent()) {
@@ -53,14 +66,14 @@ public record NowOrHold(Choice choice, Sentence because) {
           Choice.HOLD, poorPlace.get().sentence().and(say(", and it is in no danger.")));
     }
     double enough = figures.of(JudgementFigures.READY_ENOUGH);
-    if (judged.readiness() >= enough) {
+    if (judged.readiness() < enough && judged.readinessMost() >= enough) {
       return new NowOrHold(
-          Choice.REPOT_NOW,
-          say("Its roots take a move now, and it stands warm and light enough to go on growing."));
+          Choice.LOOK_FIRST, say("Look at its newest roots: if they grow, it may be moved now."));
     }
-    return judged.readinessMost() >= enough
+    return judged.readiness() >= enough
         ? new NowOrHold(
-            Choice.LOOK_FIRST, say("Look at its newest roots: if they grow, it can be moved now."))
+            Choice.HOLD,
+            say("Its roots would take a move, but nothing asks for one, and it is in no danger."))
         : new NowOrHold(
             Choice.HOLD, say("Its roots would not take a move now, and it is in no danger."));
   }

@@ -22,9 +22,15 @@ final class Soon {
     boolean rimSoon = evidence.rim().filter(rim -> rim != Rim.ROOM).isPresent();
     boolean leavesThePot = evidence.look(Item.CROWDING).saw(RootsCrowding.OUT_OF_HOLES);
     return mediumTurnsDue(evidence)
+        || nobodyKnowsItsMedium(evidence)
         || rimSoon
         || leavesThePot
         || (need > 0 && (nubsEnd(evidence).isPresent() || longRootsOpen(evidence).isPresent()));
+  }
+
+  /** Nobody knows when it was potted, and no piece was felt. */
+  static boolean nobodyKnowsItsMedium(Evidence evidence) {
+    return evidence.pottingUnknown() && evidence.used().isPresent() && evidence.tests().isEmpty();
   }
 
   static boolean mediumTurnsDue(Evidence evidence) {

@@ -1,8 +1,5 @@
 package almanac.core.judgement.verdict;
 
-import static almanac.core.words.Sentence.say;
-
-import almanac.core.words.Sentence;
 import java.util.List;
 
 /** What to do with a plant, from the mildest to the gravest. */
@@ -74,17 +71,5 @@ public enum Verdict {
   /** Whether the plant is to be taken in hand now. */
   public boolean inHand() {
     return atTheBench() || this == LIFT_AND_LOOK;
-  }
-
-  /** How a move of this kind is done. */
-  public Sentence howTo() {
-    return switch (this) {
-      case MOVE_UP -> say("Move up: the ball whole into a larger pot, nothing untangled.");
-      case PART_REPOT ->
-          say("Part repot: keep the sound medium, take the back off, old growths to the rim.");
-      case DIVIDE -> say("Divide: each part with a lead, growths and roots of its own.");
-      case RESCUE -> say("All medium off, soft roots off, the smallest pot that holds the rest.");
-      default -> say("Full repot: all medium off, dead roots off, fresh medium.");
-    };
   }
 }

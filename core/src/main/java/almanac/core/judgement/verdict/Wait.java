@@ -19,10 +19,17 @@ public record Wait(
     return String.join(" and ", conditions.stream().map(WaitCondition::words).toList());
   }
 
+  /** Whether nothing at all is waited for. */
+  boolean isNothing() {
+    return conditions.isEmpty();
+  }
+
   /** Both waits. */
   Wait and(Wait other) {
     return new Wait(
-        java.util.stream.Stream.concat(conditions.stream(), other.conditions.stream()).toList(),
+        java.util.stream.Stream.concat(conditions.stream(), other.conditions.stream())
+            .distinct()
+            .toList(),
         later(earliest, other.earliest),
         later(likely, other.likely),
         later(latest, other.latest));

@@ -1,0 +1,25 @@
+package almanac.core.judgement.verdict;
+
+import almanac.core.words.Sentence;
+import java.util.Set;
+
+/**
+ * How a plant is moved, and what makes it so. Rules: From need to verdict, method.
+ *
+ * @param verdict move up, part repot, full repot, divide or rescue
+ * @param steps what is done
+ * @param words the steps as a sentence
+ * @param because what makes it so, as part of a sentence
+ */
+public record Method(Verdict verdict, Set<Step> steps, Sentence words, String because) {
+
+  /** Whether the ball stays whole. */
+  public boolean intact() {
+    return steps.contains(Step.KEEP_BALL);
+  }
+
+  /** Whether it keeps any of the medium. */
+  public boolean keepsMedium() {
+    return !steps.contains(Step.MEDIUM_OFF);
+  }
+}

@@ -1,0 +1,79 @@
+package almanac.core.judgement.verdict;
+
+import almanac.core.figures.Figures;
+import almanac.core.history.Approach;
+import almanac.core.inspection.Item;
+import almanac.core.inspection.Lead;
+import almanac.core.judgement.evidence.Evidence;
+import almanac.core.judgement.figures.ReadinessFigures;
+import almanac.core.judgement.readiness.Footing;
+import almanac.core.judgement.readiness.Readiness;
+import almanac.core.judgement.reason.SeenAt;
+import almanac.core.kinds.ReadyRule;
+import almanac.core.roots.RootStage;
+import java.util.Optional;
+
+/**
+ * How ready a plant is for one method: an intact move is barely a disturbance, and who strips soon
+ * counts what is lacking half. Rules: Readiness.
+ */
+final class Ripeness {
+  private final Evidence evidence;
+  private final boolean intact;
+  private final Figures figures;
+
+  Ripeness(Evidence evidence, Method method) {
+    this.evidence = evidence;
+    this.intact = method.intact();
+    this.figures = evidence.figures();
+  }
+
+  /** As the plant stands today. */
+  Readiness today() {
+    return of(Footing.of(evidence));
+  }
+
+  /** With other footing, as something would have come true. */
+  Readiness of(Footing footing) {
+    var whole = intact ? footing.wholeBall() : footing;
+    return adjusted(Readiness.of(whole, restsOn(), figures), whole);
+  }
+
+  /** How ready it would be in the worst case, 0 to 100, without saying why. */
+  double leastOf(Footing footing) {
+    var whole = intact ? footing.wholeBall() : footing;
+    double least = Readiness.leastOf(whole, figures);
+    if (evidence.approach() == Approach.FRESH_START) {
+      least = 100 - (100 - least) * freshStart();
+    }
+    return barelyDisturbed(whole)
+        ? Math.max(least, figures.of(ReadinessFigures.INTACT_MOVE))
+        : least;
+  }
+
+  private Readiness adjusted(Readiness readiness, Footing footing) {
+    var adjusted =
+        evidence.approach() == Approach.FRESH_START ? readiness.lacking(freshStart()) : readiness;
+    return barelyDisturbed(footing)
+        ? adjusted.atLeast(figures.of(ReadinessFigures.INTACT_MOVE))
+        : adjusted;
+  }
+
+  private double freshStart() {
+    return figures.of(ReadinessFigures.FRESH_START_LACK) / 100;
+  }
+
+  /** An intact move asks only that the season holds or the plant is rooting. */
+  private boolean barelyDisturbed(Footing footing) {
+    return intact
+        && (evidence.approach() == Approach.UNDISTURBED_ROOTS
+            || footing.season().open() && !footing.season().resting()
+            || footing.roots().stage().filter(stage -> stage != RootStage.NONE).isPresent());
+  }
+
+  private Optional<SeenAt> restsOn() {
+    return evidence.rule() == ReadyRule.START_OF_GROWTH
+        ? evidence.seenAt(Item.GROWTH, Lead.FIRST)
+        : evidence.seenAt(Item.NEW_ROOTS, evidence.roots().lead());
+  }
+}
