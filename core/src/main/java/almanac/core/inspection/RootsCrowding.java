@@ -7,7 +7,8 @@ public enum RootsCrowding implements Answer {
   NONE("no crowding"),
   CROWDED("crowded"),
   CIRCLING("circling"),
-  OUT_OF_HOLES("out of the holes");
+  OUT_OF_HOLES("out of the holes"),
+  CLINGING("clinging to the wall");
 
   private final String words;
 

@@ -54,7 +54,7 @@ public record Spot(Item<?> item, Lead lead) implements Field {
   }
 
   /** What is measured here. */
-  Measure measure() {
+  public Measure measure() {
     return new Measure(this);
   }
 

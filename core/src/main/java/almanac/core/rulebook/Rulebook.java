@@ -9,6 +9,7 @@ import almanac.core.inspection.InspectionFigures;
 import almanac.core.judgement.figures.JudgementFigures;
 import almanac.core.judgement.figures.NeedFigures;
 import almanac.core.judgement.figures.ReadinessFigures;
+import almanac.core.judgement.figures.RiskFigures;
 import almanac.core.kinds.KindFigures;
 import almanac.core.medium.Component;
 import almanac.core.medium.MediumFigures;
@@ -43,6 +44,7 @@ public final class Rulebook {
         MediumFigures.MOISTURES,
         NeedFigures.GROUP,
         ReadinessFigures.GROUP,
+        RiskFigures.GROUP,
         JudgementFigures.GROUP,
         PottingFigures.GROUP,
         HoldingFigures.GROUP,

@@ -64,12 +64,13 @@ public record Conditions(LightYear light, OptionalDouble lampHours, Optional<Tem
     return hoursOn(day) >= figures.of(SeasonFigures.GATE) && lacksWarmth(day, wanted).isEmpty();
   }
 
-  /** Whether the place is warm for a kind on that day, as far as anybody knows. */
+  /** Whether the place is known to be warm for a kind on that day. */
   public boolean warm(LocalDate day, Warmth wanted, Figures figures) {
     double share = figures.of(SeasonFigures.WARM_FROM) / 100;
     double from = wanted.nightLeast() + share * (wanted.dayMost() - wanted.nightLeast());
-    return means.isEmpty()
-        || means.get().in(day.getMonth()) >= from && lacksWarmth(day, wanted).isEmpty();
+    return means.isPresent()
+        && means.get().in(day.getMonth()) >= from
+        && lacksWarmth(day, wanted).isEmpty();
   }
 
   /** The first day of the coming year, from the given one on, on which the gate is open. */

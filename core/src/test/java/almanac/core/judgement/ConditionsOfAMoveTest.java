@@ -162,9 +162,7 @@ class ConditionsOfAMoveTest {
             .saw(Item.BLOOM, Bloom.BUDS)
             .saw(Item.ROOTS_IN_POT, RootsInPot.MOSTLY_SOFT);
     assertThat(plant.judged().verdict()).isEqualTo(Verdict.RESCUE);
-    assertThat(words(plant.judged().costs()))
-        .containsExactly(
-            "Expect to lose the buds.", "Expect to break new tips, which then stop for good.");
+    assertThat(words(plant.judged().costs())).containsExactly("Expect to lose the buds.");
     var left = Plant.of("oncidium").potted(3).saw(Item.BLOOM, Bloom.BUDS);
     assertThat(left.judged().costs()).isEmpty();
   }

@@ -5,13 +5,19 @@ import static almanac.core.words.Sentence.say;
 import almanac.core.figures.Figures;
 import almanac.core.history.Approach;
 import almanac.core.judgement.evidence.Situation;
+import almanac.core.judgement.reason.Reason;
 import almanac.core.judgement.reason.Scale;
 import almanac.core.judgement.verdict.Judge;
 import almanac.core.judgement.verdict.Judgement;
-import almanac.core.words.Measure;
+import almanac.core.judgement.verdict.Timing;
+import almanac.core.judgement.verdict.Verdict;
+import almanac.core.judgement.verdict.Wait;
+import almanac.core.judgement.verdict.WaitCondition;
 import almanac.core.words.Sentence;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 
 /**
@@ -42,35 +48,96 @@ public record Comparison(Judgement judgement, Sentence why) {
     if (hazard && other.verdict() == inForce.verdict()) {
       return say("The same: a hazard acts under every approach.");
     }
-    var weighed = weighedOtherwise(inForce, other);
     if (other.verdict() != inForce.verdict()) {
-      return weighed.orElseGet(
-          () -> say("Decides otherwise at the same weights: {}.", other.approach().principle()));
+      return would(other).and(because(inForce, other));
     }
-    return weighed
-        .map(difference -> say("The same in the end. ").and(difference))
+    if (otherMethod(inForce, other)) {
+      return say("The same, done otherwise: {}", other.method().words().toString());
+    }
+    return otherDay(inForce, other)
         .orElseGet(() -> say("The same: nothing here is weighed otherwise."));
   }
 
-  private static Optional<Sentence> weighedOtherwise(Judgement inForce, Judgement other) {
-    if (other.need() != inForce.need()) {
-      return Optional.of(
-          say(
-              "Counts a need of {} instead of {}: {}.",
-              Math.round(other.need()),
-              Math.round(inForce.need()),
-              other.approach().principle()));
+  /** What it would do with this plant, in this case. */
+  private static Sentence would(Judgement other) {
+    return switch (other.verdict()) {
+      case LEAVE -> say("Would leave it: nothing is gained by a move now");
+      case ADJUST_CARE -> say("Would only put its care right");
+      case WATCH ->
+          other
+              .gateOpens()
+              .map(day -> say("Would leave it until light carries a move, about {}", day))
+              .orElseGet(() -> say("Would leave it for now and look again"));
+      case LET_GO -> say("Would let it go");
+      case RESCUE -> say("Would rescue it today");
+      case WAIT_FOR -> waits(((Timing.Waits) other.timing()).awaited());
+      case LIFT_AND_LOOK -> Consequence.words(other, "Would tip it out and look");
+      case MOVE_UP -> Consequence.words(other, "Would move it whole into a larger pot");
+      case PART_REPOT -> Consequence.words(other, "Would repot it in part");
+      case FULL_REPOT -> Consequence.words(other, "Would take all medium off and repot it");
+      case DIVIDE -> Consequence.words(other, "Would divide it");
+    };
+  }
+
+  private static Sentence waits(Wait wait) {
+    return wait.conditions().contains(WaitCondition.LOOK_AT_ROOTS)
+        ? say("Would look at its newest roots first")
+        : say("Would wait for {}, about {}", wait.words(), wait.likely());
+  }
+
+  /** Which weights differ here. */
+  private static Sentence because(Judgement inForce, Judgement other) {
+    long need = Math.round(other.need());
+    long readiness = Math.round(other.readiness());
+    if (need != Math.round(inForce.need())) {
+      var points = say(" (need {} instead of {}).", need, Math.round(inForce.need()));
+      return counts(inForce, other)
+          .map(reason -> say(", since ").and(lower(reason.sentence())).and(points))
+          .orElse(points);
     }
-    if (other.readiness() != inForce.readiness()) {
-      return Optional.of(
-          say(
-              "Sees {} of readiness instead of {}: {}.",
-              Measure.POINTS.of(Math.round(other.readiness())),
-              Math.round(inForce.readiness()),
-              other.approach().principle()));
+    return readiness == Math.round(inForce.readiness())
+        ? say(".")
+        : say(" (readiness {} instead of {}).", readiness, Math.round(inForce.readiness()));
+  }
+
+  /** As the second half of a sentence. */
+  private static Sentence lower(Sentence sentence) {
+    var parts = new ArrayList<>(sentence.parts());
+    if (parts.get(0) instanceof Sentence.Words words) {
+      var text = words.text();
+      parts.set(
+          0, new Sentence.Words(text.substring(0, 1).toLowerCase(Locale.ROOT) + text.substring(1)));
     }
-    return other.method().words().equals(inForce.method().words())
-        ? Optional.empty()
-        : Optional.of(say("Would do it otherwise: {}", other.method().words().toString()));
+    return new Sentence(parts);
+  }
+
+  /** What counts more with the other than with the one in force. */
+  private static Optional<Reason> counts(Judgement inForce, Judgement other) {
+    return other.reasons().stream()
+        .filter(reason -> reason.scale() == Scale.NEED && reason.points() > 0)
+        .filter(
+            reason ->
+                inForce.reasons().stream()
+                    .noneMatch(
+                        known ->
+                            known.basis().equals(reason.basis())
+                                && known.points() >= reason.points()))
+        .findFirst();
+  }
+
+  private static boolean otherMethod(Judgement inForce, Judgement other) {
+    boolean moves = other.verdict().atTheBench() && other.verdict() != Verdict.LET_GO;
+    return moves && !other.method().words().equals(inForce.method().words());
+  }
+
+  /** The same verdict, for another day. */
+  private static Optional<Sentence> otherDay(Judgement inForce, Judgement other) {
+    return other.timing() instanceof Timing.Waits waits && !other.advice().equals(inForce.advice())
+        ? Optional.of(
+            say(
+                "The same, but for {}, about {}.",
+                waits.awaited().words(),
+                waits.awaited().likely()))
+        : Optional.empty();
   }
 }

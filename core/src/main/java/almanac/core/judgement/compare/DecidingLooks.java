@@ -1,5 +1,7 @@
 package almanac.core.judgement.compare;
 
+import static almanac.core.words.Sentence.say;
+
 import almanac.core.inspection.Inspection;
 import almanac.core.inspection.Item;
 import almanac.core.inspection.Lead;
@@ -7,35 +9,25 @@ import almanac.core.inspection.Spot;
 import almanac.core.judgement.evidence.Situation;
 import almanac.core.judgement.verdict.Judge;
 import almanac.core.judgement.verdict.Judgement;
-import almanac.core.judgement.verdict.Verdict;
-import almanac.core.kinds.Ground;
-import almanac.core.kinds.Kind;
-import almanac.core.kinds.Trait;
+import almanac.core.judgement.verdict.Timing;
+import almanac.core.judgement.verdict.WaitCondition;
 import almanac.core.words.Answer;
+import almanac.core.words.Sentence;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
 
-/** Tries what has not been looked at, answer by answer. Rules: The deciding look. */
+/**
+ * Tries what has not been looked at, answer by answer. What counts is a change between leaving
+ * alone and acting, or of the day. Rules: The deciding look.
+ */
 public final class DecidingLooks {
   private static final int MOST = 2;
+  private static final int MOST_CLAUSES = 3;
 
-  /**
-   * Looks that cost a minute and settle a doubt, the cheapest first. Pests and rot are not among
-   * them: finding them would change any verdict, and there is no doubt to settle until they are
-   * seen.
-   */
-  private static final List<Item<?>> CHEAP =
-      List.of(
-          Item.NEW_ROOTS,
-          Item.STABILITY,
-          Item.BLOOM,
-          Item.GROWTH,
-          Item.MEDIUM_PIECE,
-          Item.SMELL,
-          Item.ROOTS_IN_POT,
-          Item.BUBBLES,
-          Item.SINKING);
+  /** Where one of the answers would have the plant taken in hand, or left, at the least. */
+  private static final double MATTERS = 0.25;
 
   private final Judge judge;
 
@@ -43,41 +35,113 @@ public final class DecidingLooks {
     this.judge = judge;
   }
 
-  /** The one or two looks that would change the verdict most often; none if nothing would. */
+  /** One answer and what would follow. */
+  private record Outcome(String answer, Judgement then, double weight) {}
+
+  /** A look with all that may follow. */
+  private record Tried(Asked asked, Spot spot, List<Outcome> outcomes) {
+    /** How much it decides for what it takes. */
+    double worth() {
+      double sum = outcomes.stream().mapToDouble(Outcome::weight).sum();
+      return sum / outcomes.size() / asked.effort();
+    }
+
+    boolean matters() {
+      return outcomes.stream().anyMatch(outcome -> outcome.weight() >= MATTERS);
+    }
+  }
+
+  /**
+   * The one or two looks that would change most; none if nothing would. Pests and rot are not among
+   * them: finding them would change any verdict, and there is no doubt to settle until they are
+   * seen. Where the advice itself asks for the roots, they are named first.
+   */
   public List<DecidingLook> of(Situation situation, Judgement judged) {
-    return CHEAP.stream()
-        .filter(item -> possible(item, situation.kind()))
-        .filter(item -> judged.notLookedAt().contains(item) || judged.stale().contains(item))
-        .map(item -> tried(item, lead(item, judged), situation, judged.verdict()))
-        .filter(look -> !look.changes().isEmpty())
+    var possible = new Possible(situation);
+    var byWorth = Comparator.comparingDouble(Tried::worth).reversed();
+    return Asked.CHEAP.stream()
+        .filter(asked -> possible.look(asked.item()))
+        .filter(asked -> unknown(asked.item(), judged))
+        .map(asked -> tried(asked, asked.item(), situation, judged))
+        .filter(Tried::matters)
         .sorted(
-            Comparator.comparingDouble(look -> -(double) look.changes().size() / look.outcomes()))
+            Comparator.comparing((Tried tried) -> !advised(tried.asked().item(), judged))
+                .thenComparing(byWorth))
         .limit(MOST)
+        .map(tried -> look(tried, judged))
         .toList();
   }
 
-  /** Roots that cannot be seen are no cheap look, and slippers always keep some air. */
-  private static boolean possible(Item<?> item, Kind kind) {
-    if (item == Item.ROOTS_IN_POT) {
-      return !kind.of(Trait.ROOTS_HIDDEN);
-    }
-    return item != Item.BUBBLES || kind.of(Trait.GROUND) != Ground.SLIPPER;
+  /** Whether that can be looked at on this plant today. */
+  public static boolean possible(Item<?> item, Situation situation) {
+    return new Possible(situation).look(item);
   }
 
-  private static Lead lead(Item<?> item, Judgement judged) {
-    return item == Item.NEW_ROOTS ? judged.roots().lead() : Lead.FIRST;
+  private static boolean unknown(Item<?> item, Judgement judged) {
+    return judged.notLookedAt().contains(item) || judged.stale().contains(item);
   }
 
-  private <A extends Enum<A> & Answer> DecidingLook tried(
-      Item<A> item, Lead lead, Situation situation, Verdict now) {
-    var changes = new ArrayList<DecidingLook.Change>();
+  private static boolean advised(Item<?> item, Judgement judged) {
+    return item == Item.NEW_ROOTS
+        && judged.timing() instanceof Timing.Waits waits
+        && waits.awaited().conditions().contains(WaitCondition.LOOK_AT_ROOTS);
+  }
+
+  private <A extends Enum<A> & Answer> Tried tried(
+      Asked asked, Item<A> item, Situation situation, Judgement now) {
+    var lead = item == (Item<?>) Item.NEW_ROOTS ? now.roots().lead() : Lead.FIRST;
+    var outcomes = new ArrayList<Outcome>();
     for (var answer : item.answers()) {
       var seen = Inspection.on(situation.today()).with(item, lead, item.saw(answer));
-      var then = judge.judge(situation.with(situation.history().and(seen))).verdict();
-      if (then != now) {
-        changes.add(new DecidingLook.Change(answer.words(), then));
-      }
+      var then = judge.judge(situation.with(situation.history().and(seen)));
+      outcomes.add(new Outcome(answer.words(), then, Consequence.weight(now, then)));
     }
-    return new DecidingLook(new Spot(item, lead), item.answers().size(), List.copyOf(changes));
+    return new Tried(asked, new Spot(item, lead), List.copyOf(outcomes));
+  }
+
+  private static DecidingLook look(Tried tried, Judgement now) {
+    var changes =
+        tried.outcomes().stream()
+            .filter(outcome -> outcome.weight() >= MATTERS)
+            .map(outcome -> new DecidingLook.Change(outcome.answer(), outcome.then().verdict()))
+            .toList();
+    return new DecidingLook(tried.spot(), tried.outcomes().size(), changes, words(tried, now));
+  }
+
+  /** "Look for new roots at the newest growth: if bumps or nubs, repot it by …; else leave it." */
+  private static Sentence words(Tried tried, Judgement now) {
+    var clauses = new LinkedHashMap<String, List<Outcome>>();
+    tried.outcomes().stream()
+        .filter(outcome -> outcome.weight() >= MATTERS)
+        .forEach(
+            outcome ->
+                clauses
+                    .computeIfAbsent(
+                        Consequence.words(outcome.then()).toString(), any -> new ArrayList<>())
+                    .add(outcome));
+    var said = say(tried.asked().words() + ": ");
+    int told = 0;
+    for (var clause : clauses.values()) {
+      if (told == MOST_CLAUSES) {
+        break;
+      }
+      var answers = clause.stream().map(Outcome::answer).toList();
+      said =
+          said.and(say("if {}, ", either(answers)))
+              .and(Consequence.words(clause.get(0).then()))
+              .and(say("; "));
+      told++;
+    }
+    return said.and(
+        Consequence.acts(now) ? say("else it stays at that.") : say("else nothing changes."));
+  }
+
+  private static String either(List<String> answers) {
+    if (answers.size() == 1) {
+      return answers.get(0);
+    }
+    return String.join(", ", answers.subList(0, answers.size() - 1))
+        + " or "
+        + answers.get(answers.size() - 1);
   }
 }

@@ -113,6 +113,10 @@ final class Losses {
   }
 
   private void moved(long days) {
+    if (days == 0) {
+      add(ReadinessFigures.MOVED_LATELY, () -> say("Moved today: let it root"));
+      return;
+    }
     var ago = Measure.DAYS.of(days);
     if (days <= figures.of(ReadinessFigures.MOVED_LATELY_DAYS)) {
       add(ReadinessFigures.MOVED_LATELY, () -> say("Moved {} ago: let it root", ago));

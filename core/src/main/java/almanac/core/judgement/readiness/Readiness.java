@@ -113,6 +113,9 @@ public record Readiness(double least, double most, List<Reason> reasons) {
   }
 
   private static Sentence unknown(Footing footing, Optional<SeenAt> look) {
+    if (footing.daysSinceMove().orElse(1) == 0) {
+      return say("Its roots are in fresh medium since today; they are looked at in some weeks");
+    }
     var what =
         footing.rule() == ReadyRule.START_OF_GROWTH
             ? "the newest growth is"

@@ -27,8 +27,14 @@ final class Advice {
       Verdict verdict, Method method, Timing timing, Evidence evidence, double need) {
     var advice = new Advice(evidence, method, need);
     return switch (verdict) {
-      case LEAVE -> say("Nothing to gain from a move now.");
-      case WATCH -> advice.watch();
+      case LEAVE ->
+          advice.movedToday()
+              ? say("It was moved today: let it root. The first looks at it are booked.")
+              : say("Nothing to gain from a move now.");
+      case WATCH ->
+          advice.movedToday()
+              ? say("It was moved today: let it root. The first looks at it are booked.")
+              : advice.watch();
       case ADJUST_CARE -> say("No move; put right what is named below.");
       case LIFT_AND_LOOK ->
           say(
@@ -44,6 +50,10 @@ final class Advice {
       case MOVE_UP, PART_REPOT, FULL_REPOT, DIVIDE -> advice.move(timing);
       case LET_GO -> throw new IllegalStateException("Letting go has its own words");
     };
+  }
+
+  private boolean movedToday() {
+    return evidence.daysSinceMove().orElse(1) == 0;
   }
 
   private Sentence watch() {

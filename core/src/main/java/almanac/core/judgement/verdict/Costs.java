@@ -4,9 +4,6 @@ import static almanac.core.words.Sentence.say;
 
 import almanac.core.inspection.Bloom;
 import almanac.core.judgement.evidence.Evidence;
-import almanac.core.kinds.Branching;
-import almanac.core.kinds.Trait;
-import almanac.core.roots.RootStage;
 import almanac.core.words.Sentence;
 import java.util.ArrayList;
 import java.util.EnumSet;
@@ -29,9 +26,6 @@ final class Costs {
     }
     boolean intact = method.intact();
     evidence.bloom().ifPresent(bloom -> bloom(bloom, intact, costs));
-    if (!intact) {
-      evidence.stage().ifPresent(stage -> roots(stage, evidence, costs));
-    }
     if (!evidence.season().open() || evidence.season().resting()) {
       costs.add(say("Expect it to stand still until the season carries it."));
     }
@@ -46,20 +40,6 @@ final class Costs {
       case OPEN ->
           costs.add(say(intact ? "The flowers may go early." : "Expect the flowers to go early."));
       case FADING, FINISHED, NONE -> {}
-    }
-  }
-
-  private static void roots(RootStage stage, Evidence evidence, List<Sentence> costs) {
-    switch (stage) {
-      case SHORT, MID -> costs.add(say("Expect to break new tips, which then stop for good."));
-      case LONG -> {
-        if (evidence.kind().of(Trait.BRANCHING) == Branching.NO) {
-          costs.add(say("Expect to break long roots that do not branch."));
-        }
-      }
-      case NONE, ANCHORED ->
-          costs.add(say("Expect it to shed old roots before new ones replace them."));
-      case SWELLING, NUB -> {}
     }
   }
 }

@@ -7,9 +7,12 @@ import almanac.core.judgement.evidence.Situation;
 import almanac.core.judgement.figures.NeedFigures;
 import almanac.core.judgement.need.Needs;
 import almanac.core.judgement.reason.Reason;
+import almanac.core.judgement.risk.MoveRisk;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 
 /** Judges one plant on one day: the same situation and figures always give the same judgement. */
 public final class Judge {
@@ -67,6 +70,24 @@ public final class Judge {
         evidence.used(),
         evidence.leads(),
         evidence.roots(),
-        evidence.longEnough());
+        evidence.longEnough(),
+        risk(verdict, method, evidence),
+        gateOpens(evidence));
+  }
+
+  private static Optional<MoveRisk> risk(Verdict verdict, Method method, Evidence evidence) {
+    boolean moves = verdict.atTheBench() && verdict != Verdict.LET_GO;
+    return moves || verdict == Verdict.WAIT_FOR
+        ? Optional.of(MoveRisk.of(evidence, method.opened(), !method.keepsMedium()))
+        : Optional.empty();
+  }
+
+  private static Optional<LocalDate> gateOpens(Evidence evidence) {
+    return evidence.season().open()
+        ? Optional.empty()
+        : evidence
+            .situation()
+            .conditions()
+            .gateOpensFrom(evidence.today(), evidence.kind().warmth(), evidence.figures());
   }
 }

@@ -1,5 +1,6 @@
 package almanac.core.judgement.verdict;
 
+import almanac.core.judgement.risk.Handling;
 import almanac.core.words.Sentence;
 import java.util.Set;
 
@@ -16,6 +17,14 @@ public record Method(Verdict verdict, Set<Step> steps, Sentence words, String be
   /** Whether the ball stays whole. */
   public boolean intact() {
     return steps.contains(Step.KEEP_BALL);
+  }
+
+  /** How much of the root ball is opened. */
+  public Handling.Opened opened() {
+    if (steps.contains(Step.KEEP_BALL)) {
+      return Handling.Opened.WHOLE;
+    }
+    return keepsMedium() ? Handling.Opened.ONE_SIDE : Handling.Opened.ALL;
   }
 
   /** Whether it keeps any of the medium. */

@@ -83,7 +83,10 @@ final class Waiting {
   private Wait lookFirst() {
     int soon = figures.count(JudgementFigures.LOOK_FIRST);
     var look = List.of(WaitCondition.LOOK_AT_ROOTS);
-    if (evidence.season().open()) {
+    boolean goesOn =
+        evidence.kind().of(Trait.READY_RULE) == ReadyRule.TIPS_GROWING
+            && evidence.situation().conditions().warm(today, evidence.kind().warmth(), figures);
+    if (evidence.season().open() || goesOn) {
       return new Wait(look, today, today, today.plusDays(soon));
     }
     return gateFrom(today)

@@ -1,0 +1,52 @@
+package almanac.core.history;
+
+import almanac.core.inspection.Inspection;
+import almanac.core.inspection.Item;
+import almanac.core.inspection.Spot;
+import almanac.core.medium.Mix;
+import almanac.core.refusals.Refused;
+import almanac.core.words.Measure;
+import java.util.Optional;
+import java.util.Set;
+
+/** What a look can find, and what it cannot, by what the plant stands in. */
+public final class Answerable {
+  private static final Set<Item<?>> IN_A_POT =
+      Set.of(Item.MEDIUM_PIECE, Item.SMELL, Item.BUBBLES, Item.SINKING);
+
+  private Answerable() {}
+
+  /** Why nobody can look at that in such a mix; nothing if one can. */
+  public static Optional<String> refusal(Item<?> item, Mix mix) {
+    if (mix.mounted() && IN_A_POT.contains(item)) {
+      return Optional.of("on a mount there is no pot to look into.");
+    }
+    return item == Item.MEDIUM_PIECE && mix.known() && mix.inert()
+        ? Optional.of("%s does not decay; there is no piece to press.".formatted(mix.words()))
+        : Optional.empty();
+  }
+
+  /**
+   * Refuses what cannot be.
+   *
+   * @throws Refused naming the look
+   */
+  public static void check(Inspection inspection, Mix mix) {
+    for (var spot : inspection.findings().keySet()) {
+      refusal(spot.item(), mix)
+          .ifPresent(
+              why -> {
+                throw new Refused(spot, spot.title() + ": " + why);
+              });
+    }
+    var broken = inspection.look(Item.TIPS_BROKEN).measured();
+    var inAll = inspection.look(Item.TIPS_IN_ALL).measured();
+    if (broken.isPresent() && inAll.isPresent() && broken.getAsDouble() > inAll.getAsDouble()) {
+      var spot = Spot.of(Item.TIPS_BROKEN);
+      throw new Refused(
+          spot.measure(),
+          "%s: more than the %s there are."
+              .formatted(spot.title(), Measure.COUNT.of(inAll.getAsDouble())));
+    }
+  }
+}

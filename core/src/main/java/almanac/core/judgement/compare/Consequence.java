@@ -1,0 +1,75 @@
+package almanac.core.judgement.compare;
+
+import static almanac.core.words.Sentence.say;
+
+import almanac.core.judgement.verdict.Judgement;
+import almanac.core.judgement.verdict.Timing;
+import almanac.core.words.Sentence;
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.Optional;
+
+/** What a judgement comes to, and how much it matters when one turns into another. */
+final class Consequence {
+  private static final double ACTING = 1;
+  private static final double OF_THE_DAY = 0.25;
+  private static final double WAITING = 0.1;
+  private static final int DAYS_THAT_MATTER = 7;
+
+  private Consequence() {}
+
+  /** Whether the plant would be taken in hand. */
+  static boolean acts(Judgement judged) {
+    return judged.verdict().inHand();
+  }
+
+  /** 1 between leaving and acting, little between kinds of waiting, 0 where nothing changes. */
+  static double weight(Judgement now, Judgement then) {
+    if (acts(now) != acts(then)) {
+      return ACTING;
+    }
+    if (acts(now)) {
+      return now.verdict() != then.verdict() || otherDay(now, then) ? OF_THE_DAY : 0;
+    }
+    return now.verdict() != then.verdict() ? WAITING : 0;
+  }
+
+  private static boolean otherDay(Judgement now, Judgement then) {
+    var one = until(now);
+    var other = until(then);
+    return one.isPresent()
+        && other.isPresent()
+        && Math.abs(ChronoUnit.DAYS.between(one.get(), other.get())) >= DAYS_THAT_MATTER;
+  }
+
+  private static Optional<LocalDate> until(Judgement judged) {
+    if (judged.timing() instanceof Timing.Until until) {
+      return Optional.of(until.until());
+    }
+    return judged.timing() instanceof Timing.Between between
+        ? Optional.of(between.until())
+        : Optional.empty();
+  }
+
+  /** What would be done, after "if there are". */
+  static Sentence words(Judgement judged) {
+    var deed =
+        switch (judged.verdict()) {
+          case MOVE_UP -> "move it up";
+          case PART_REPOT, FULL_REPOT -> "repot it";
+          case DIVIDE -> "divide it";
+          case RESCUE -> "rescue it today";
+          case LET_GO -> "let it go";
+          case LIFT_AND_LOOK -> "tip it out and look";
+          case WAIT_FOR -> "it waits";
+          case ADJUST_CARE -> "only its care is put right";
+          case LEAVE, WATCH -> "leave it";
+        };
+    return words(judged, deed);
+  }
+
+  /** A deed, and by when. */
+  static Sentence words(Judgement judged, String deed) {
+    return until(judged).map(day -> say("{} by {}", deed, day)).orElseGet(() -> say(deed));
+  }
+}

@@ -1,0 +1,94 @@
+package almanac.core.judgement;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import almanac.core.inspection.Breakage;
+import almanac.core.inspection.GrowthStage;
+import almanac.core.inspection.Item;
+import almanac.core.inspection.RootsInPot;
+import almanac.core.inspection.Smell;
+import almanac.core.judgement.reason.NoReason;
+import almanac.core.judgement.verdict.Timing;
+import almanac.core.judgement.verdict.Verdict;
+import almanac.core.judgement.verdict.WaitCondition;
+import almanac.core.roots.RootStage;
+import org.junit.jupiter.api.Test;
+
+/** What is found broken has consequences for readiness, verdict and checks. */
+class BreakageTest {
+  private static Plant wantsAMove() {
+    return Plant.of("oncidium")
+        .potted(26)
+        .saw(Item.SMELL, Smell.STALE)
+        .saw(Item.ROOTS_IN_POT, RootsInPot.MIXED)
+        .saw(Item.NEW_ROOTS, RootStage.NUB);
+  }
+
+  @Test
+  void whereTheLeadIsSnappedOffItWaitsForAnEye() {
+    assertThat(wantsAMove().judged().verdict()).isEqualTo(Verdict.FULL_REPOT);
+    var judged = wantsAMove().saw(Item.BREAKAGE, Breakage.LEAD_SNAPPED).judged();
+    assertThat(judged.verdict()).isEqualTo(Verdict.WAIT_FOR);
+    assertThat(((Timing.Waits) judged.timing()).awaited().conditions()).contains(WaitCondition.EYE);
+    assertThat(judged.care().toString()).contains("wound dry");
+    assertThat(judged.nextCheck().window().best())
+        .as("a look after a month")
+        .isEqualTo(Plant.MAY.plusDays(30));
+  }
+
+  @Test
+  void anEyeThatSwellsEndsTheWaiting() {
+    var mended =
+        Plant.of("oncidium")
+            .potted(26)
+            .daysAgo(40)
+            .saw(Item.BREAKAGE, Breakage.LEAD_SNAPPED)
+            .daysAgo(0)
+            .saw(Item.ROOTS_IN_POT, RootsInPot.MIXED)
+            .saw(Item.GROWTH, GrowthStage.EYE_SWELLING)
+            .saw(Item.NEW_ROOTS, RootStage.SWELLING);
+    assertThat(mended.judged().verdict()).isEqualTo(Verdict.FULL_REPOT);
+  }
+
+  @Test
+  void theOnlyGrowthSnappedOffOffersTheLastChance() {
+    var judged =
+        Plant.of("oncidium").potted(6).saw(Item.BREAKAGE, Breakage.ONLY_LEAD_SNAPPED).judged();
+    assertThat(judged.care().toString()).contains("Last chance");
+  }
+
+  @Test
+  void whenAllNewTipsAreBrokenTheFlushIsDoneAndWhenSomeAreTheRestDecide() {
+    var all = wantsAMove().saw(Item.BREAKAGE, Breakage.ALL_TIPS).judged();
+    assertThat(all.roots().stage()).contains(RootStage.NONE);
+    assertThat(all.verdict()).isEqualTo(Verdict.WAIT_FOR);
+    var some = wantsAMove().saw(Item.BREAKAGE, Breakage.SOME_TIPS).judged();
+    assertThat(some.roots().stage()).contains(RootStage.NUB);
+    assertThat(some.verdict()).isEqualTo(Verdict.FULL_REPOT);
+  }
+
+  @Test
+  void chewedTipsAreLookedIntoAndAPartedRhizomeIsADivision() {
+    var chewed = Plant.of("oncidium").potted(6).saw(Item.BREAKAGE, Breakage.TIPS_CHEWED).judged();
+    assertThat(chewed.verdict()).isEqualTo(Verdict.LIFT_AND_LOOK);
+    var parted = wantsAMove().saw(Item.BREAKAGE, Breakage.PARTED).judged();
+    assertThat(parted.verdict()).isEqualTo(Verdict.DIVIDE);
+  }
+
+  @Test
+  void aBrokenLongRootOrLeafIsWrittenDownAndNoReason() {
+    var branching = Plant.of("oncidium").potted(6).saw(Item.BREAKAGE, Breakage.LONG_ROOT).judged();
+    assertThat(branching.reasons())
+        .filteredOn(reason -> reason.basis() == NoReason.BROKEN_ROOT)
+        .singleElement()
+        .satisfies(reason -> assertThat(reason.sentence().toString()).contains("side roots"));
+    var slipper =
+        Plant.of("paphiopedilum").potted(6).saw(Item.BREAKAGE, Breakage.LONG_ROOT).judged();
+    assertThat(slipper.reasons())
+        .filteredOn(reason -> reason.basis() == NoReason.BROKEN_ROOT)
+        .singleElement()
+        .satisfies(reason -> assertThat(reason.sentence().toString()).contains("lost"));
+    var leaf = Plant.of("oncidium").potted(6).saw(Item.BREAKAGE, Breakage.LEAF_OR_SPIKE).judged();
+    assertThat(leaf.need()).isZero();
+  }
+}
