@@ -3,6 +3,10 @@
   import VerdictMark from '$lib/drawings/VerdictMark.svelte';
   import Sentence from '$lib/words/Sentence.svelte';
   import { short } from '$lib/words/dates';
+  import Approaches from './Approaches.svelte';
+  import MoveRisk from './MoveRisk.svelte';
+  import Reasons from './Reasons.svelte';
+  import { day } from './when';
 
   interface Props {
     slip: Schemas['Slip'];
@@ -10,24 +14,15 @@
     titles: Record<string, string>;
     check?: Schemas['CheckView'];
     inspectHref: string;
+    photos?: Schemas['Photo'][];
     /** The slip as it would be; nothing of it is saved. */
     supposed?: boolean;
   }
-  const { slip, titles, check, inspectHref, supposed = false }: Props = $props();
+  const { slip, titles, check, inspectHref, photos = [], supposed = false }: Props = $props();
 
   const words = $derived((items: string[]) =>
     items.map((item) => (titles[item] ?? item).toLowerCase()).join(', '),
   );
-  function points(reason: Schemas['ReasonLine']): string {
-    if (reason.scale === 'HAZARD') return 'now';
-    if (!reason.points) return '';
-    return {
-      NEED: `need ${reason.points}`,
-      READINESS: `ready ${reason.points}`,
-      LOSS: `ready −${reason.points}`,
-      NO_REASON: '',
-    }[reason.scale];
-  }
 </script>
 
 <section class="slip" class:supposed aria-labelledby="verdict">
@@ -39,50 +34,31 @@
         {short(slip.judgedOn, slip.judgedOn)}
       </p>
       <h2 id="verdict" data-start>{slip.title}</h2>
+      {#if day(slip)}<p class="day">{day(slip)}</p>{/if}
     </div>
   </div>
   <p class="advice"><Sentence parts={slip.advice} today={slip.judgedOn} /></p>
 
-  {#if slip.method}<p class="method">{slip.method}</p>{/if}
-  {#if slip.care.length}
-    <ul class="care" aria-label="Without unpotting">
-      {#each slip.care as fix, i (i)}<li>{fix}</li>{/each}
+  <Reasons {slip} {photos} />
+
+  {#if slip.method}
+    <p class="part">
+      <b>How.</b>
+      {slip.method}
+      {#if slip.methodBecause}<span class="quiet">Since {slip.methodBecause}.</span>{/if}
+    </p>
+  {/if}
+  {#if slip.care.length || slip.remarks.length}
+    <ul class="part care" aria-label="Without unpotting">
+      {#each [...slip.care, ...slip.remarks] as fix, i (i)}<li>{fix}</li>{/each}
     </ul>
   {/if}
-
   {#if slip.costs.length}
-    <ul class="costs" aria-label="What it costs">
+    <ul class="part costs" aria-label="What it costs">
       {#each slip.costs as cost, i (i)}<li>{cost}</li>{/each}
     </ul>
   {/if}
-
-  <ul class="why" aria-label="Reasons">
-    {#each slip.reasons as reason, i (i)}
-      <li class={reason.side === 'FOR' ? 'for' : 'against'}>
-        <span class="side" aria-label={reason.side === 'FOR' ? 'for a move' : 'against a move'}
-          >{reason.side === 'FOR' ? '+' : '−'}</span
-        >
-        <span>
-          <Sentence parts={reason.sentence} today={slip.judgedOn} />
-          {#if reason.look && reason.look.on !== slip.judgedOn && !reason.sentence.some((part) => part.day)}
-            <span class="quiet">seen {short(reason.look.on, slip.judgedOn)}</span>
-          {/if}
-        </span>
-        {#if reason.rule && points(reason)}
-          <a class="points" href="/rules#{reason.rule}" aria-label="{points(reason)}: its figure"
-            >{points(reason)}</a
-          >
-        {:else}
-          <span class="points">{points(reason)}</span>
-        {/if}
-      </li>
-    {/each}
-  </ul>
-  <p class="sums">
-    Need <b>{slip.need}</b> of 100 · readiness
-    <b>{slip.readiness}{slip.readinessMost > slip.readiness ? ` to ${slip.readinessMost}` : ''}</b> of
-    100
-  </p>
+  {#if slip.risk}<MoveRisk risk={slip.risk} today={slip.judgedOn} />{/if}
 
   {#if slip.atTheBench}
     <p class="part caution">
@@ -90,29 +66,13 @@
       dry bark and perlite before pouring, and wear a mask. Use chemicals only as their label says.
     </p>
   {/if}
-  {#each slip.deciding as look, i (i)}
+  {#each slip.deciding as look, i (look.item)}
     <p class="part">
       <b>{i === 0 ? 'One look may settle it.' : 'Or this one.'}</b>
-      {look.title}{look.how ? ` (${look.how.toLowerCase()})` : ''}: in {look.changes.length} of
-      {look.outcomes} outcomes the verdict changes:
-      {#each look.changes.slice(0, 3) as change, k (k)}{k ? '; ' : ''}{change.answer} →
-        {change.title.toLowerCase()}{/each}{look.changes.length > 3 ? '…' : '.'}
+      <Sentence parts={look.words} today={slip.judgedOn} />
     </p>
   {/each}
-  <div class="part">
-    <p class="quiet">By each approach</p>
-    <ul class="others">
-      {#each slip.approaches as each (each.approach)}
-        <li class:force={each.inForce}>
-          <VerdictMark verdict={each.verdict} size={18} />
-          <span>
-            <b>{each.name}: {each.title.toLowerCase()}.</b>
-            <Sentence parts={each.why} today={slip.judgedOn} />
-          </span>
-        </li>
-      {/each}
-    </ul>
-  </div>
+  <Approaches {slip} />
   {#if slip.stale.length || slip.notLookedAt.length}
     <details class="part">
       <summary>
@@ -165,83 +125,24 @@
     margin: 12px 0 8px;
     font-size: 16px;
   }
-  .method {
-    margin: 0 0 8px;
-    font-size: 15px;
+  .day {
+    margin: 0;
+    font-size: 17px;
+    font-weight: 600;
   }
   .care {
     list-style: disc;
-    margin: 0 0 8px;
-    padding-left: 20px;
+    padding-left: 40px;
     color: var(--color-slate);
     font-weight: 600;
-    font-size: 14.5px;
   }
   .costs {
     list-style: none;
-    margin: 0 0 8px;
-    padding: 0;
     color: var(--color-clay);
-    font-size: 14.5px;
-  }
-  a.points {
-    color: var(--color-plum);
-    text-underline-offset: 3px;
-  }
-  .others li.force {
-    background: var(--color-leaf);
-    margin: 0 -8px;
-    padding: 4px 8px;
-    border-radius: 8px;
-  }
-  .others {
-    list-style: none;
-    padding: 0;
-    margin: 4px 0 0;
-    font-size: 14px;
-  }
-  .others li {
-    display: flex;
-    gap: 8px;
-    padding: 3px 0;
   }
   summary {
     min-height: 28px;
     cursor: pointer;
-  }
-  .why {
-    list-style: none;
-    padding: 0;
-    margin: 0;
-    font-size: 14.5px;
-  }
-  .why li {
-    display: grid;
-    grid-template-columns: 18px 1fr auto;
-    gap: 8px;
-    padding: 4px 0;
-  }
-  .side {
-    font-weight: 700;
-    text-align: center;
-  }
-  .for .side {
-    color: var(--color-plum);
-  }
-  .against .side {
-    color: var(--color-slate);
-  }
-  .points,
-  .sums {
-    color: var(--color-ink-2);
-    font-size: 13px;
-    white-space: nowrap;
-  }
-  .points {
-    padding-top: 1px;
-  }
-  .sums {
-    margin: 8px 0 12px;
   }
   .part {
     margin: 0 -20px;

@@ -2,7 +2,7 @@
   import { goto } from '$app/navigation';
   import { page } from '$app/state';
   import type { Schemas } from '$lib/api/client';
-  import { choices, plantPage } from '$lib/api/queries';
+  import { choices, photosOf, plantPage } from '$lib/api/queries';
   import NowOrHold from '$lib/holding/NowOrHold.svelte';
   import Photos from '$lib/photos/Photos.svelte';
   import { lastSeen } from '$lib/journal/last';
@@ -19,6 +19,7 @@
   const id = $derived(Number(page.params.id));
   const query = plantPage(() => id);
   const options = choices();
+  const photos = photosOf(() => id);
   const plant = $derived(query.data);
   const titles = $derived(
     Object.fromEntries((options.data?.looks ?? []).map((look) => [look.item, look.title])),
@@ -90,6 +91,7 @@
             {titles}
             check={supposed ? undefined : plant.checks[0]}
             {inspectHref}
+            photos={photos.data ?? []}
           />
         {:else}
           <Gone {plant} />

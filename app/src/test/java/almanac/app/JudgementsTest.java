@@ -45,8 +45,23 @@ class JudgementsTest {
     assertThat(slip.path("when").path("kind").asString()).isEqualTo("WAIT_FOR");
     assertThat(slip.path("when").path("waitFor").toString()).isEqualTo("[\"LONG_ROOTS\"]");
     assertThat(slip.path("when").path("likely").asString())
-        .as("68 mm at 17 mm a week")
-        .isEqualTo("2027-06-12");
+        .as("68 mm at about 17 mm a week, rather later than sooner")
+        .isBetween("2027-06-12", "2027-06-15");
+    var roots = slip.path("roots").path(0);
+    assertThat(roots.path("unsafeUntil").path("likely").asString())
+        .isEqualTo(slip.path("when").path("likely").asString());
+    assertThat(roots.path("ahead").size()).isGreaterThan(10);
+    assertThat(roots.path("ahead").valueStream())
+        .allSatisfy(
+            day ->
+                assertThat(day.path("likely").asDouble())
+                    .isBetween(day.path("least").asDouble(), day.path("most").asDouble()));
+    assertThat(slip.path("methodBecause").asString()).isNotBlank();
+    assertThat(slip.path("steps").toString()).contains("MEDIUM_OFF");
+    assertThat(slip.path("risk").path("tips").asDouble()).isEqualTo(0.25);
+    assertThat(slip.path("risk").path("lost").asDouble()).isEqualTo(0.25);
+    assertThat(slip.path("reasons").path(0).path("carries").asBoolean()).isTrue();
+    assertThat(slip.path("reasons").path(0).path("ruleSays").asString()).isNotBlank();
     assertThat(slip.path("nextCheck").path("best").asString())
         .isLessThan(slip.path("when").path("from").asString());
     assertThat(slip.path("approaches")).hasSize(4);
@@ -59,6 +74,24 @@ class JudgementsTest {
   void aProfileIsNamedByItsKeyOrItsName() throws Exception {
     var byName = SPENT.replace("\"profile\":\"oncidium\"", "\"profile\":\"Oncidium alliance\"");
     assertThat(slip(byName)).isEqualTo(slip(SPENT));
+  }
+
+  @Test
+  void outOfSeasonTheGatesDayIsNamed() throws Exception {
+    var winter = SPENT.replace("2027-05-", "2026-11-");
+    assertThat(slip(winter).path("gateOpens").asString()).isBetween("2027-02-25", "2027-03-10");
+    assertThat(slip(SPENT).path("gateOpens").isNull()).isTrue();
+  }
+
+  @Test
+  void whatCannotBeInItsPotIsRefusedWithItsPath() throws Exception {
+    var stones =
+        SPENT
+            .replace("BARK_MEDIUM", "PUMICE")
+            .replace("\"looks\":{", "\"looks\":{\"mediumPiece\":{\"answers\":[\"TEARS\"]},");
+    var answer = judge(stones);
+    assertThat(answer.status()).isEqualTo(400);
+    assertThat(answer.body().toString()).contains("looks.mediumPiece", "does not decay");
   }
 
   @Test

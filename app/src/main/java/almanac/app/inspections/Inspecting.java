@@ -6,6 +6,7 @@ import almanac.app.collection.Plants;
 import almanac.app.collection.Written;
 import almanac.app.journal.NewAct;
 import almanac.app.refusals.BadEntry;
+import almanac.core.history.Answerable;
 import almanac.core.history.Chronology;
 import almanac.core.history.Happening;
 import almanac.core.history.Line;
@@ -50,6 +51,7 @@ public class Inspecting {
     if (before != null) {
       return before;
     }
+    Answerable.check(inspection, plant.history());
     Chronology.refuseBeforeArrival(plant, Entered.ON, inspection.on());
     var wrong =
         Corrections.line(plant, corrects, Happening.Inspected.class, "an inspection")

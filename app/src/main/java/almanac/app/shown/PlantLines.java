@@ -68,7 +68,7 @@ public class PlantLines {
         Math.round(judged.readiness()),
         Math.round(judged.readinessMost()),
         Slips.when(judged.timing(), today.get()),
-        judged.reasons().stream().findFirst().map(each -> Part.of(each.sentence())).orElse(null),
+        judged.carried().stream().findFirst().map(each -> Part.of(each.sentence())).orElse(null),
         card.asideOn(),
         card.apartSince(),
         card.heldSince(),

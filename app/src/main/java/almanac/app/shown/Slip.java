@@ -5,6 +5,7 @@ import almanac.core.history.Approach;
 import almanac.core.judgement.reason.Reason;
 import almanac.core.judgement.reason.Scale;
 import almanac.core.judgement.verdict.Family;
+import almanac.core.judgement.verdict.Step;
 import almanac.core.judgement.verdict.Verdict;
 import almanac.core.judgement.verdict.WaitCondition;
 import almanac.core.roots.RootStage;
@@ -30,8 +31,18 @@ public record Slip(
             nullable = true,
             description = "How it is or will be done; absent where nothing is moved")
         String method,
+    @Schema(nullable = true, description = "What makes it so, as part of a sentence")
+        String methodBecause,
+    @Schema(description = "What is done, if it is moved") List<Step> steps,
     @Schema(description = "Fixes without unpotting") List<String> care,
+    @Schema(description = "What else is to be done, whatever the verdict") List<String> remarks,
     @Schema(description = "What a move today would cost") List<String> costs,
+    @Schema(nullable = true, description = "What a move breaks; absent where none is meant")
+        Risk risk,
+    @Schema(
+            nullable = true,
+            description = "From when light and warmth carry what can wait; absent while they do")
+        LocalDate gateOpens,
     When when,
     List<ReasonLine> reasons,
     @Schema(description = "Looks nobody has made since the last potting") List<String> notLookedAt,
@@ -69,6 +80,9 @@ public record Slip(
               description = "The key of its figure, as in GET /api/rules; absent where none counts")
           String rule,
       Reason.Side side,
+      @Schema(nullable = true, description = "The rule in a sentence: why its figure is what it is")
+          String ruleSays,
+      @Schema(description = "Whether it carried the verdict") boolean carries,
       Scale scale,
       List<Part> sentence,
       long points,
@@ -79,7 +93,12 @@ public record Slip(
 
   /** A look that may change the verdict, and to what. */
   public record Decider(
-      String item, String title, String how, int outcomes, List<Outcome> changes) {}
+      String item,
+      String title,
+      String how,
+      int outcomes,
+      List<Outcome> changes,
+      @Schema(description = "What to do and what follows, in a sentence") List<Part> words) {}
 
   /** One answer and the verdict that would follow. */
   public record Outcome(String answer, Verdict verdict, String title) {}
@@ -92,6 +111,22 @@ public record Slip(
       Verdict verdict,
       String title,
       List<Part> why) {}
+
+  /** What a move today would break of the new root tips, as shares from 0 to 1. */
+  public record Risk(
+      List<Part> words,
+      @Schema(nullable = true, description = "Would break; absent while nobody has seen the roots")
+          Double tips,
+      @Schema(nullable = true, description = "Of all tips, would be lost for good") Double lost,
+      @Schema(description = "What lowers it, and to how much") List<Lowered> lowered,
+      @Schema(description = "Week by week, today first; only for growing roots")
+          List<RiskWeek> weeks) {}
+
+  /** One way of breaking less. */
+  public record Lowered(List<Part> by, double tips, double lost) {}
+
+  /** What a move on that day would break. */
+  public record RiskWeek(LocalDate on, RootStage stage, double tips, double lost) {}
 
   /** When to look again. */
   public record CheckAsked(Purpose purpose, LocalDate early, LocalDate best, LocalDate late) {}

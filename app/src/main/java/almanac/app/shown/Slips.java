@@ -11,6 +11,8 @@ import almanac.core.judgement.compare.DecidingLooks;
 import almanac.core.judgement.evidence.LeadRoots;
 import almanac.core.judgement.evidence.Situation;
 import almanac.core.judgement.reason.Reason;
+import almanac.core.judgement.risk.Broken;
+import almanac.core.judgement.risk.MoveRisk;
 import almanac.core.judgement.verdict.Family;
 import almanac.core.judgement.verdict.Judge;
 import almanac.core.judgement.verdict.Judgement;
@@ -28,7 +30,6 @@ import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import org.jspecify.annotations.Nullable;
 
 /** Draws up the slips of one situation. */
 public final class Slips {
@@ -77,11 +78,16 @@ public final class Slips {
         Math.round(judged.need()),
         Math.round(judged.readiness()),
         Math.round(judged.readinessMost()),
-        method(judged),
+        moves(judged) ? judged.method().words().toString() : null,
+        moves(judged) ? judged.method().because() : null,
+        moves(judged) ? List.copyOf(judged.method().steps()) : List.of(),
         judged.care().stream().map(Sentence::toString).toList(),
+        judged.remarks().stream().map(Sentence::toString).toList(),
         judged.costs().stream().map(Sentence::toString).toList(),
+        judged.risk().map(Slips::risk).orElse(null),
+        judged.gateOpens().orElse(null),
         when(judged.timing(), situation.today()),
-        judged.reasons().stream().map(Slips::reason).toList(),
+        judged.reasons().stream().map(reason -> reason(reason, judged)).toList(),
         judged.notLookedAt().stream().map(Item::key).toList(),
         judged.stale().stream().map(Item::key).toList(),
         deciding.stream().map(Slips::decider).toList(),
@@ -92,18 +98,37 @@ public final class Slips {
         charts(judged));
   }
 
-  private static @Nullable String method(Judgement judged) {
-    return judged.verdict().family() == Family.LEAVE_ALONE
-            || judged.verdict() == Verdict.LIFT_AND_LOOK
-            || judged.verdict() == Verdict.LET_GO
-        ? null
-        : judged.method().words().toString();
+  private static boolean moves(Judgement judged) {
+    return judged.verdict().family() != Family.LEAVE_ALONE
+        && judged.verdict() != Verdict.LIFT_AND_LOOK
+        && judged.verdict() != Verdict.LET_GO;
   }
 
-  private static Slip.ReasonLine reason(Reason reason) {
+  private static Slip.Risk risk(MoveRisk risk) {
+    return new Slip.Risk(
+        Part.of(risk.words()),
+        risk.today().map(Broken::tips).orElse(null),
+        risk.today().map(Broken::lost).orElse(null),
+        risk.lowered().stream()
+            .map(
+                lowered ->
+                    new Slip.Lowered(
+                        Part.of(lowered.by()), lowered.to().tips(), lowered.to().lost()))
+            .toList(),
+        risk.weeks().stream()
+            .map(
+                week ->
+                    new Slip.RiskWeek(
+                        week.on(), week.stage(), week.broken().tips(), week.broken().lost()))
+            .toList());
+  }
+
+  private static Slip.ReasonLine reason(Reason reason, Judgement judged) {
     return new Slip.ReasonLine(
         reason.basis().figure().map(Figure::key).orElse(null),
         reason.side(),
+        reason.basis().figure().map(Figure::reason).orElse(null),
+        judged.carried().contains(reason),
         reason.scale(),
         Part.of(reason.sentence()),
         Math.round(reason.points()),
@@ -123,7 +148,8 @@ public final class Slips {
             .map(
                 change ->
                     new Slip.Outcome(change.answer(), change.verdict(), change.verdict().words()))
-            .toList());
+            .toList(),
+        Part.of(look.words()));
   }
 
   private static Slip.ByApproach approach(Comparison comparison, Judgement inForce) {

@@ -8,6 +8,7 @@ import almanac.app.told.MixPart;
 import almanac.app.told.TraitsEntry;
 import almanac.core.figures.Figures;
 import almanac.core.history.Aim;
+import almanac.core.history.Answerable;
 import almanac.core.history.Approach;
 import almanac.core.history.Arrival;
 import almanac.core.history.Event;
@@ -218,7 +219,9 @@ record OpenSituation(
     }
     var kept = new LinkedHashMap<String, @Nullable LookEntry>();
     told.looks().forEach((spot, look) -> kept.put(spot, kept(spot, look, units)));
-    return new Happening.Inspected(LookEntry.inspection(told.on(), kept, figures));
+    var seen = LookEntry.inspection(told.on(), kept, figures);
+    Answerable.check(seen, MixPart.mix(pot.mix()));
+    return new Happening.Inspected(seen);
   }
 
   private static @Nullable LookEntry kept(String key, @Nullable LookEntry look, Units units) {

@@ -14,6 +14,7 @@ import almanac.app.told.MixPart;
 import almanac.app.told.TraitsEntry;
 import almanac.core.figures.Figures;
 import almanac.core.history.Aim;
+import almanac.core.history.Answerable;
 import almanac.core.history.Approach;
 import almanac.core.history.PlantHistory;
 import almanac.core.history.Potting;
@@ -132,6 +133,7 @@ class WhatIfController {
       }
     }
     var seen = seen(asked, day, figures);
+    Answerable.check(seen, history.potting().mix());
     return seen.empty() ? history : history.and(seen);
   }
 

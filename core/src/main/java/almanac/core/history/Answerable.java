@@ -4,6 +4,7 @@ import almanac.core.inspection.Inspection;
 import almanac.core.inspection.Item;
 import almanac.core.inspection.Spot;
 import almanac.core.medium.Mix;
+import almanac.core.medium.PottedOn;
 import almanac.core.refusals.Refused;
 import almanac.core.words.Measure;
 import java.util.Optional;
@@ -27,7 +28,22 @@ public final class Answerable {
   }
 
   /**
-   * Refuses what cannot be.
+   * Refuses what cannot be in the pot of that day; a look from before the present potting was made
+   * in another, and is not doubted.
+   *
+   * @throws Refused naming the look
+   */
+  public static void check(Inspection inspection, PlantHistory history) {
+    boolean before =
+        history.potting().pottedOn() instanceof PottedOn.Between between
+            && inspection.on().isBefore(between.latest());
+    if (!before) {
+      check(inspection, history.potting().mix());
+    }
+  }
+
+  /**
+   * Refuses what cannot be in such a mix.
    *
    * @throws Refused naming the look
    */

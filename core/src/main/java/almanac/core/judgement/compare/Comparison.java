@@ -14,10 +14,8 @@ import almanac.core.judgement.verdict.Verdict;
 import almanac.core.judgement.verdict.Wait;
 import almanac.core.judgement.verdict.WaitCondition;
 import almanac.core.words.Sentence;
-import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 
 /**
@@ -92,23 +90,12 @@ public record Comparison(Judgement judgement, Sentence why) {
     if (need != Math.round(inForce.need())) {
       var points = say(" (need {} instead of {}).", need, Math.round(inForce.need()));
       return counts(inForce, other)
-          .map(reason -> say(", since ").and(lower(reason.sentence())).and(points))
+          .map(reason -> say(": “").and(reason.sentence()).and(say("” weighs more")).and(points))
           .orElse(points);
     }
     return readiness == Math.round(inForce.readiness())
         ? say(".")
         : say(" (readiness {} instead of {}).", readiness, Math.round(inForce.readiness()));
-  }
-
-  /** As the second half of a sentence. */
-  private static Sentence lower(Sentence sentence) {
-    var parts = new ArrayList<>(sentence.parts());
-    if (parts.get(0) instanceof Sentence.Words words) {
-      var text = words.text();
-      parts.set(
-          0, new Sentence.Words(text.substring(0, 1).toLowerCase(Locale.ROOT) + text.substring(1)));
-    }
-    return new Sentence(parts);
   }
 
   /** What counts more with the other than with the one in force. */

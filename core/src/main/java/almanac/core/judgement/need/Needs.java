@@ -11,8 +11,9 @@ import java.util.List;
  *
  * @param reasons each with its points
  * @param care fixes without unpotting
+ * @param remarks what else is to be done, whatever the verdict
  */
-public record Needs(List<Reason> reasons, List<Sentence> care) {
+public record Needs(List<Reason> reasons, List<Sentence> care, List<Sentence> remarks) {
 
   /** Weighs all that is known of a plant. */
   public static Needs of(Evidence evidence) {
@@ -21,9 +22,9 @@ public record Needs(List<Reason> reasons, List<Sentence> care) {
     MediumNeeds.weigh(evidence, weighing);
     RoomNeeds.weigh(evidence, weighing);
     PlantNeeds.weigh(evidence, weighing);
-    Broken.weigh(evidence, weighing);
+    BreakageNeeds.weigh(evidence, weighing);
     RoomNeeds.crowding(evidence, weighing);
-    return new Needs(weighing.reasons(), weighing.careFixes());
+    return new Needs(weighing.reasons(), weighing.careFixes(), weighing.remarks());
   }
 
   /** Whether there is a hazard among them. */

@@ -14,6 +14,7 @@ import almanac.core.inspection.Parts;
 import almanac.core.inspection.Stability;
 import almanac.core.inspection.Surface;
 import almanac.core.inspection.SurfaceRoots;
+import almanac.core.inspection.Tag;
 import almanac.core.inspection.Wetness;
 import almanac.core.judgement.evidence.Evidence;
 import almanac.core.judgement.figures.NeedFigures;
@@ -39,6 +40,7 @@ final class PlantNeeds {
     marks(evidence, weighing);
     startOfGrowth(evidence, weighing);
     wantedDivided(evidence, weighing);
+    tag(evidence, weighing);
   }
 
   private static void stability(Evidence evidence, Weighing weighing) {
@@ -214,6 +216,15 @@ final class PlantNeeds {
           NeedFigures.WANTED_DIVIDED,
           Item.PARTS,
           say("It is to be divided, its parts are sound, and new roots are just coming"));
+    }
+  }
+
+  private static void tag(Evidence evidence, Weighing weighing) {
+    var tag = evidence.look(Item.TAG);
+    if (tag.saw(Tag.MISSING)) {
+      weighing.remark(say("Its tag is missing: write a new one while you know which plant it is"));
+    } else if (tag.saw(Tag.UNREADABLE)) {
+      weighing.remark(say("Its tag cannot be read: write it anew"));
     }
   }
 }

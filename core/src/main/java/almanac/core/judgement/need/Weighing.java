@@ -21,6 +21,7 @@ final class Weighing {
   private final Evidence evidence;
   private final List<Reason> reasons = new ArrayList<>();
   private final List<Sentence> care = new ArrayList<>();
+  private final List<Sentence> remarks = new ArrayList<>();
 
   Weighing(Evidence evidence) {
     this.evidence = evidence;
@@ -73,6 +74,15 @@ final class Weighing {
   /** A fix without unpotting. */
   void care(Sentence fix) {
     care.add(fix);
+  }
+
+  /** Something to be done that is no matter of moving or care. */
+  void remark(Sentence what) {
+    remarks.add(what);
+  }
+
+  List<Sentence> remarks() {
+    return List.copyOf(remarks);
   }
 
   List<Reason> reasons() {

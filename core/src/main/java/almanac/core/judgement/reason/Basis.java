@@ -45,7 +45,9 @@ public sealed interface Basis permits Need, Basis.Base, Basis.Loss, Basis.Bare, 
     /** Nothing in the medium decays. */
     NO_CLOCK(Scale.NEED),
     /** Nobody has seen how far it is. */
-    UNSEEN(Scale.READINESS);
+    UNSEEN(Scale.READINESS),
+    /** Nothing is left to save, or keeping it endangers the others. */
+    GIVEN_UP(Scale.HAZARD);
 
     private final Scale scale;
 

@@ -52,18 +52,23 @@ public final class Judge {
     var reasons = new ArrayList<>(needs.reasons());
     reasons.addAll(readiness.reasons());
     reasons.sort(WEIGHTIEST_FIRST);
+    letGo.ifPresent(reason -> reasons.add(0, reason));
     return new Judgement(
         approach,
         verdict,
-        letGo.orElseGet(() -> Advice.of(verdict, method, timing, evidence, need)),
+        letGo
+            .map(Reason::sentence)
+            .orElseGet(() -> Advice.of(verdict, method, timing, evidence, need)),
         method,
         needs.care(),
+        needs.remarks(),
         Costs.of(verdict, method, evidence),
         timing,
         need,
         readiness.least(),
         readiness.most(),
         List.copyOf(reasons),
+        Carrying.of(verdict, reasons),
         evidence.notLookedAt(),
         evidence.stale(),
         NextLook.after(verdict, timing, evidence),

@@ -21,12 +21,14 @@ import java.util.OptionalDouble;
  * @param advice the verdict in a sentence: when, and what it means
  * @param method how it is or will be done
  * @param care fixes without unpotting
+ * @param remarks what else is to be done, whatever the verdict
  * @param costs what a move today would cost; none where none is meant
  * @param timing when
  * @param need how much the plant wants a move, 0 to 100
  * @param readiness how well it would take one now, 0 to 100; the worst case if nobody has looked
  * @param readinessMost the best case; the same as readiness once the roots have been looked at
  * @param reasons what speaks for and against, the weightiest first
+ * @param carried those of them that carried the verdict, three at the most, the first above all
  * @param notLookedAt what nobody has looked at since the last potting
  * @param stale what was looked at too long ago
  * @param nextCheck when to look again
@@ -44,12 +46,14 @@ public record Judgement(
     Sentence advice,
     Method method,
     List<Sentence> care,
+    List<Sentence> remarks,
     List<Sentence> costs,
     Timing timing,
     double need,
     double readiness,
     double readinessMost,
     List<Reason> reasons,
+    List<Reason> carried,
     List<Item<?>> notLookedAt,
     List<Item<?>> stale,
     Check nextCheck,

@@ -12,8 +12,8 @@ import almanac.core.kinds.Branching;
 import almanac.core.kinds.Trait;
 
 /** What is found broken. Rules: Breakage. */
-final class Broken {
-  private Broken() {}
+final class BreakageNeeds {
+  private BreakageNeeds() {}
 
   static void weigh(Evidence evidence, Weighing weighing) {
     var broken = evidence.fresh(Item.BREAKAGE);

@@ -1,0 +1,21 @@
+import type { Schemas } from '$lib/api/client';
+import { short } from '$lib/words/dates';
+
+/** The day of a verdict, behind its name; nothing where none is meant. */
+export function day(slip: Schemas['Slip']): string {
+  const on = (date: string | null | undefined) => (date ? short(date, slip.judgedOn) : '');
+  switch (slip.when.kind) {
+    case 'NOW':
+      return 'today';
+    case 'BY':
+      return `by ${on(slip.when.to)}`;
+    case 'BETWEEN':
+      return `until ${on(slip.when.to)}`;
+    case 'WAIT_FOR':
+      return slip.when.likely && slip.when.likely > slip.judgedOn
+        ? `until about ${on(slip.when.likely)}`
+        : '';
+    default:
+      return '';
+  }
+}
