@@ -2,21 +2,30 @@ package almanac.core.judgement.compare;
 
 import static almanac.core.words.Sentence.say;
 
+import almanac.core.inspection.Bubbles;
 import almanac.core.inspection.Inspection;
 import almanac.core.inspection.Item;
 import almanac.core.inspection.Lead;
+import almanac.core.inspection.RootsInPot;
+import almanac.core.inspection.Sinking;
+import almanac.core.inspection.Smell;
 import almanac.core.inspection.Spot;
+import almanac.core.inspection.Stability;
 import almanac.core.judgement.evidence.Situation;
+import almanac.core.judgement.reason.Need;
+import almanac.core.judgement.verdict.Family;
 import almanac.core.judgement.verdict.Judge;
 import almanac.core.judgement.verdict.Judgement;
 import almanac.core.judgement.verdict.Timing;
 import almanac.core.judgement.verdict.WaitCondition;
+import almanac.core.medium.Piece;
 import almanac.core.words.Answer;
 import almanac.core.words.Sentence;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Set;
 
 /**
  * Tries what has not been looked at, answer by answer. What counts is a change between leaving
@@ -25,9 +34,24 @@ import java.util.List;
 public final class DecidingLooks {
   private static final int MOST = 2;
   private static final int MOST_CLAUSES = 3;
+  private static final Sentence STAYS = say("nothing changes");
 
   /** Where one of the answers would have the plant taken in hand, or left, at the least. */
   private static final double MATTERS = 0.25;
+
+  /** What nobody expects of a plant that gives no cause for doubt. */
+  private static final Set<Answer> ALARMS =
+      Set.of(
+          Stability.LOOSE,
+          Stability.LEANING,
+          Stability.TIPPING,
+          Smell.SOUR,
+          Smell.ROTTEN,
+          Bubbles.NONE,
+          Sinking.STANDS,
+          RootsInPot.MOSTLY_SOFT,
+          RootsInPot.NONE,
+          Piece.MUSH);
 
   private final Judge judge;
 
@@ -81,6 +105,14 @@ public final class DecidingLooks {
     return judged.notLookedAt().contains(item) || judged.stale().contains(item);
   }
 
+  /** Whether there is some need, a suspicion, or a medium of which nobody knows anything. */
+  private boolean doubted(Judgement judged) {
+    boolean suspected =
+        judged.reasons().stream()
+            .anyMatch(reason -> reason.points() > 0 && reason.isMatterOf(Need.Matter.SUSPICION));
+    return suspected || judged.verdict().family() != Family.LEAVE_ALONE || judge.someNeed(judged);
+  }
+
   private static boolean advised(Item<?> item, Judgement judged) {
     return item == Item.NEW_ROOTS
         && judged.timing() instanceof Timing.Waits waits
@@ -94,7 +126,8 @@ public final class DecidingLooks {
     for (var answer : item.answers()) {
       var seen = Inspection.on(situation.today()).with(item, lead, item.saw(answer));
       var then = judge.judge(situation.with(situation.history().and(seen)));
-      outcomes.add(new Outcome(answer.words(), then, Consequence.weight(now, then)));
+      double weight = doubted(now) || !ALARMS.contains(answer) ? Consequence.weight(now, then) : 0;
+      outcomes.add(new Outcome(answer.words(), then, answer == Smell.ROTTEN ? 0 : weight));
     }
     return new Tried(asked, new Spot(item, lead), List.copyOf(outcomes));
   }
@@ -108,32 +141,31 @@ public final class DecidingLooks {
     return new DecidingLook(tried.spot(), tried.outcomes().size(), changes, words(tried, now));
   }
 
-  /** "Look for new roots at the newest growth: if bumps or nubs, repot it by …; else leave it." */
+  /** "Look for new roots at the newest growth: if nubs, repot it by …; else nothing changes." */
   private static Sentence words(Tried tried, Judgement now) {
     var clauses = new LinkedHashMap<String, List<Outcome>>();
-    tried.outcomes().stream()
-        .filter(outcome -> outcome.weight() >= MATTERS)
-        .forEach(
-            outcome ->
-                clauses
-                    .computeIfAbsent(
-                        Consequence.words(outcome.then()).toString(), any -> new ArrayList<>())
-                    .add(outcome));
+    for (var outcome : tried.outcomes()) {
+      var follows = outcome.weight() >= MATTERS ? Consequence.words(outcome.then()) : STAYS;
+      clauses.computeIfAbsent(follows.toString(), any -> new ArrayList<>()).add(outcome);
+    }
+    var most = clauses.values().stream().max(Comparator.comparingInt(List::size)).orElseThrow();
     var said = say(tried.asked().words() + ": ");
     int told = 0;
     for (var clause : clauses.values()) {
-      if (told == MOST_CLAUSES) {
-        break;
+      if (clause != most && told < MOST_CLAUSES) {
+        var answers = clause.stream().map(Outcome::answer).toList();
+        said = said.and(say("if {}, ", either(answers))).and(follows(clause, now)).and(say("; "));
+        told++;
       }
-      var answers = clause.stream().map(Outcome::answer).toList();
-      said =
-          said.and(say("if {}, ", either(answers)))
-              .and(Consequence.words(clause.get(0).then()))
-              .and(say("; "));
-      told++;
     }
-    return said.and(
-        Consequence.acts(now) ? say("else it stays at that.") : say("else nothing changes."));
+    return said.and(say("else ")).and(follows(most, now)).and(say("."));
+  }
+
+  private static Sentence follows(List<Outcome> clause, Judgement now) {
+    if (clause.get(0).weight() >= MATTERS) {
+      return Consequence.words(clause.get(0).then());
+    }
+    return Consequence.acts(now) ? say("it stays at that") : STAYS;
   }
 
   private static String either(List<String> answers) {

@@ -199,7 +199,9 @@ final class MediumNeeds {
     } else if (ratio <= 1 - little) {
       weighing.noReason(
           NoReason.FAST_TO_DRY, Item.DAYS_TO_DRY, say("A little fast to dry is no reason"));
-      weighing.care(say("Water it more often"));
+      if (evidence.season().open()) {
+        weighing.care(say("Water it more often"));
+      }
     }
   }
 

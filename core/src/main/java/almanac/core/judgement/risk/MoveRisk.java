@@ -180,11 +180,16 @@ public record MoveRisk(
         add(lowered, "With the ball whole", handling.whole(), stage, now);
       }
       weeks(handling).stream()
-          .filter(week -> week.broken().lost() < now.lost())
+          .filter(week -> week.broken().lost() < now.lost() && carries(week.on()))
           .findFirst()
           .ifPresent(
               week -> lowered.add(new Lowered(say("Left until {}", week.on()), week.broken())));
       return lowered;
+    }
+
+    /** Whether the season carries a move on that day. */
+    private boolean carries(LocalDate day) {
+      return evidence.situation().conditions().gateOpen(day, evidence.kind().warmth(), figures());
     }
 
     private void add(

@@ -52,7 +52,7 @@ final class Carrying {
   }
 
   private static boolean counts(Reason reason) {
-    return reason.scale() == Scale.NEED && reason.points() > 0;
+    return reason.scale() == Scale.NEED && Math.round(reason.points()) > 0;
   }
 
   private static boolean readiness(Reason reason, Side side) {

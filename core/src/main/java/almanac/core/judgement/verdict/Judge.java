@@ -4,6 +4,7 @@ import almanac.core.figures.Figures;
 import almanac.core.history.Approach;
 import almanac.core.judgement.evidence.Evidence;
 import almanac.core.judgement.evidence.Situation;
+import almanac.core.judgement.figures.JudgementFigures;
 import almanac.core.judgement.figures.NeedFigures;
 import almanac.core.judgement.need.Needs;
 import almanac.core.judgement.reason.Reason;
@@ -32,6 +33,11 @@ public final class Judge {
   public Judge(Figures figures, Approach approach) {
     this.figures = figures;
     this.approach = approach;
+  }
+
+  /** Whether so much speaks for a move that it is not simply left. */
+  public boolean someNeed(Judgement judged) {
+    return judged.need() >= figures.of(JudgementFigures.LEAVE_BELOW);
   }
 
   /** The verdict on a plant, with its reasons. */
