@@ -70,10 +70,10 @@ public record Holding(
           false,
           again(last, HoldingFigures.AGAIN, figures),
           say(
-              "Soak water {}: make every feed and flush up to {} to {}.",
+              "Soak water {}: make every feed and flush up to between {} and {}.",
               ph(out),
               ph(to),
-              Measure.PH.of(figures.of(HoldingFigures.FEED_HIGH))));
+              Measure.COUNT.of(figures.of(HoldingFigures.FEED_HIGH))));
     }
     return sour(soaks, last, figures);
   }

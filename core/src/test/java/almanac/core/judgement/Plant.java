@@ -35,6 +35,9 @@ final class Plant {
   static final LocalDate MAY = LocalDate.of(2027, 5, 15);
   static final LocalDate DECEMBER = LocalDate.of(2027, 12, 10);
   private static final LightYear CANAL = LightYear.at(56);
+  private static final LightYear SOUTH = LightYear.at(-34);
+
+  private LightYear light = CANAL;
 
   private final Kind kind;
   private final LocalDate today;
@@ -57,6 +60,11 @@ final class Plant {
 
   static Plant of(String kind, LocalDate today) {
     return new Plant(StandardKinds.named(kind).orElseThrow(), today);
+  }
+
+  Plant inTheSouth() {
+    light = SOUTH;
+    return this;
   }
 
   Plant underLights() {
@@ -139,7 +147,7 @@ final class Plant {
         today,
         kind,
         PlantHistory.of(events),
-        new Conditions(CANAL, lampHours, means),
+        new Conditions(light, lampHours, means),
         arrival,
         aim,
         Optional.empty());

@@ -7,9 +7,12 @@ import almanac.core.inspection.Spot;
 import almanac.core.medium.Component;
 import almanac.core.medium.Mix;
 import almanac.core.words.Answer;
+import java.time.LocalDate;
+import java.time.Month;
 import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.List;
+import java.util.Locale;
 
 /** Reads a situation as a grower tells it, from one row of {@code situations.csv}. */
 final class Told {
@@ -17,7 +20,13 @@ final class Told {
 
   static Plant plant(
       String kind, String where, int months, String medium, String told, String looks) {
-    var plant = where.contains("December") ? Plant.of(kind, Plant.DECEMBER) : Plant.of(kind);
+    var plant = Plant.of(kind, day(where));
+    if (where.contains("south")) {
+      plant.inTheSouth();
+    }
+    if (where.contains("warm")) {
+      plant.atAMeanOf(24);
+    }
     if (where.contains("lit")) {
       plant.underLights();
     }
@@ -28,6 +37,16 @@ final class Told {
     words(told, ", ").forEach(word -> tell(plant, word));
     words(looks, " \\| ").forEach(look -> see(plant, look.split("=")));
     return plant;
+  }
+
+  /** The middle of the month that is named; that of December and of May are the tests' own days. */
+  private static LocalDate day(String where) {
+    var month = Month.valueOf(where.replaceAll(".* in ", "").toUpperCase(Locale.ROOT));
+    return switch (month) {
+      case DECEMBER -> Plant.DECEMBER;
+      case MAY -> Plant.MAY;
+      default -> LocalDate.of(2027, month, 15);
+    };
   }
 
   private static List<String> words(String text, String between) {

@@ -4,6 +4,7 @@ import static almanac.core.words.Sentence.say;
 
 import almanac.core.judgement.verdict.Judgement;
 import almanac.core.judgement.verdict.Timing;
+import almanac.core.judgement.verdict.Verdict;
 import almanac.core.words.Sentence;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
@@ -29,7 +30,8 @@ final class Consequence {
       return ACTING;
     }
     if (acts(now)) {
-      return now.verdict() != then.verdict() || otherDay(now, then) ? OF_THE_DAY : 0;
+      boolean urgent = then.verdict() == Verdict.RESCUE && now.verdict() != Verdict.RESCUE;
+      return urgent || otherDay(now, then) ? OF_THE_DAY : 0;
     }
     return now.verdict() != then.verdict() ? WAITING : 0;
   }

@@ -42,6 +42,7 @@ public final class DecidingLooks {
   /** What nobody expects of a plant that gives no cause for doubt. */
   private static final Set<Answer> ALARMS =
       Set.of(
+          Stability.SLIGHT_WOBBLE,
           Stability.LOOSE,
           Stability.LEANING,
           Stability.TIPPING,

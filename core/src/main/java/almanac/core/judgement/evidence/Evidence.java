@@ -196,6 +196,11 @@ public final class Evidence {
     return situation.history().potting().pottedOn() instanceof PottedOn.Unknown;
   }
 
+  /** Whether it stands in a doubtful medium that the approach will not leave it in. */
+  public boolean leavesADoubtfulMedium() {
+    return approach == Approach.FRESH_START && DoubtfulMedium.standsIn(this);
+  }
+
   /** Whether it was potted since it came; where nobody knows when that was, it was. */
   public boolean pottedHere() {
     return situation.arrival().isEmpty()

@@ -77,7 +77,7 @@ final class MediumTests {
     double drop = Math.round(100 * (waterPh.getAsDouble() - out)) / 100.0;
     var words =
         "its soak water fell from %s to %s"
-            .formatted(Measure.PH.of(waterPh.getAsDouble()), Measure.PH.of(out));
+            .formatted(Measure.PH.of(waterPh.getAsDouble()), Measure.COUNT.of(out));
     if (drop >= of(MediumFigures.PH_DROP_LARGE)) {
       add(inspection, Band.atLeast(of(MediumFigures.PH_LARGE_LEAST)), words);
     } else if (drop >= of(MediumFigures.PH_DROP)) {

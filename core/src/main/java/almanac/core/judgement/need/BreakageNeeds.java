@@ -32,7 +32,8 @@ final class BreakageNeeds {
       weighing.care(say("Let the wound dry and dress it before it is watered again"));
     }
     if (broken.saw(Breakage.BULB_LOOSE)) {
-      weighing.care(say("Leave the loose bulb in its place; it comes off at the next move"));
+      weighing.careTillMoved(
+          say("Leave the loose bulb in its place; it comes off at the next move"));
     }
     if (broken.saw(Breakage.LONG_ROOT)) {
       weighing.noReason(

@@ -35,7 +35,7 @@ final class MediumNeeds {
 
   static void weigh(Evidence evidence, Weighing weighing) {
     usedLife(evidence, weighing);
-    DoubtfulMedium.weigh(evidence, weighing);
+    FreshStart.weigh(evidence, weighing);
     unknownPot(evidence, weighing);
     unsuited(evidence, weighing);
     if (evidence.look(Item.SMELL).saw(Smell.SOUR)) {
@@ -195,12 +195,12 @@ final class MediumNeeds {
     } else if (ratio >= 1 + little) {
       weighing.noReason(
           NoReason.SLOW_TO_DRY, Item.DAYS_TO_DRY, say("A little slow to dry is no reason"));
-      weighing.care(say("Wick the pot on absorbent cloth and give less"));
+      weighing.careTillMoved(say("Wick the pot on absorbent cloth and give less"));
     } else if (ratio <= 1 - little) {
       weighing.noReason(
           NoReason.FAST_TO_DRY, Item.DAYS_TO_DRY, say("A little fast to dry is no reason"));
       if (evidence.season().open()) {
-        weighing.care(say("Water it more often"));
+        weighing.careTillMoved(say("Water it more often"));
       }
     }
   }
@@ -211,7 +211,7 @@ final class MediumNeeds {
           NoReason.MOUNT,
           Item.DAYS_TO_DRY,
           say("A mount dries fast; tearing it off costs the roots"));
-      weighing.care(say("Lay moss over the roots on the mount"));
+      weighing.careTillMoved(say("Lay moss over the roots on the mount"));
     } else {
       weighing.need(NeedFigures.FAST_TO_DRY, Item.DAYS_TO_DRY, sentence);
     }
@@ -220,7 +220,7 @@ final class MediumNeeds {
   private static void soakWater(Evidence evidence, Weighing weighing) {
     var ph = evidence.fresh(Item.SOAK_PH).measured();
     if (ph.isPresent() && ph.getAsDouble() < of(NeedFigures.SOUR_SOAK, evidence)) {
-      weighing.care(
+      weighing.careTillMoved(
           say(
               "Soak water {}: flush it, and make the feed up a little over neutral",
               Measure.PH.of(ph.getAsDouble())));

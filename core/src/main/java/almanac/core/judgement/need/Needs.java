@@ -13,7 +13,7 @@ import java.util.List;
  * @param care fixes without unpotting
  * @param remarks what else is to be done, whatever the verdict
  */
-public record Needs(List<Reason> reasons, List<Sentence> care, List<Sentence> remarks) {
+public record Needs(List<Reason> reasons, List<Care> care, List<Sentence> remarks) {
 
   /** Weighs all that is known of a plant. */
   public static Needs of(Evidence evidence) {

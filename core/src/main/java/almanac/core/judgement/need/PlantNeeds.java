@@ -54,7 +54,7 @@ final class PlantNeeds {
                     weighing.reassured(NeedFigures.LOOSE, Item.STABILITY, say("It stands firm"));
                 case SLIGHT_WOBBLE -> {
                   weighing.need(NeedFigures.WOBBLE, Item.STABILITY, say("It wobbles a little"));
-                  weighing.care(say("Stake it so that its new roots are not rubbed"));
+                  weighing.careTillMoved(say("Stake it so that its new roots are not rubbed"));
                 }
                 case LOOSE ->
                     weighing.need(
@@ -74,7 +74,7 @@ final class PlantNeeds {
   private static void level(Evidence evidence, Weighing weighing) {
     var look = evidence.look(Item.LEVEL);
     if (look.saw(Level.SUNK) || look.saw(Level.RISEN)) {
-      weighing.care(say("Top the medium up round the base"));
+      weighing.careTillMoved(say("Top the medium up round the base"));
     }
     if (!look.saw(Level.RISEN)) {
       return;
@@ -101,10 +101,11 @@ final class PlantNeeds {
           NeedFigures.ROOTS_IN_AIR,
           Item.SURFACE_ROOTS,
           say("New roots dry in the air before they reach the medium"));
-      weighing.care(say("Lay moss over the bare roots, or lead them down into the medium"));
+      weighing.careTillMoved(
+          say("Lay moss over the bare roots, or lead them down into the medium"));
     }
     if (roots.saw(SurfaceRoots.SHEATH_IN_WAY)) {
-      weighing.care(say("Slit or take off the sheath that keeps a root from the medium"));
+      weighing.careTillMoved(say("Slit or take off the sheath that keeps a root from the medium"));
     }
     var surface = evidence.look(Item.SURFACE);
     if (surface.saw(Surface.WEEDS) || surface.saw(Surface.MOSS)) {
@@ -112,7 +113,7 @@ final class PlantNeeds {
     }
     var now = evidence.fresh(Item.SURFACE);
     if (now.saw(Surface.ALGAE) || now.saw(Surface.MOULD)) {
-      weighing.care(say("Let more air to the surface and water less often"));
+      weighing.careTillMoved(say("Let more air to the surface and water less often"));
     }
   }
 
@@ -153,11 +154,13 @@ final class PlantNeeds {
       weighing.need(
           NeedFigures.DRY_IN_WET,
           Item.WETNESS,
-          say("Wrinkled although the medium is wet: the roots do not drink"));
-      weighing.care(say("Cup the pot for humidity until new roots drink"));
+          say(
+              "Wrinkled although the medium is {}: the roots do not drink",
+              wet.saw(Wetness.WET) ? Wetness.WET.words() : Wetness.MOIST.words()));
+      weighing.careTillMoved(say("Cup the pot for humidity until new roots drink"));
     } else if (wet.saw(Wetness.DRY)) {
       weighing.noReason(NoReason.DRY, Item.WETNESS, say("Wrinkled in a dry medium is no reason"));
-      weighing.care(say("Water it; where it stands in a reservoir, fill that higher"));
+      weighing.careTillMoved(say("Water it; where it stands in a reservoir, fill that higher"));
     }
   }
 
@@ -172,7 +175,7 @@ final class PlantNeeds {
     var marks = evidence.fresh(Item.LEAF_MARKS);
     if (marks.saw(LeafMarks.TIP_BURN)) {
       weighing.noReason(NoReason.TIP_BURN, Item.LEAF_MARKS, say("Burnt leaf tips are no reason"));
-      weighing.care(say("Flush the pot and halve the feed"));
+      weighing.careTillMoved(say("Flush the pot and halve the feed"));
     }
     if (marks.saw(LeafMarks.SPOTS)) {
       weighing.noReason(

@@ -20,7 +20,7 @@ import java.util.Optional;
 final class Weighing {
   private final Evidence evidence;
   private final List<Reason> reasons = new ArrayList<>();
-  private final List<Sentence> care = new ArrayList<>();
+  private final List<Care> care = new ArrayList<>();
   private final List<Sentence> remarks = new ArrayList<>();
 
   Weighing(Evidence evidence) {
@@ -71,9 +71,14 @@ final class Weighing {
     return reasons.stream().anyMatch(reason -> reason.points() > 0);
   }
 
-  /** A fix without unpotting. */
+  /** A fix without unpotting, that is wanted whatever becomes of the plant. */
   void care(Sentence fix) {
-    care.add(fix);
+    care.add(new Care(fix, false));
+  }
+
+  /** A fix that a move makes needless. */
+  void careTillMoved(Sentence fix) {
+    care.add(new Care(fix, true));
   }
 
   /** Something to be done that is no matter of moving or care. */
@@ -89,7 +94,7 @@ final class Weighing {
     return List.copyOf(reasons);
   }
 
-  List<Sentence> careFixes() {
+  List<Care> careFixes() {
     return List.copyOf(care);
   }
 

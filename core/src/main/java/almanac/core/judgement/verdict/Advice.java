@@ -2,7 +2,6 @@ package almanac.core.judgement.verdict;
 
 import static almanac.core.words.Sentence.say;
 
-import almanac.core.history.Approach;
 import almanac.core.inspection.Item;
 import almanac.core.inspection.RootsCrowding;
 import almanac.core.judgement.evidence.Evidence;
@@ -121,6 +120,9 @@ final class Advice {
           "It cannot wait: the new growth is jammed and begins to deform. Move it now, by the"
               + " ordinary method.");
     }
+    if (timing instanceof Timing.Between between && !evidence.season().open()) {
+      return say("With the ball whole it takes a move at any time: until {}.", between.until());
+    }
     if (timing instanceof Timing.Between between) {
       return whileNubs(between.until())
           ? say(
@@ -128,6 +130,9 @@ final class Advice {
           : say("A good moment, not a must: until {}.", between.until());
     }
     var until = ((Timing.Until) timing).until();
+    if (evidence.leavesADoubtfulMedium() && !evidence.season().open()) {
+      return say("By {}, out of its doubtful medium, though this is a poor moment.", until);
+    }
     if (poorMoment()) {
       return say("It cannot stay, though this is a poor moment: expect it to sulk. By {}.", until);
     }
@@ -138,7 +143,7 @@ final class Advice {
 
   private boolean poorMoment() {
     return !method.intact()
-        && evidence.approach() != Approach.FRESH_START
+        && !evidence.leavesADoubtfulMedium()
         && (!evidence.season().open()
             || new Ripeness(evidence, method).today().least()
                 < evidence.figures().of(JudgementFigures.READY_ENOUGH));

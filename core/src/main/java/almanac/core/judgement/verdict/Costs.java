@@ -26,7 +26,7 @@ final class Costs {
     }
     boolean intact = method.intact();
     evidence.bloom().ifPresent(bloom -> bloom(bloom, intact, costs));
-    if (!evidence.season().open() || evidence.season().resting()) {
+    if (!intact && (!evidence.season().open() || evidence.season().resting())) {
       costs.add(say("Expect it to stand still until the season carries it."));
     }
     return List.copyOf(costs);

@@ -27,7 +27,7 @@ record Decision(Verdict verdict, Method method) {
     boolean goodMomentOnly = need < evidence.figures().of(JudgementFigures.MUST_FROM);
     return gateOpen
         || evidence.approach() == Approach.UNDISTURBED_ROOTS && method.intact()
-        || evidence.approach() == Approach.FRESH_START
+        || evidence.leavesADoubtfulMedium() && !goodMomentOnly
         || method.intact() && !goodMomentOnly;
   }
 

@@ -6,9 +6,11 @@ import almanac.core.judgement.evidence.Evidence;
 import almanac.core.judgement.evidence.Situation;
 import almanac.core.judgement.figures.JudgementFigures;
 import almanac.core.judgement.figures.NeedFigures;
+import almanac.core.judgement.need.Care;
 import almanac.core.judgement.need.Needs;
 import almanac.core.judgement.reason.Reason;
 import almanac.core.judgement.risk.MoveRisk;
+import almanac.core.words.Sentence;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -66,7 +68,7 @@ public final class Judge {
             .map(Reason::sentence)
             .orElseGet(() -> Advice.of(verdict, method, timing, evidence, need)),
         method,
-        needs.care(),
+        care(verdict, needs),
         needs.remarks(),
         Costs.of(verdict, method, evidence),
         timing,
@@ -84,6 +86,14 @@ public final class Judge {
         evidence.longEnough(),
         risk(verdict, method, evidence),
         gateOpens(evidence));
+  }
+
+  /** What a move makes needless is not asked for beside it. */
+  private static List<Sentence> care(Verdict verdict, Needs needs) {
+    return needs.care().stream()
+        .filter(care -> !(care.tillMoved() && verdict.atTheBench()))
+        .map(Care::fix)
+        .toList();
   }
 
   private static Optional<MoveRisk> risk(Verdict verdict, Method method, Evidence evidence) {

@@ -74,7 +74,9 @@ final class Methods {
     if (goes.isPresent()) {
       return full(goes.get());
     }
-    if (evidence.approach() == Approach.UNDISTURBED_ROOTS) {
+    boolean ofPlace =
+        needs.isEmpty() || needs.stream().anyMatch(need -> need.isMatterOf(Matter.PLACE));
+    if (evidence.approach() == Approach.UNDISTURBED_ROOTS && ofPlace) {
       return moveUp();
     }
     if (!needs.stream().allMatch(this::ofPlace)) {
@@ -127,6 +129,15 @@ final class Methods {
   /** A matter of place, or a few points of age that are no cause by themselves. */
   private boolean ofPlace(Reason reason) {
     return reason.isMatterOf(Matter.PLACE) || reason.isMatterOf(Matter.AGE) && notYetDue();
+  }
+
+  /** A medium that is getting old is no reason to keep it, unless the place is what presses. */
+  private boolean placeOutweighsAge() {
+    return points(Matter.PLACE) >= points(Matter.AGE) || points(Matter.PLACE) == 0;
+  }
+
+  private double points(Matter matter) {
+    return needs.stream().filter(need -> need.isMatterOf(matter)).mapToDouble(Reason::points).sum();
   }
 
   private boolean notYetDue() {

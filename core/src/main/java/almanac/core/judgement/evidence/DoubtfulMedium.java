@@ -1,32 +1,19 @@
-package almanac.core.judgement.need;
+package almanac.core.judgement.evidence;
 
-import static almanac.core.words.Sentence.say;
-
-import almanac.core.history.Approach;
 import almanac.core.inspection.Item;
 import almanac.core.inspection.Plug;
 import almanac.core.inspection.RootsInPot;
 import almanac.core.inspection.Wetness;
-import almanac.core.judgement.evidence.Evidence;
-import almanac.core.judgement.figures.NeedFigures;
 import almanac.core.medium.Component;
 import almanac.core.medium.MediumFigures;
-import java.util.Optional;
 
-/**
- * Fresh start: what growers pot in for the trade goes, unless the roots in it turn out excellent.
- * Rules: Approaches.
- */
+/** What growers pot in for the trade, and what turns sodden. Rules: Approaches. */
 final class DoubtfulMedium {
   private DoubtfulMedium() {}
 
-  static void weigh(Evidence evidence, Weighing weighing) {
-    if (evidence.approach() == Approach.FRESH_START && doubtful(evidence) && !excellent(evidence)) {
-      weighing.need(
-          NeedFigures.DOUBTFUL_MEDIUM,
-          say("It stands in a doubtful medium and should leave it"),
-          Optional.empty());
-    }
+  /** Whether it stands in one, and its roots are not so good that it may stay. */
+  static boolean standsIn(Evidence evidence) {
+    return doubtful(evidence) && !excellent(evidence);
   }
 
   private static boolean doubtful(Evidence evidence) {
