@@ -72,7 +72,7 @@ final class DemoPlant {
   private DemoPlant lived(DemoShelf.Row row, long place, LocalDate until) {
     var kind = StandardKinds.named(row.kind()).orElseThrow();
     var years = new DemoYears(row.label(), kind);
-    var moved = today.minusMonths(row.months());
+    var moved = DemoYears.potted(today.minusMonths(row.months()), row.lit(), today);
     var came = today.minusMonths(MONTHS_HERE);
     boolean movedHere = moved.isAfter(came.plusMonths(2));
     var first = movedHere ? came : moved;

@@ -26,7 +26,12 @@ final class DemoShelf {
   }
 
   /** One row of the table. */
-  record Row(String label, String kind, String place, Mix mix, int months, Pot pot, Past past) {}
+  record Row(String label, String kind, String place, Mix mix, int months, Pot pot, Past past) {
+    /** Under lamps every month is as good as another. */
+    boolean lit() {
+      return place.contains("lights");
+    }
+  }
 
   /** Pots are nearly as deep as wide. */
   private static final double DEPTH = 0.9;

@@ -5,6 +5,7 @@ import static almanac.core.medium.Component.SPHAGNUM_BEST;
 
 import almanac.core.followup.CheckAnswer;
 import almanac.core.inspection.Bloom;
+import almanac.core.inspection.GrowthStage;
 import almanac.core.inspection.Item;
 import almanac.core.inspection.Level;
 import almanac.core.inspection.Parts;
@@ -15,18 +16,21 @@ import almanac.core.inspection.Stability;
 import almanac.core.medium.Mix;
 import almanac.core.medium.Piece;
 import almanac.core.roots.RootStage;
+import java.time.LocalDate;
 import java.util.Map;
 import java.util.Objects;
 
 /** What was seen and done in the last months, where it leads to a verdict. */
 final class DemoTold {
   private final Map<String, DemoPlant> plants;
+  private final LocalDate today;
 
   /**
    * @param plants by their labels
    */
-  DemoTold(Map<String, DemoPlant> plants) {
+  DemoTold(Map<String, DemoPlant> plants, LocalDate today) {
     this.plants = plants;
+    this.today = today;
   }
 
   void all() {
@@ -88,10 +92,20 @@ final class DemoTold {
     plant("Vanda Blue Gate")
         .look(8, look -> look.roots(70).bloom(Bloom.OPEN).stands(Stability.FIRM))
         .picture(8, 70, 3);
-    plant("Catasetum Old Winch")
-        .repot(34, Mix.of(SPHAGNUM_BEST).and(PERLITE, 1))
-        .answer(26, CheckAnswer.AS_HOPED)
-        .look(4, look -> look.roots(RootStage.SHORT).stands(Stability.FIRM));
+    if (DemoYears.growing(today)) {
+      plant("Catasetum Old Winch")
+          .repot(34, Mix.of(SPHAGNUM_BEST).and(PERLITE, 1))
+          .answer(26, CheckAnswer.AS_HOPED)
+          .look(4, look -> look.roots(RootStage.SHORT).stands(Stability.FIRM));
+    } else {
+      plant("Catasetum Old Winch")
+          .look(
+              4,
+              look ->
+                  look.roots(RootStage.NONE)
+                      .saw(Item.GROWTH, GrowthStage.RESTING)
+                      .stands(Stability.FIRM));
+    }
   }
 
   private void eastSill() {

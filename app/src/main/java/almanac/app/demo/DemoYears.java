@@ -15,9 +15,15 @@ import almanac.core.kinds.Trait;
 import almanac.core.roots.RootStage;
 import almanac.core.words.Answer;
 import java.time.LocalDate;
+import java.time.Month;
+import java.time.MonthDay;
+import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 import java.util.Random;
+import java.util.stream.Stream;
 
 /** Quiet years of one plant, as the seasons bring them: growths, roots, flowers. */
 final class DemoYears {
@@ -52,6 +58,34 @@ final class DemoYears {
     RootStage.NONE
   };
 
+  /** The month in which each kind flowers, from 1; the rest in July. */
+  private static final Map<String, Integer> FLOWERS =
+      Map.ofEntries(
+          Map.entry("phalaenopsis", 2),
+          Map.entry("phalaenopsis-miniature", 3),
+          Map.entry("cattleya-one-leaved", 9),
+          Map.entry("cattleya-two-leaved", 6),
+          Map.entry("encyclia", 6),
+          Map.entry("oncidium", 10),
+          Map.entry("miltoniopsis", 5),
+          Map.entry("miltonia-brassia", 6),
+          Map.entry("paphiopedilum", 1),
+          Map.entry("phragmipedium", 5),
+          Map.entry("dendrobium-evergreen", 3),
+          Map.entry("dendrobium-deciduous", 4),
+          Map.entry("coelogyne", 2),
+          Map.entry("zygopetalum", 11),
+          Map.entry("catasetum", 9),
+          Map.entry("masdevallia", 4));
+
+  private static final int JULY = 7;
+
+  /** Where the sun leads, plants are moved from the end of March to the middle of May. */
+  private static final MonthDay SPRING = MonthDay.of(Month.APRIL, 20);
+
+  /** A plant that was moved later than that would still be told of as just moved. */
+  private static final int LATELY = 40;
+
   private static final int DAYS_BETWEEN_LOOKS = 52;
   private static final double FIRST_SIZE_MM = 60;
 
@@ -63,8 +97,28 @@ final class DemoYears {
   DemoYears(String label, Kind kind) {
     this.kind = kind;
     this.random = new Random(label.hashCode());
-    this.bloomMonth = random.nextInt(12);
+    int flowers = FLOWERS.getOrDefault(kind.key(), JULY) - 1;
+    this.bloomMonth = Math.floorMod(flowers + random.nextInt(3) - 1, 12);
     this.size = FIRST_SIZE_MM + random.nextInt(60);
+  }
+
+  /** The spring nearest to a day; under lamps the day itself. */
+  static LocalDate potted(LocalDate about, boolean lit, LocalDate today) {
+    if (lit) {
+      return about;
+    }
+    return Stream.of(about.getYear() - 1, about.getYear(), about.getYear() + 1)
+        .map(SPRING::atYear)
+        .map(day -> day.plusDays(about.getDayOfMonth() - 15L))
+        .filter(day -> !day.isAfter(today.minusDays(LATELY)))
+        .min(Comparator.comparingLong(day -> Math.abs(ChronoUnit.DAYS.between(day, about))))
+        .orElse(about);
+  }
+
+  /** Whether deciduous kinds are growing on that day. */
+  static boolean growing(LocalDate day) {
+    return day.getMonthValue() >= Month.APRIL.getValue()
+        && day.getMonthValue() <= Month.AUGUST.getValue();
   }
 
   /** What was seen from a day on, and before another. */

@@ -130,6 +130,9 @@ final class Advice {
           : say("A good moment, not a must: until {}.", between.until());
     }
     var until = ((Timing.Until) timing).until();
+    if (method.intact() && !evidence.season().open()) {
+      return say("With the ball whole it takes a move at any time: by {}.", until);
+    }
     if (evidence.leavesADoubtfulMedium() && !evidence.season().open()) {
       return say("By {}, out of its doubtful medium, though this is a poor moment.", until);
     }
