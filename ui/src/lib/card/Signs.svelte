@@ -28,7 +28,10 @@
   {#if plant.growths.some((growth) => growth.sizeMm != null)}
     <section class="sheet" aria-labelledby="growths">
       <h2 id="growths">Growths, year by year</h2>
-      <p class="quiet">Size in {lengthUnit() === 'in' ? 'inches' : lengthUnit()}; a dot where it was seen in flower.</p>
+      <p class="quiet">
+        Size in {lengthUnit() === 'in' ? 'inches' : lengthUnit()}; a dot where it was seen in
+        flower.
+      </p>
       <Part name="its growths"><GrowthChart growths={plant.growths} /></Part>
     </section>
   {/if}

@@ -37,9 +37,7 @@
   );
   const days = $derived(Math.max(1, ...ahead.map((each) => each.day)));
   const x = $derived((day: number) => LEFT + ((day - first) / (days - first)) * (W - LEFT - RIGHT));
-  const y = $derived(
-    (mm: number) => TOP + (1 - Math.min(shown(mm), longest) / longest) * (H - TOP - BOTTOM),
-  );
+  const y = $derived((mm: number) => TOP + (1 - shown(mm) / longest) * (H - TOP - BOTTOM));
   const path = $derived((points: { day: number; mm: number }[]) =>
     points.map((point) => `${x(point.day)} ${y(point.mm)}`).join('L'),
   );
@@ -102,9 +100,18 @@
       fill="var(--color-ink-2)">{lengthOut(band.from)}</text
     >
   {/each}
-  <path d="M{range}z" fill="var(--color-plum)" opacity="0.13" />
+  <clipPath id="inside-{roots.lead}">
+    <rect x={LEFT} y={TOP} width={W - LEFT - RIGHT} height={H - TOP - BOTTOM} />
+  </clipPath>
+  <path
+    d="M{range}z"
+    fill="var(--color-plum)"
+    opacity="0.13"
+    clip-path="url(#inside-{roots.lead})"
+  />
   <path
     d="M{likely}"
+    clip-path="url(#inside-{roots.lead})"
     stroke="var(--color-plum)"
     stroke-width="2"
     stroke-dasharray="5 4"

@@ -1,5 +1,6 @@
 <script lang="ts">
   import type { Schemas } from '$lib/api/client';
+  import Sentence from '$lib/words/Sentence.svelte';
   import type { AtPlant } from './atPlant.svelte';
 
   interface Props {
@@ -17,7 +18,7 @@
 
 <section class="sheet" aria-label="The deciding look">
   <b>One look would settle it</b>
-  <p>{deciding.title}{deciding.how ? `: ${deciding.how.toLowerCase()}` : ''}</p>
+  <p><Sentence parts={deciding.words} today={here.slip?.judgedOn ?? ''} /></p>
   <div class="quick">
     {#each choice.answers as each (each.answer)}
       <button type="button" class="act small" onclick={() => tap(each.answer)}>{each.words}</button>

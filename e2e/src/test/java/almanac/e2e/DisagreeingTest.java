@@ -35,7 +35,9 @@ class DisagreeingTest {
     try (var browsing = Browsing.desk(ALMANAC.address())) {
       browsing.plant("Brassia Lock Keeper");
       var page = browsing.page();
-      Find.link(page, "need 35: its figure").click();
+      page.getByText("its roots would grow in air").click();
+      assertThat(page.getByText("Roots of a lead beyond the rim grow in air.")).isVisible();
+      Find.link(page, "Its figure").click();
       var figure = page.getByLabel("need.lead-over-rim, points");
       figure.fill("5");
       assertThat(page.getByText("verdicts would change")).isVisible();
@@ -75,7 +77,7 @@ class DisagreeingTest {
       page.getByLabel("Approach").selectOption("Wait for nubs");
       page.getByLabel("New roots grow").fill("6");
       Find.button(page, "Save").click();
-      assertThat(page.locator(".others .force")).containsText("Wait for nubs");
+      assertThat(page.locator(".slip li.force")).containsText("Wait for nubs");
       browsing.plant("Cattleya Weir Song");
       page.keyboard().press("e");
       page.getByLabel("New roots grow").fill("600");

@@ -102,6 +102,7 @@ class SettingsTest {
       page.waitForFunction("was => " + paper + " !== was", day);
       page.reload();
       page.waitForFunction("was => " + paper + " !== was", day);
+      page.locator("h1").waitFor();
       assertThat(browsing.violations()).isEmpty();
     }
   }

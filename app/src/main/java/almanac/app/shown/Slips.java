@@ -37,6 +37,7 @@ public final class Slips {
   private static final int CHART_AT_MOST = 182;
   private static final int CHART_BEYOND = 4;
   private static final int CHART_POINTS = 24;
+  private static final double HUNDREDTHS = 100;
 
   private final Situation situation;
   private final Figures figures;
@@ -217,7 +218,7 @@ public final class Slips {
         lead.lead().name(),
         forecast.look().on(),
         forecast.seenMm(),
-        forecast.speed().mmAWeek(),
+        Math.round(HUNDREDTHS * forecast.speed().mmAWeek()) / HUNDREDTHS,
         forecast.measurements(),
         Part.of(forecast.restsOn(situation.today(), figures)),
         figures.of(RootFigures.NUB_MOST),
