@@ -74,7 +74,7 @@ final class Plants {
         PlantHistory.of(events),
         conditions,
         Optional.empty(),
-        Aim.AS_IT_COMES);
+        Aim.AS_IT_COMES, Optional.empty());
   }
 
   private Inspection looks(LocalDate day) {

@@ -16,6 +16,7 @@ import almanac.core.judgement.risk.MoveRisk;
 import almanac.core.judgement.verdict.Family;
 import almanac.core.judgement.verdict.Judge;
 import almanac.core.judgement.verdict.Judgement;
+import almanac.core.judgement.verdict.Risks;
 import almanac.core.judgement.verdict.Timing;
 import almanac.core.judgement.verdict.Verdict;
 import almanac.core.judgement.verdict.Wait;
@@ -85,7 +86,7 @@ public final class Slips {
         judged.care().stream().map(Sentence::toString).toList(),
         judged.remarks().stream().map(Sentence::toString).toList(),
         judged.costs().stream().map(Sentence::toString).toList(),
-        judged.risk().map(Slips::risk).orElse(null),
+        Risks.of(situation, judged, figures).map(Slips::risk).orElse(null),
         judged.gateOpens().orElse(null),
         when(judged.timing(), situation.today()),
         judged.reasons().stream().map(reason -> reason(reason, judged)).toList(),

@@ -27,7 +27,7 @@ record Estimate(
 
   private static final int MOST_STEPS = 12;
   private static final double LONGEST_STEP = 0.3;
-  private static final double NEAR = 1e-3;
+  private static final double NEAR = 5e-3;
 
   /** With fewer readings nobody can say which of them slipped. */
   private static final int TO_TELL_A_SLIP = 3;
@@ -80,26 +80,22 @@ record Estimate(
     }
     double broadest = 1 / (before.spread() * before.spread());
     double log = before.log();
-    double curve = broadest;
-    for (int i = 0; i < MOST_STEPS; i++) {
-      double slower = Course.at(log - STEP, readings, before, pace, figures).weight();
-      double there = Course.at(log, readings, before, pace, figures).weight();
-      double faster = Course.at(log + STEP, readings, before, pace, figures).weight();
-      curve = Math.max(broadest / 2, (2 * there - slower - faster) / (STEP * STEP));
-      double step = (faster - slower) / (2 * STEP) / curve;
-      log += Math.max(-LONGEST_STEP, Math.min(LONGEST_STEP, step));
-      if (Math.abs(step) < NEAR) {
-        break;
+    for (int i = 0; true; i++) {
+      var slower = Course.at(log - STEP, readings, before, pace, figures);
+      var there = Course.at(log, readings, before, pace, figures);
+      var faster = Course.at(log + STEP, readings, before, pace, figures);
+      double bend = (2 * there.weight() - slower.weight() - faster.weight()) / (STEP * STEP);
+      double curve = Math.max(broadest / 2, bend);
+      double step = (faster.weight() - slower.weight()) / (2 * STEP) / curve;
+      if (Math.abs(step) < NEAR || i == MOST_STEPS) {
+        return new Estimate(
+            new RootSpeed(log, 1 / Math.sqrt(Math.max(broadest, curve))),
+            there,
+            (faster.mm() - slower.mm()) / (2 * STEP),
+            readings,
+            Optional.empty());
       }
+      log += Math.max(-LONGEST_STEP, Math.min(LONGEST_STEP, step));
     }
-    var speed = new RootSpeed(log, 1 / Math.sqrt(Math.max(broadest, curve)));
-    double longer = Course.at(log + STEP, readings, before, pace, figures).mm();
-    double shorter = Course.at(log - STEP, readings, before, pace, figures).mm();
-    return new Estimate(
-        speed,
-        Course.at(log, readings, before, pace, figures),
-        (longer - shorter) / (2 * STEP),
-        readings,
-        Optional.empty());
   }
 }

@@ -12,6 +12,8 @@ import java.util.Optional;
  * @param spread its standard deviation: 0.3 is nearly a third faster or slower
  */
 public record RootSpeed(double log, double spread) {
+  /** What a plant did longer ago says little of what it does now. */
+  private static final int FORMER_FLUSHES = 3;
 
   /** The speed of a kind, for a plant of which nothing is known. */
   public static RootSpeed ofKind(double mmAWeek, Figures figures) {
@@ -74,19 +76,22 @@ public record RootSpeed(double log, double spread) {
     return speed.saidBy(this);
   }
 
-  /** Sharpened by every flush of them. */
+  /** Sharpened by the last of them that were measured twice; what was only seen says too little. */
   RootSpeed after(List<List<Reading>> flushes, GrowthPace pace, Figures figures) {
     var speed = this;
-    for (var flush : flushes) {
-      if (flush.size() > 1) {
-        var before = speed;
-        speed =
-            Estimate.of(flush, before, pace, figures)
-                .speed()
-                .saidBy(before)
-                .map(said -> before.sharpenedBy(said, figures))
-                .orElse(before);
-      }
+    var measured =
+        flushes.stream()
+            .filter(flush -> flush.stream().filter(Reading::measured).count() > 1)
+            .toList();
+    int from = Math.max(0, measured.size() - FORMER_FLUSHES);
+    for (var flush : measured.subList(from, measured.size())) {
+      var before = speed;
+      speed =
+          Estimate.of(flush, before, pace, figures)
+              .speed()
+              .saidBy(before)
+              .map(said -> before.sharpenedBy(said, figures))
+              .orElse(before);
     }
     return speed;
   }

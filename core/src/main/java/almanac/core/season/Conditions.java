@@ -23,6 +23,11 @@ public record Conditions(LightYear light, OptionalDouble lampHours, Optional<Tem
     return Math.max(light.hoursOn(day), lampHours.orElse(0));
   }
 
+  /** The same by the day of a year without a leap day, from 0. */
+  double hoursIn(int dayOfYear) {
+    return Math.max(light.hoursIn(dayOfYear), lampHours.orElse(0));
+  }
+
   /**
    * What a moved plant would be short of on that day; nothing if light and warmth carry growth.
    * Where nobody has measured, the warmth is not doubted.

@@ -3,6 +3,7 @@ package almanac.core.season;
 import almanac.core.figures.Figures;
 import almanac.core.kinds.Warmth;
 import java.time.LocalDate;
+import java.time.Month;
 import java.time.Year;
 import java.util.Arrays;
 
@@ -35,16 +36,15 @@ public final class GrowthPace {
   /** As the light and the warmth of a place allow it. */
   public static GrowthPace at(Conditions conditions, Warmth wanted, Figures figures) {
     var pace = new GrowthPace();
-    var first = LocalDate.of(2027, 1, 1);
-    double warmth = 1;
-    for (int day = 0; day < DAYS_A_YEAR; day++) {
-      var date = first.plusDays(day);
-      if (date.getDayOfMonth() == 1) {
-        warmth = warmth(conditions, wanted, date, figures);
+    double slowest = figures.of(SeasonFigures.SLOWEST_PACE) / 100;
+    int day = 0;
+    for (var month : Month.values()) {
+      double warmth = warmth(conditions, wanted, month, figures);
+      for (int i = 0; i < month.length(false); i++) {
+        double share = warmth * light(conditions.hoursIn(day), figures);
+        pace.before[day + 1] = pace.before[day] + Math.max(slowest, share);
+        day++;
       }
-      double share = warmth * light(conditions.hoursOn(date), figures);
-      pace.before[day + 1] =
-          pace.before[day] + Math.max(figures.of(SeasonFigures.SLOWEST_PACE) / 100, share);
     }
     return pace;
   }
@@ -58,13 +58,12 @@ public final class GrowthPace {
   }
 
   /** Where nobody has measured, the warmth is not doubted. */
-  private static double warmth(
-      Conditions conditions, Warmth wanted, LocalDate day, Figures figures) {
+  private static double warmth(Conditions conditions, Warmth wanted, Month month, Figures figures) {
     if (conditions.means().isEmpty()) {
       return 1;
     }
     double middle = (wanted.nightLeast() + wanted.dayMost()) / 2;
-    double colder = middle - conditions.means().get().in(day.getMonth());
+    double colder = middle - conditions.means().get().in(month);
     return colder <= 0 ? 1 : Math.pow(2, -colder / figures.of(SeasonFigures.COLD_HALVES));
   }
 

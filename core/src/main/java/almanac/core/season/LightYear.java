@@ -10,6 +10,7 @@ import org.shredzone.commons.suncalc.SunTimes;
 /** Day lengths at one latitude, from one day of the year to the next. */
 public final class LightYear {
   private static final int LEAP_YEAR = 2028;
+  private static final int LAST_OF_FEBRUARY = 59;
   private static final double HOURS = 3600.0;
 
   private final double latitude;
@@ -44,8 +45,14 @@ public final class LightYear {
 
   /** Hours from sunrise to sunset; 24 where the sun does not set, 0 where it does not rise. */
   public double hoursOn(LocalDate day) {
-    return hoursByDayOfYear[
-        LocalDate.of(LEAP_YEAR, day.getMonth(), day.getDayOfMonth()).getDayOfYear() - 1];
+    int ofYear = day.getDayOfYear();
+    boolean skipsLeapDay = ofYear > LAST_OF_FEBRUARY && !day.isLeapYear();
+    return hoursByDayOfYear[skipsLeapDay ? ofYear : ofYear - 1];
+  }
+
+  /** The same by the day of a year without a leap day, from 0. */
+  double hoursIn(int dayOfYear) {
+    return hoursByDayOfYear[dayOfYear < LAST_OF_FEBRUARY ? dayOfYear : dayOfYear + 1];
   }
 
   private static double hours(LocalDate day, double latitude) {

@@ -3,6 +3,7 @@ package almanac.core.judgement;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import almanac.core.figures.Figures;
 import almanac.core.inspection.Item;
 import almanac.core.inspection.Rim;
 import almanac.core.inspection.RootsCrowding;
@@ -10,9 +11,11 @@ import almanac.core.inspection.RootsInPot;
 import almanac.core.inspection.Smell;
 import almanac.core.judgement.risk.Broken;
 import almanac.core.judgement.risk.MoveRisk;
+import almanac.core.judgement.verdict.Risks;
 import almanac.core.medium.Component;
 import almanac.core.medium.Mix;
 import almanac.core.roots.RootStage;
+import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -29,8 +32,12 @@ class MoveRiskTest {
         .saw(Item.RIM, Rim.OVER);
   }
 
+  private static Optional<MoveRisk> meant(Plant plant) {
+    return Risks.of(plant.situation(), plant.judged(), Figures.standard());
+  }
+
   private static MoveRisk risk(Plant plant) {
-    return plant.judged().risk().orElseThrow();
+    return meant(plant).orElseThrow();
   }
 
   @ParameterizedTest(name = "{0} in {1} at {2}: {3} of the tips, {4} lost")
@@ -109,6 +116,6 @@ class MoveRiskTest {
     var risk = risk(spent("oncidium", Component.BARK_MEDIUM));
     assertThat(risk.today()).isEmpty();
     assertThat(risk.words().toString()).contains("nobody knows");
-    assertThat(Plant.of("oncidium").potted(3).judged().risk()).as("no move is meant").isEmpty();
+    assertThat(meant(Plant.of("oncidium").potted(3))).as("no move is meant").isEmpty();
   }
 }

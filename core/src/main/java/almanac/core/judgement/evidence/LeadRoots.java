@@ -63,11 +63,13 @@ public record LeadRoots(
           OptionalDouble.empty());
     }
     var forecast =
-        RootForecast.of(
-            looks,
-            situation.rootSpeed().orElseGet(() -> ofKind(situation.kind(), figures)),
-            GrowthPace.at(situation.conditions(), situation.kind().warmth(), figures),
-            figures);
+        last.stage() == RootStage.NONE || last.stage() == RootStage.ANCHORED
+            ? Optional.<RootForecast>empty()
+            : RootForecast.of(
+                looks,
+                situation.rootSpeed().orElseGet(() -> ofKind(situation.kind(), figures)),
+                GrowthPace.at(situation.conditions(), situation.kind().warmth(), figures),
+                figures);
     if (!last.stage().measurable()) {
       boolean holds = age <= figures.of(holdsGood(last.stage()));
       return new LeadRoots(

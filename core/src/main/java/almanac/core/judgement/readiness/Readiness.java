@@ -46,11 +46,22 @@ public record Readiness(double least, double most, List<Reason> reasons) {
 
   /** How ready it is in the worst case, 0 to 100, without saying why. */
   public static double leastOf(Footing footing, Figures figures) {
+    return within(leastBase(footing, figures) - Losses.of(footing, figures).points());
+  }
+
+  private static double leastBase(Footing footing, Figures figures) {
+    boolean oneBase =
+        footing.rule() != ReadyRule.START_OF_GROWTH && footing.roots().stage().isPresent();
+    if (oneBase) {
+      return figures.of(
+          ReadinessFigures.base(
+              footing.rule(), footing.roots().stage().get(), footing.roots().mm(), figures));
+    }
     double base = 100;
     for (var each : bases(footing, figures)) {
       base = Math.min(base, figures.of(each));
     }
-    return within(base - Losses.of(footing, figures).points());
+    return base;
   }
 
   /** The base it has, or all it could have where nobody has looked. */

@@ -148,7 +148,7 @@ final class Advice {
     return !method.intact()
         && !evidence.leavesADoubtfulMedium()
         && (!evidence.season().open()
-            || new Ripeness(evidence, method).today().least()
+            || new Ripeness(evidence, method).least()
                 < evidence.figures().of(JudgementFigures.READY_ENOUGH));
   }
 

@@ -51,8 +51,10 @@ record Decision(Verdict verdict, Method method) {
       if (verdict.atTheBench()) {
         return new Decision(verdict, method);
       }
-      var ofPlace = Methods.ofPlace(evidence, needs.reasons());
-      if (byPoints(ofPlace, Methods.placePoints(evidence, needs.reasons())) == Verdict.MOVE_UP) {
+      double placePoints = Methods.placePoints(evidence, needs.reasons());
+      if (placePoints >= of(JudgementFigures.LEAVE_BELOW)
+          && byPoints(Methods.ofPlace(evidence, needs.reasons()), placePoints) == Verdict.MOVE_UP) {
+        var ofPlace = Methods.ofPlace(evidence, needs.reasons());
         return Methods.mediumGoes(evidence, needs.reasons())
             ? new Decision(inFreshMedium(method), method)
             : new Decision(Verdict.MOVE_UP, ofPlace);
@@ -64,8 +66,7 @@ record Decision(Verdict verdict, Method method) {
 
     /** It would be moved whole if its medium were sound; so it is moved as soon as it can be. */
     private Verdict inFreshMedium(Method method) {
-      boolean ready =
-          new Ripeness(evidence, method).today().least() >= of(JudgementFigures.READY_ENOUGH);
+      boolean ready = new Ripeness(evidence, method).least() >= of(JudgementFigures.READY_ENOUGH);
       return ready && evidence.season().open() ? method.verdict() : Verdict.WAIT_FOR;
     }
 
@@ -77,7 +78,7 @@ record Decision(Verdict verdict, Method method) {
         return Soon.somethingMoves(evidence, points) ? Verdict.WATCH : Verdict.LEAVE;
       }
       boolean ready =
-          new Ripeness(evidence, method).today().least() >= of(readyFrom(evidence, points))
+          new Ripeness(evidence, method).least() >= of(readyFrom(evidence, points))
               && mayBeMoved(evidence, method, points, evidence.season().open());
       if (ready) {
         return method.verdict();

@@ -9,7 +9,6 @@ import almanac.core.judgement.figures.NeedFigures;
 import almanac.core.judgement.need.Care;
 import almanac.core.judgement.need.Needs;
 import almanac.core.judgement.reason.Reason;
-import almanac.core.judgement.risk.MoveRisk;
 import almanac.core.words.Sentence;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -84,7 +83,6 @@ public final class Judge {
         evidence.leads(),
         evidence.roots(),
         evidence.longEnough(),
-        risk(verdict, method, evidence),
         gateOpens(evidence));
   }
 
@@ -94,13 +92,6 @@ public final class Judge {
         .filter(care -> !(care.tillMoved() && verdict.atTheBench()))
         .map(Care::fix)
         .toList();
-  }
-
-  private static Optional<MoveRisk> risk(Verdict verdict, Method method, Evidence evidence) {
-    boolean moves = verdict.atTheBench() && verdict != Verdict.LET_GO;
-    return moves || verdict == Verdict.WAIT_FOR
-        ? Optional.of(MoveRisk.of(evidence, method.opened(), !method.keepsMedium()))
-        : Optional.empty();
   }
 
   private static Optional<LocalDate> gateOpens(Evidence evidence) {

@@ -5,7 +5,6 @@ import almanac.core.history.Approach;
 import almanac.core.inspection.Item;
 import almanac.core.judgement.evidence.LeadRoots;
 import almanac.core.judgement.reason.Reason;
-import almanac.core.judgement.risk.MoveRisk;
 import almanac.core.medium.UsedLife;
 import almanac.core.words.Sentence;
 import java.time.LocalDate;
@@ -36,7 +35,6 @@ import java.util.OptionalDouble;
  * @param leads the newest roots of each lead that was looked at
  * @param roots those of the lead that decides
  * @param longEnough from which length on long roots take a move, mm
- * @param risk what a move today would break; nothing where none is meant
  * @param gateOpens from which day light and warmth carry what can wait; nothing while they do, or
  *     where no day of the year does
  */
@@ -61,5 +59,4 @@ public record Judgement(
     List<LeadRoots> leads,
     LeadRoots roots,
     OptionalDouble longEnough,
-    Optional<MoveRisk> risk,
     Optional<LocalDate> gateOpens) {}

@@ -33,6 +33,11 @@ final class Ripeness {
     return of(Footing.of(evidence));
   }
 
+  /** The worst case of today, without saying why. */
+  double least() {
+    return leastOf(Footing.of(evidence));
+  }
+
   /** With other footing, as something would have come true. */
   Readiness of(Footing footing) {
     var whole = intact ? footing.wholeBall() : footing;

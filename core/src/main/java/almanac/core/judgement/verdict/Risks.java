@@ -1,0 +1,29 @@
+package almanac.core.judgement.verdict;
+
+import almanac.core.figures.Figures;
+import almanac.core.judgement.evidence.Evidence;
+import almanac.core.judgement.evidence.Situation;
+import almanac.core.judgement.risk.MoveRisk;
+import java.util.Optional;
+
+/** What the move that is meant would break. Rules: What a move breaks. */
+public final class Risks {
+  private Risks() {}
+
+  /**
+   * @param judged the verdict on that situation
+   * @return nothing where no move is meant, now or once it is ready
+   */
+  public static Optional<MoveRisk> of(Situation situation, Judgement judged, Figures figures) {
+    var verdict = judged.verdict();
+    boolean moves = verdict.atTheBench() && verdict != Verdict.LET_GO;
+    var method = judged.method();
+    return moves || verdict == Verdict.WAIT_FOR
+        ? Optional.of(
+            MoveRisk.of(
+                new Evidence(situation, figures, judged.approach()),
+                method.opened(),
+                !method.keepsMedium()))
+        : Optional.empty();
+  }
+}
