@@ -8,7 +8,7 @@
   }
   const { weeks, today }: Props = $props();
 
-  const W = 480;
+  const W = 340;
   const H = 96;
   const LEFT = 36;
   const TOP = 8;

@@ -15,14 +15,15 @@
 
 <li id={figure.key} class:aimed>
   <span class="why">
-    {figure.reason}
+    <b>{figure.name}</b>
+    <span>{figure.reason}</span>
     <span class="quiet key">{figure.key}</span>
   </span>
   <span class="value">
     <input
       class="input"
       inputmode="decimal"
-      aria-label="{figure.key}, {unitOf(figure.unit)}"
+      aria-label="{figure.name}: {figure.key}, {unitOf(figure.unit)}"
       aria-invalid={fault !== undefined}
       class:mine={figure.own != null || changes.has(figure.key)}
       value={changes.shown(figure)}

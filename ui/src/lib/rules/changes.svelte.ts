@@ -70,14 +70,14 @@ export function found(
   sought: string,
   wanted: (figure: Figure) => boolean,
 ): Schemas['Chapter'][] {
-  const words = sought.trim().toLowerCase();
+  const words = sought.trim().toLowerCase().split(/\s+/);
+  const told = (figure: Figure, chapter: Schemas['Chapter']) =>
+    `${figure.name} ${figure.key} ${figure.reason} ${chapter.title}`.toLowerCase();
   return chapters
     .map((chapter) => ({
       ...chapter,
       figures: chapter.figures.filter(
-        (figure) =>
-          wanted(figure) &&
-          `${figure.key} ${figure.reason} ${chapter.title}`.toLowerCase().includes(words),
+        (figure) => wanted(figure) && words.every((word) => told(figure, chapter).includes(word)),
       ),
     }))
     .filter((chapter) => chapter.figures.length);

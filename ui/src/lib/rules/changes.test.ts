@@ -10,6 +10,7 @@ const NUB: Schemas['RuleLine'] = {
   unit: 'mm',
   least: 5,
   most: 50,
+  name: 'Longest nub',
   reason: 'A nub has no length to break',
 };
 const SOUR: Schemas['RuleLine'] = {
@@ -19,6 +20,7 @@ const SOUR: Schemas['RuleLine'] = {
   unit: 'points',
   least: 0,
   most: 100,
+  name: 'Sour smell',
   reason: 'A sour medium lacks air already',
 };
 const BOOK: Schemas['Chapter'][] = [
@@ -63,6 +65,7 @@ test('a figure is found by its key, its reason or its chapter', () => {
     found(BOOK, sought, wanted).flatMap((chapter) => chapter.figures.map((each) => each.key));
   expect(keys(' nub')).toEqual(['roots.nub-most']);
   expect(keys('lacks AIR')).toEqual(['need.sour']);
+  expect(keys('smell sour')).toEqual(['need.sour']);
   expect(keys('needs')).toEqual(['need.sour']);
   expect(keys('', (figure) => figure.own != null)).toEqual(['need.sour']);
   expect(keys('orange')).toEqual([]);

@@ -79,8 +79,8 @@
   <div class="columns" class:trial={changes.count > 0}>
     <div class="chapters">
       {#each shown as chapter (chapter.key)}
-        <section class="sheet" aria-labelledby="chapter-{chapter.key}">
-          <h2 id="chapter-{chapter.key}">{chapter.title}</h2>
+        <details class="sheet" open>
+          <summary><h2 id="chapter-{chapter.key}">{chapter.title}</h2></summary>
           <ul>
             {#each chapter.figures as figure (figure.key)}
               <FigureRow
@@ -91,7 +91,7 @@
               />
             {/each}
           </ul>
-        </section>
+        </details>
       {:else}
         <p class="quiet">No figure answers to that.</p>
       {/each}
@@ -136,6 +136,12 @@
   .chapters {
     display: grid;
     gap: 16px;
+  }
+  summary {
+    cursor: pointer;
+  }
+  summary h2 {
+    display: inline;
   }
   ul {
     list-style: none;

@@ -45,6 +45,7 @@ class RulesController {
   /** One figure of the rules. */
   record RuleLine(
       String key,
+      @Schema(description = "What it is called") String name,
       double standard,
       @Schema(nullable = true, description = "The collector's own value, if there is one")
           Double own,
@@ -145,6 +146,7 @@ class RulesController {
   private static RuleLine line(Figure figure, @Nullable Double own) {
     return new RuleLine(
         figure.key(),
+        Rulebook.name(figure),
         figure.standard(),
         own,
         figure.unit().words(),

@@ -28,6 +28,11 @@ import java.util.stream.Collectors;
 public final class Rulebook {
   private Rulebook() {}
 
+  /** The name of a figure, in words. */
+  public static String name(Figure figure) {
+    return FigureNames.of(figure);
+  }
+
   /** Every group of figures. */
   public static List<FigureGroup> groups() {
     // Components and moistures write their figures down themselves, once they are known.
@@ -100,16 +105,18 @@ public final class Rulebook {
     return group.figures().stream()
         .map(
             figure ->
-                "| `%s` | %s %s | %s |"
+                "| %s | %s %s | %s | `%s` |"
                     .formatted(
-                        figure.key(),
+                        FigureNames.of(figure),
                         plain(figure.standard()),
                         figure.unit().words(),
-                        figure.reason()))
+                        figure.reason(),
+                        figure.key()))
         .collect(
             Collectors.joining(
                 "\n",
-                "\n## %s\n\n| figure | default | why |\n|---|---|---|\n".formatted(group.title()),
+                "\n## %s\n\n| figure | default | why | key |\n|---|---|---|---|\n"
+                    .formatted(group.title()),
                 "\n"));
   }
 

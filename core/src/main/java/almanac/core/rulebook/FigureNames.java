@@ -1,0 +1,273 @@
+package almanac.core.rulebook;
+
+import almanac.core.figures.Figure;
+import almanac.core.kinds.ReadyRule;
+import almanac.core.medium.Component;
+import almanac.core.medium.Moisture;
+import almanac.core.roots.RootStage;
+import java.util.Arrays;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+
+/** What each figure is called; its key is for machines. */
+final class FigureNames {
+  private static final String TOLD =
+      """
+      look.new-roots-growing = A look at new roots holds good, in growth
+      look.new-roots-resting = A look at new roots holds good, at rest
+      look.bloom = A look at spikes, buds and flowers holds good
+      look.stability = A look at how it stands holds good
+      look.medium = A test of the medium holds good
+      look.roots-in-pot = A look at the roots in the pot holds good
+      look.pests = A look for pests and rot holds good
+      look.above = A look at leaves and bulbs holds good
+      look.growth = A look at the newest growth holds good
+      look.size = A measured growth holds good
+      look.rim = A look at lead and rim holds good
+      look.surface = A look at the surface holds good
+      look.wetness = A finger in the medium holds good
+      look.breakage = A look for what is broken holds good
+      look.pot = A look at pot and tag holds good
+      roots.nub-most = Longest nub
+      roots.short-most = Longest short root
+      roots.mid-most = Longest half-long root
+      roots.long-first = Long enough for two-leaved cattleyas
+      roots.speed-spread = How far a plant differs from its kind's root speed
+      roots.overlap = Play between a stage by eye and a length by ruler
+      roots.ruler-error = Error of the ruler
+      roots.weather = Weather from week to week
+      roots.slip = A slip of the ruler is so many times the usual error
+      roots.fall = A root is another one when shorter by so many errors
+      roots.bumps-days = From bumps to nubs
+      roots.slowed = Roots are called slowed below
+      roots.flush-spread = How far one flush differs from another
+      roots.kind-spread = How far a kind differs from collector to collector
+      roots.enough-plants = Plants of a kind that shift its root speed, from
+      roots.few-dead = Dead roots that are called few, up to
+      roots.mostly-dead = Roots are mostly dead from
+      profile.root-speed = New roots grow, in most kinds
+      profile.root-speed-slow = New roots grow, in slow kinds
+      season.least-light = Light that costs a move nothing, from
+      season.no-light = Light that costs a move all it can, up to
+      season.gate = What can wait, waits under so much light
+      season.warm-from = Warm for a kind from so far into its range
+      season.warm-and-growing = What short days cost where it is warm and tips grow
+      season.tips-seen = Tips count as growing after they were seen
+      season.dark = Roots are slowest with light up to
+      season.dark-pace = Pace of roots in the dark
+      season.cold-halves = Degrees of cold that halve the pace of roots
+      season.slowest-pace = Slowest pace of living roots
+      season.usual-winter = Warmth of the coldest month where nobody measured
+      season.usual-summer = Warmth of the warmest month where nobody measured
+      medium.q10 = How much faster a medium decays with ten degrees more
+      medium.life-temperature = Warmth for which the lives are given
+      medium.governing-share = Share from which the shortest life governs a mix
+      medium.dead-roots-pace = How much faster a medium decays with dead roots in it
+      medium.mature = A medium is mature from
+      medium.due = A medium is due from
+      medium.spent = A medium is spent from
+      medium.piece.keeps-shape-most = A piece that keeps its shape: used at most
+      medium.piece.dents-least = A piece that dents: used at least
+      medium.piece.dents-most = A piece that dents: used at most
+      medium.piece.tears-least = A piece that tears: used at least
+      medium.piece.mush-least = A piece that is mush: used at least
+      medium.smell.woody-most = A smell of wood or earth: used at most
+      medium.smell.sour-least = A sour smell: used at least
+      medium.smell.rotten-least = A rotten smell: used at least
+      medium.water-stands-least = Water that stands: used at least
+      medium.slow-to-dry = Slow to dry, as a multiple of its own beginning
+      medium.slow-to-dry-least = Slow to dry: used at least
+      medium.ph-drop = A drop of the soak water that counts
+      medium.ph-drop-least = Such a drop: used at least
+      medium.ph-drop-large = A large drop of the soak water
+      medium.ph-drop-large-least = A large drop: used at least
+      need.medium-due = Medium due
+      need.medium-spent = Medium spent
+      need.medium-gone = Medium long past its life
+      need.medium-gone-at = Long past its life is from
+      need.roots-mixed = Some roots in the pot soft
+      need.wobble = Wobbles a little
+      need.loose = Sits loose
+      need.leaning = Leans or tips out
+      need.sour = Sour smell
+      need.lead-over-rim = Lead beyond the rim
+      need.rim-half-season = Less than half a season to the rim
+      need.rim-season = Less than a season to the rim
+      need.jammed = New growth jammed against the rim
+      need.roots-in-air = New roots drying in the air
+      need.risen = Plant risen above the medium
+      need.risen-high = Plant risen far above the medium
+      need.risen-mm = Risen is from
+      need.risen-high-mm = Far risen is from
+      need.smaller = Newest growth smaller
+      need.smaller-ratio = Smaller is at most, of the growth before
+      need.smaller-twice = Two growths in a row smaller
+      need.dry-in-wet = Wrinkled although the medium is wet
+      need.slow-to-dry = Much slower to dry than at first
+      need.fast-to-dry = Much faster to dry than at first
+      need.fast-ratio = Much faster is under, of its own beginning
+      need.a-little-slow-or-fast = A little slow or fast is from
+      need.no-bubbles = No bubbles when flooded
+      need.pot-far-too-large = Pot far too large
+      need.pot-broken = Pot brittle or broken
+      need.wanted-apart = Several plants in one pot, wanted apart
+      need.out-of-holes = Roots out of the drainage holes
+      need.crowded = Crowded roots of a kind that lives on trees
+      need.crowded-terrestrial = Crowded roots of a kind that lives on the ground
+      need.weeds = Weeds or moss in the medium
+      need.start-of-growth = A deciduous kind as its growth starts
+      need.moved-this-year-days = Moved for this growth is within
+      need.doubtful-medium = A doubtful medium, by the approach of a fresh start
+      need.unsuited = A medium that does not suit it
+      need.thirsty-days = Too fast for a thirsty kind: dry within
+      need.pure-moss = Pure moss is from a share of
+      need.sour-soak = Soak water is corrected under
+      need.nears-the-rim = Lead nearing the rim, by the approach of undisturbed roots
+      need.chewed = Root tips chewed
+      need.wanted-divided = To be divided, sound and at the nubs
+      need.came-in-an-unknown-pot = New, in an unknown pot, with growing roots
+      need.most = All needs together, at most
+      readiness.start-of-growth.eye = A deciduous kind: eye swelling or growth starting
+      readiness.start-of-growth.half-grown = A deciduous kind: growth half grown
+      readiness.start-of-growth.mature = A deciduous kind: growth mature
+      readiness.start-of-growth.resting = A deciduous kind: at rest
+      readiness.long-first.reached = A two-leaved cattleya with roots long enough
+      readiness.out-of-season = Out of season
+      readiness.buds = In bud
+      readiness.spike-or-open = With a spike or in flower
+      readiness.fading = Flowers fading
+      readiness.moved-lately = Moved lately
+      readiness.moved-lately-days = Lately is within
+      readiness.moved = Moved not long ago
+      readiness.moved-days = Not long ago is within
+      readiness.intact-move = With the ball whole, at least
+      readiness.fresh-start-lack = What is lacking counts, by the approach of a fresh start
+      readiness.dehydrated = Badly dried out
+      readiness.lead-snapped = Lead snapped off
+      readiness.lead-snapped-first = First look for an eye after a lead snapped off
+      readiness.lead-snapped-again = Second look for an eye after a lead snapped off
+      readiness.rootless = Came rootless and still making roots
+      readiness.rootless-days = A rootless plant makes roots for
+      readiness.intact-bloom = What flowers cost with the ball whole
+      readiness.forecast-days = A forecast of roots speaks for
+      risk.intact = Tips broken with the ball whole
+      risk.part = Tips broken by a part repot
+      risk.loose = Tips broken out of soaked moss or loose stones
+      risk.bark = Tips broken out of bark
+      risk.clinging = More where roots cling to the pot
+      risk.pot-cut = Less of that where the pot is cut
+      risk.soaked = Less of that where it is soaked
+      risk.crowded = More in a jammed or crowded ball
+      risk.nub = Weight of that at the nubs
+      risk.short = Weight of that at short and half-long roots
+      risk.long = Weight of that at long roots
+      risk.hardly = Hardly any tip is under
+      verdict.leave-below = Left under a need of
+      verdict.must-from = A move is needed from
+      verdict.cost-what-may-from = A move at any cost from
+      verdict.good-moment = A good moment from a readiness of
+      verdict.ready-enough = Ready enough from
+      verdict.window-soon = A window soon is within
+      verdict.due-soon = A medium due soon is within
+      verdict.flowers-over.spike = From spike to the last flower
+      verdict.flowers-over.buds = From buds to the last flower
+      verdict.flowers-over.open = From open flowers to the last
+      verdict.flowers-over.fading = From fading to the last flower
+      verdict.tips-a-year = One-stemmed kinds make new tips in a year
+      verdict.next-look.growing = Next look at a quiet plant, in growth
+      verdict.next-look.resting = Next look at a quiet plant, at rest
+      verdict.next-look.first = First look at a plant
+      verdict.next-look.after-finding = Next look after pests, rot or a cut
+      verdict.next-look.undecided = Next look where one look decides
+      verdict.next-look.ahead = Look so long before a window opens
+      verdict.next-look.wide = A wide forecast is over
+      verdict.repot-within = Move within, once decided
+      verdict.new-days = A plant is new for
+      verdict.lift-within = Lift and look within
+      verdict.next-look.window = A check may be early or late by a share of
+      pot.taper = How much narrower a pot is at its foot
+      pot.settling = How much a fresh mix settles
+      hold.soak-minutes = A soak lasts
+      hold.as-usual-from = Fed as usual with soak water from
+      hold.raised-from = Feed made up a little with soak water from
+      hold.feed-raised = Feed made up to
+      hold.feed-high = Feed of a sour pot made up to
+      hold.feed-most = Never feed above
+      hold.again-days = Soak again after
+      hold.again-sour-days = Soak a sour pot again after
+      hold.still-falls = Soak water still falls by
+      hold.soak-slack-days = A soak may be late by
+      hold.apart-first-day = Kept apart: first look
+      hold.apart-second-day = Kept apart: second look
+      hold.apart-third-day = Kept apart: third look
+      hold.apart-days = Kept apart for
+      hold.apart-slack-days = A look at it may be late by
+      hold.apart-step-days = Kept apart longer in steps of
+      hold.apart-clean-looks = Clean looks in a row that end it
+      check.stands-early = Does it stand? from
+      check.stands-late = Does it stand? until
+      check.root-tips-early = New root tips? from
+      check.root-tips-late = New root tips? until
+      check.root-tips-in-flower-early = New root tips, in flower? from
+      check.root-tips-in-flower-late = New root tips, in flower? until
+      check.anchored-early = Has it taken hold? from
+      check.anchored-late = Has it taken hold? until
+      check.medium-early = The medium's first verdict, from
+      check.medium-late = The medium's first verdict, until
+      check.year-early = The year's judgement, from
+      check.year-late = The year's judgement, until
+      check.again-not-as-hoped = Look again when it was not as hoped
+      check.again-cannot-tell = Look again when nobody could tell
+      check.soon = A check is soon within
+      tag.checked-within = A tag counts as checked for
+      """;
+
+  private static final Map<String, String> NAMES = named();
+
+  private FigureNames() {}
+
+  /**
+   * The name of a figure.
+   *
+   * @throws IllegalStateException if it has none
+   */
+  static String of(Figure figure) {
+    var name = NAMES.get(figure.key());
+    if (name == null) {
+      throw new IllegalStateException("A figure without a name: " + figure.key());
+    }
+    return name;
+  }
+
+  /** The keys of those that are named by hand. */
+  static List<String> told() {
+    return TOLD.lines().map(line -> line.split(" = ", 2)[0]).toList();
+  }
+
+  private static Map<String, String> named() {
+    var names = new LinkedHashMap<String, String>();
+    TOLD.lines().map(line -> line.split(" = ", 2)).forEach(pair -> names.put(pair[0], pair[1]));
+    for (var rule : ReadyRule.values()) {
+      for (var stage : RootStage.values()) {
+        names.putIfAbsent(
+            "readiness.%s.%s".formatted(key(rule), key(stage)),
+            "Takes a move %s; newest roots: %s".formatted(rule.words(), stage.words()));
+      }
+    }
+    Arrays.stream(Component.values())
+        .forEach(each -> names.put("medium.life." + key(each), capital(each.words())));
+    Arrays.stream(Moisture.values())
+        .forEach(each -> names.put("medium.moisture." + key(each), capital(each.words())));
+    return names;
+  }
+
+  private static String key(Enum<?> value) {
+    return value.name().toLowerCase(Locale.ROOT).replace('_', '-');
+  }
+
+  private static String capital(String words) {
+    return words.substring(0, 1).toUpperCase(Locale.ROOT) + words.substring(1);
+  }
+}
