@@ -28,12 +28,6 @@
 </div>
 
 <style>
-  .part {
-    margin: 0 -20px;
-    padding: 10px 20px;
-    border-top: 1px dashed var(--color-rule);
-    font-size: 14.5px;
-  }
   p,
   ul {
     margin: 2px 0;

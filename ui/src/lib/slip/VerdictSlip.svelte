@@ -144,12 +144,6 @@
     min-height: 28px;
     cursor: pointer;
   }
-  .part {
-    margin: 0 -20px;
-    padding: 10px 20px;
-    border-top: 1px dashed var(--color-rule);
-    font-size: 14.5px;
-  }
   .caution {
     background: var(--color-ochre-wash);
   }

@@ -36,6 +36,11 @@ public enum RootStage implements Answer {
     return this == NUB || this == SHORT || this == MID || this == LONG;
   }
 
+  /** Whether the tip has grown past a nub. */
+  public boolean pastNub() {
+    return measurable() && this != NUB;
+  }
+
   /**
    * The stage of a visible root of that length, mm. Nobody reads a tenth of a millimetre off a
    * root: the whole millimetres count.

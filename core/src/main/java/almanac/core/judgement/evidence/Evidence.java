@@ -188,7 +188,7 @@ public final class Evidence {
 
   /** For deciduous kinds: whether the roots of the new growth are no longer just coming. */
   public boolean rootsPastTheStart() {
-    return stage().filter(stage -> stage.measurable() && stage != RootStage.NUB).isPresent();
+    return stage().filter(RootStage::pastNub).isPresent();
   }
 
   /** Whether nobody knows when it was potted. */

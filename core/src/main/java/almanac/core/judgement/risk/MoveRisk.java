@@ -44,11 +44,6 @@ public record MoveRisk(
     return new Reckoning(evidence).risk(Handling.of(opened), mediumGoes);
   }
 
-  /** What a way of handling breaks at a stage of the roots. */
-  public static Broken of(Evidence evidence, Handling handling, RootStage stage) {
-    return new Reckoning(evidence).broken(handling, stage);
-  }
-
   private record Reckoning(Evidence evidence) {
 
     MoveRisk risk(Handling handling, boolean mediumGoes) {
@@ -61,11 +56,12 @@ public record MoveRisk(
       }
       var stage = evidence.stage().get();
       var now = broken(handling, stage);
+      var weeks = weeks(handling);
       return new MoveRisk(
           Optional.of(now),
           words(handling, stage, now),
-          stage.measurable() ? lowered(handling, stage, now, mediumGoes) : List.of(),
-          weeks(handling));
+          stage.measurable() ? lowered(handling, stage, now, weeks, mediumGoes) : List.of(),
+          weeks);
     }
 
     Broken broken(Handling handling, RootStage stage) {
@@ -170,7 +166,7 @@ public record MoveRisk(
     }
 
     private List<Lowered> lowered(
-        Handling handling, RootStage stage, Broken now, boolean mediumGoes) {
+        Handling handling, RootStage stage, Broken now, List<Week> weeks, boolean mediumGoes) {
       var lowered = new ArrayList<Lowered>();
       if (clinging()) {
         add(lowered, "Soaked until the roots are supple", handling.afterSoaking(), stage, now);
@@ -179,7 +175,7 @@ public record MoveRisk(
       if (handling.opened() != Handling.Opened.WHOLE && !mediumGoes) {
         add(lowered, "With the ball whole", handling.whole(), stage, now);
       }
-      weeks(handling).stream()
+      weeks.stream()
           .filter(week -> week.broken().lost() < now.lost() && carries(week.on()))
           .findFirst()
           .ifPresent(
