@@ -3,6 +3,7 @@
   import { onMount } from 'svelte';
   import { afterNavigate } from '$app/navigation';
   import { QueryClient, QueryClientProvider } from '@tanstack/svelte-query';
+  import Asked from '$lib/guide/Asked.svelte';
   import InUnits from '$lib/shell/InUnits.svelte';
   import Ribbon from '$lib/shell/Ribbon.svelte';
   import Spine from '$lib/shell/Spine.svelte';
@@ -47,6 +48,7 @@
       </main>
     </div>
   </div>
+  <Asked />
   <Toasts />
 </QueryClientProvider>
 

@@ -27,6 +27,20 @@ export const choices = () =>
     staleTime: Infinity,
   }));
 
+/** Kept at hand: it is asked for among the shelves, where the program may be out of reach. */
+const guideQuery = {
+  queryKey: ['field-guide'],
+  queryFn: () => answered(api.GET('/api/field-guide')),
+  gcTime: Infinity,
+};
+
+export const fieldGuide = () => createQuery(() => guideQuery);
+
+/** Looks the field guide up before anybody asks. */
+export function prefetchGuide(client: QueryClient): void {
+  void client.prefetchQuery(guideQuery);
+}
+
 export const rulesPage = () =>
   createQuery(() => ({ queryKey: ['rules'], queryFn: () => answered(api.GET('/api/rules')) }));
 

@@ -1,5 +1,6 @@
 <script lang="ts">
   import type { Schemas } from '$lib/api/client';
+  import HowToLook from '$lib/guide/HowToLook.svelte';
   import { unitOf } from '$lib/words/units.svelte';
   import { looked, type TypedLook } from './looks';
 
@@ -48,9 +49,12 @@
   }
 </script>
 
-<fieldset aria-describedby="{id}-how {fault ? `${id}-fault` : ''}">
+<fieldset aria-describedby="{id}-how {fault ? `${id}-fault` : ''}" data-look={choice.item}>
   <legend>{choice.title}{lead ? `, lead ${lead}` : ''}</legend>
-  <p class="quiet how" id="{id}-how">{choice.how}{last ? ` · last: ${last}` : ''}</p>
+  <div class="how">
+    <HowToLook item={choice.item} title={choice.title} />
+    <p class="quiet" id="{id}-how">{choice.how}{last ? ` · last: ${last}` : ''}</p>
+  </div>
   <div class="picks">
     <label class="pick none">
       <input
@@ -116,8 +120,12 @@
     grid-column: 1;
   }
   .how {
+    display: flex;
+    align-items: start;
+    gap: 2px;
     grid-column: 1;
     grid-row: 2;
+    margin-left: -10px;
   }
   .picks {
     grid-column: 2;

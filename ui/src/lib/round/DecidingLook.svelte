@@ -1,5 +1,6 @@
 <script lang="ts">
   import type { Schemas } from '$lib/api/client';
+  import HowToLook from '$lib/guide/HowToLook.svelte';
   import Sentence from '$lib/words/Sentence.svelte';
   import type { AtPlant } from './atPlant.svelte';
 
@@ -18,6 +19,7 @@
 
 <section class="sheet" aria-label="The deciding look">
   <b>One look would settle it</b>
+  <HowToLook item={deciding.item} title={deciding.title} />
   <p><Sentence parts={deciding.words} today={here.slip?.judgedOn ?? ''} /></p>
   <div class="quick">
     {#each choice.answers as each (each.answer)}

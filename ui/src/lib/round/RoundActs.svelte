@@ -39,7 +39,9 @@
     >{looked ? 'Next plant' : 'Pass by'} {@render key('↵')}</button
   >
   <p class="quiet hint">
-    {@render key('1')}–{@render key('9')} answer · {@render key('↑')}{@render key('↓')} row
+    {@render key('1')}–{@render key('9')} answer · {@render key('↑')}{@render key('↓')} row · {@render key(
+      '?',
+    )} how
   </p>
 </div>
 

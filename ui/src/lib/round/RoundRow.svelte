@@ -1,6 +1,7 @@
 <script lang="ts">
   import type { Schemas } from '$lib/api/client';
   import type { TypedLook } from '$lib/forms/looks';
+  import HowToLook from '$lib/guide/HowToLook.svelte';
   import { measuredOut, unitOf } from '$lib/words/units.svelte';
 
   interface Props {
@@ -26,8 +27,11 @@
   }
 </script>
 
-<div class="row" class:current role="group" aria-labelledby="{id}-title">
-  <span class="title" id="{id}-title">{choice.title}</span>
+<div class="row" class:current data-look={choice.item} role="group" aria-labelledby="{id}-title">
+  <div class="title">
+    <span id="{id}-title">{choice.title}</span>
+    <HowToLook item={choice.item} title={choice.title} />
+  </div>
   <div class="picks">
     {#each choice.answers as each, i (each.answer)}
       <button
@@ -62,7 +66,7 @@
 <style>
   .row {
     display: grid;
-    grid-template-columns: 122px minmax(0, 1fr);
+    grid-template-columns: 140px minmax(0, 1fr);
     gap: 4px 12px;
     align-items: center;
     padding: 5px 0 5px 8px;
@@ -73,6 +77,9 @@
     border-left-color: var(--color-plum);
   }
   .title {
+    display: flex;
+    align-items: center;
+    justify-content: space-between;
     font: 520 16px var(--font-serif);
   }
   .picks {

@@ -1,7 +1,7 @@
 <script lang="ts">
   import { useQueryClient } from '@tanstack/svelte-query';
   import { tick, untrack } from 'svelte';
-  import { choices, plantPage, prefetchPlant } from '$lib/api/queries';
+  import { choices, plantPage, prefetchGuide, prefetchPlant } from '$lib/api/queries';
   import { sendPhoto } from '$lib/photos/send';
   import { startHere } from '$lib/shell/start';
   import { failed, toaster } from '$lib/shell/toaster';
@@ -20,6 +20,7 @@
   const AHEAD = 12;
   const client = useQueryClient();
   const options = choices();
+  prefetchGuide(client);
   const walk = $derived(round.now!);
   const stop = $derived(walk.stops[walk.at]);
   const page = plantPage(() => stop?.plantId ?? 0);

@@ -1,6 +1,7 @@
 <script lang="ts">
   import type { Schemas } from '$lib/api/client';
   import { short } from '$lib/words/dates';
+  import HowToLook from '$lib/guide/HowToLook.svelte';
   import Sentence from '$lib/words/Sentence.svelte';
   import { points } from './reasons';
 
@@ -39,7 +40,10 @@
           </p>
         {/if}
         {#if reason.look}
-          <p class="quiet">{reason.look.title}, seen {short(reason.look.on, today)}</p>
+          <p class="quiet">
+            {reason.look.title}, seen {short(reason.look.on, today)}
+            <HowToLook item={reason.look.item} title={reason.look.title} />
+          </p>
           {#each pictures as photo (photo.id)}
             <img src="/api/photos/{photo.id}?small=true" alt={photo.caption || 'As it was seen'} />
           {/each}

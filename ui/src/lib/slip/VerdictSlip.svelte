@@ -1,6 +1,7 @@
 <script lang="ts">
   import type { Schemas } from '$lib/api/client';
   import VerdictMark from '$lib/drawings/VerdictMark.svelte';
+  import HowToLook from '$lib/guide/HowToLook.svelte';
   import Sentence from '$lib/words/Sentence.svelte';
   import { short } from '$lib/words/dates';
   import Approaches from './Approaches.svelte';
@@ -19,11 +20,20 @@
     supposed?: boolean;
   }
   const { slip, titles, check, inspectHref, photos = [], supposed = false }: Props = $props();
-
-  const words = $derived((items: string[]) =>
-    items.map((item) => (titles[item] ?? item).toLowerCase()).join(', '),
-  );
 </script>
+
+{#snippet looks(heading: string, items: string[])}
+  {#if items.length}
+    <p><b>{heading}</b></p>
+    <ul class="looks">
+      {#each items as item (item)}
+        <li>
+          {titles[item] ?? item}<HowToLook {item} title={titles[item] ?? item} />
+        </li>
+      {/each}
+    </ul>
+  {/if}
+{/snippet}
 
 <section class="slip" class:supposed aria-labelledby="verdict">
   <div class="head">
@@ -70,6 +80,7 @@
     <p class="part">
       <b>{i === 0 ? 'One look may settle it.' : 'Or this one.'}</b>
       <Sentence parts={look.words} today={slip.judgedOn} />
+      <HowToLook item={look.item} title={look.title} />
     </p>
   {/each}
   <Approaches {slip} />
@@ -80,8 +91,8 @@
           ? `, ${slip.stale.length} too long ago`
           : ''}
       </summary>
-      {#if slip.stale.length}<p><b>Too long ago:</b> {words(slip.stale)}.</p>{/if}
-      {#if slip.notLookedAt.length}<p><b>Not looked at:</b> {words(slip.notLookedAt)}.</p>{/if}
+      {@render looks('Too long ago', slip.stale)}
+      {@render looks('Not looked at', slip.notLookedAt)}
       <a class="link" href={inspectHref}>Look now</a>
     </details>
   {/if}
@@ -135,6 +146,21 @@
     padding-left: 40px;
     color: var(--color-slate);
     font-weight: 600;
+  }
+  .looks {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0 10px;
+    list-style: none;
+    padding: 0;
+  }
+  .looks li {
+    display: inline-flex;
+    align-items: center;
+    min-height: 36px;
+  }
+  .looks :global(button) {
+    margin: 0 -6px;
   }
   .costs {
     list-style: none;

@@ -66,6 +66,7 @@
     {all.length} figures, {own} of your own. Each has its reason; change what you know better.
   </span>
   <a class="link" href="/kinds">Kinds of plants</a>
+  <a class="link" href="/guide">Field guide</a>
   <label class="seek">
     <span class="sr-only">Find a figure</span>
     <input class="input" type="search" placeholder="Sour, bark, nubs…" bind:value={sought} />

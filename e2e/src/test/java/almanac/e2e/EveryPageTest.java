@@ -27,11 +27,12 @@ class EveryPageTest {
           "/plants/Miltoniopsis Market Day/hold",
           "/rules",
           "/kinds",
+          "/guide",
           "/settings");
 
   /** Between them they show every hue on every ground. */
   private static final List<String> HUES =
-      List.of("/", "/plants", "/plants/Brassia Lock Keeper", "/rules", "/round");
+      List.of("/", "/plants", "/plants/Brassia Lock Keeper", "/rules", "/round", "/guide");
 
   @RegisterExtension static final RunningDemo ALMANAC = new RunningDemo();
 

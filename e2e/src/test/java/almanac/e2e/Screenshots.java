@@ -37,6 +37,7 @@ class Screenshots {
       shoot(desk, "/places", "places");
       shoot(desk, "/tags", "tags");
       shoot(desk, "/settings", "settings");
+      shoot(desk, "/guide#newRoots", "guide");
       shoot(desk, "/plants/Miltoniopsis Market Day/hold", "holding");
       whatIf(desk);
       rules(desk);
