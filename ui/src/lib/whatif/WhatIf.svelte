@@ -10,6 +10,7 @@
   import LookRow from '$lib/forms/LookRow.svelte';
   import { typedMix } from '$lib/forms/mix';
   import MixEditor from '$lib/forms/MixEditor.svelte';
+  import Tick from '$lib/forms/Tick.svelte';
   import TextField from '$lib/forms/TextField.svelte';
   import TraitFields from '$lib/kinds/TraitFields.svelte';
   import { ofAPlant, traitPaths } from '$lib/kinds/traits';
@@ -28,6 +29,11 @@
   }
   const { plant, choices, last, supposed, close }: Props = $props();
 
+  const OPENED = [
+    { value: 'WHOLE', words: 'left whole' },
+    { value: 'ONE_SIDE', words: 'opened on one side' },
+    { value: 'ALL', words: 'opened all round' },
+  ];
   const rules = rulesPage();
   const spots = $derived(choices.looks.map((look) => look.item));
   // svelte-ignore state_referenced_locally
@@ -149,6 +155,20 @@
       {/each}
     </details>
   {/each}
+
+  <details>
+    <summary>How it would be moved</summary>
+    <div class="three">
+      <ChoiceField
+        label="The root ball"
+        unchosen="as its method has it"
+        choices={OPENED}
+        bind:value={asked.opened}
+      />
+      <Tick label="Soaked until the roots are supple" bind:checked={asked.soaked} />
+      <Tick label="The pot cut or broken off" bind:checked={asked.potCut} />
+    </div>
+  </details>
 
   <details>
     <summary>What it stands in</summary>

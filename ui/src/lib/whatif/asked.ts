@@ -16,6 +16,10 @@ export interface Supposed {
   mix: TypedPart[];
   looks: Record<string, TypedLook>;
   traits: TypedTraits;
+  /** How a move would be done: how far the ball is opened, and what helps it out. */
+  opened: string;
+  soaked: boolean;
+  potCut: boolean;
   figures: Record<string, string>;
 }
 
@@ -30,6 +34,9 @@ export function asItIs(spots: string[]): Supposed {
     mix: [],
     looks: Object.fromEntries(spots.map((spot) => [spot, untouched()])),
     traits: {},
+    opened: '',
+    soaked: false,
+    potCut: false,
     figures: {},
   };
 }
@@ -55,6 +62,7 @@ export function question(
   const ruleUnits = new Map(rules.map((figure) => [figure.key, figure.unit]));
   const traits = sentTraits(supposed.traits, ofAPlant(choices));
   const deviates = Object.values(traits).some((trait) => trait !== null);
+  const handled = supposed.opened || supposed.soaked || supposed.potCut;
   const figures = Object.entries(supposed.figures)
     .filter(([, typed]) => typed.trim() !== '')
     .map(([key, typed]) => [key, measuredIn(typed, ruleUnits.get(key))]);
@@ -68,6 +76,13 @@ export function question(
     // A look that is to be forgotten is sent as null, which the description cannot say of a map.
     looks: entriesOf(supposed.looks, choices.looks) as Schemas['WhatIf']['looks'],
     deviation: deviates ? traits : null,
+    handling: handled
+      ? {
+          opened: (supposed.opened || null) as Schemas['HandlingEntry']['opened'],
+          soaked: supposed.soaked,
+          potCut: supposed.potCut,
+        }
+      : null,
     figures: Object.fromEntries(figures),
   };
 }

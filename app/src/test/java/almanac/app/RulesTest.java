@@ -176,6 +176,29 @@ class RulesTest {
   }
 
   @Test
+  void aMoveCanBeDoneOtherwise() throws Exception {
+    var plant = plant("Oncidium Slow Barge");
+    var seen =
+        "\"looks\":{\"newRoots\":{\"answers\":[],\"measured\":40},"
+            + "\"crowding\":{\"answers\":[\"CLINGING\"]}}";
+    double asMeant = whatIf(plant, seen).body().path("slip").path("risk").path("tips").asDouble();
+    var cut =
+        whatIf(plant, seen + ",\"handling\":{\"opened\":null,\"soaked\":false,\"potCut\":true}")
+            .body();
+    assertThat(cut.path("slip").path("risk").path("tips").asDouble())
+        .isGreaterThan(0)
+        .isLessThan(asMeant);
+    assertThat(cut.path("changes").valueStream().map(RunningApplication::plain))
+        .anySatisfy(
+            change -> assertThat(change).matches("A move would break .+ % .+ instead of .+ %"));
+    var whole =
+        whatIf(plant, seen + ",\"handling\":{\"opened\":\"WHOLE\",\"soaked\":true,\"potCut\":true}")
+            .body();
+    assertThat(whole.path("slip").path("risk").path("tips").asDouble())
+        .isLessThan(cut.path("slip").path("risk").path("tips").asDouble());
+  }
+
+  @Test
   void aLookADayATraitOrAFigureCanBeOtherwise() throws Exception {
     var plant = plant("Oncidium Slow Barge");
     var blind = whatIf(plant, "\"looks\":{\"newRoots\":null}").body().path("slip");

@@ -85,12 +85,12 @@ class FieldGuideTest {
     try (var browsing = Browsing.phone(ALMANAC.address())) {
       var page = Work.walk(browsing, "East sill");
       page.locator(".slip h2").first().waitFor();
-      page.waitForRequest("**/api/field-guide", page::reload);
+      page.waitForResponse("**/api/field-guide", page::reload);
       page.locator(".slip h2").first().waitFor();
       page.route("**/api/**", route -> route.abort());
-      Find.button(page, "How to look: Leaves").tap();
+      Find.button(page, "How to look: Leaves").click();
       assertThat(card(page, "springs back")).isVisible();
-      Find.button(page, "Close").tap();
+      Find.button(page, "Close").click();
       assertThat(page.locator("dialog[open]")).hasCount(0);
     }
   }

@@ -12,6 +12,7 @@ import almanac.core.judgement.evidence.LeadRoots;
 import almanac.core.judgement.evidence.Situation;
 import almanac.core.judgement.reason.Reason;
 import almanac.core.judgement.risk.Broken;
+import almanac.core.judgement.risk.Handling;
 import almanac.core.judgement.risk.MoveRisk;
 import almanac.core.judgement.verdict.Family;
 import almanac.core.judgement.verdict.Judge;
@@ -31,6 +32,8 @@ import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
+import java.util.function.Function;
 
 /** Draws up the slips of one situation. */
 public final class Slips {
@@ -42,10 +45,13 @@ public final class Slips {
 
   private final Situation situation;
   private final Figures figures;
+  private final Function<Judgement, Optional<MoveRisk>> risk;
 
-  private Slips(Situation situation, Figures figures) {
+  private Slips(
+      Situation situation, Figures figures, Function<Judgement, Optional<MoveRisk>> risk) {
     this.situation = situation;
     this.figures = figures;
+    this.risk = risk;
   }
 
   /** The slip of any situation. */
@@ -54,17 +60,31 @@ public final class Slips {
     return of(situation, judge, judge.judge(situation), figures);
   }
 
+  /** The slip of a situation as it would be if the plant were moved in that way. */
+  public static Slip handled(
+      Situation situation, Approach approach, Figures figures, Handling handling) {
+    var judge = new Judge(figures, approach);
+    return new Slips(
+            situation,
+            figures,
+            judged -> Optional.of(Risks.of(situation, judged, handling, figures)))
+        .of(judge, judge.judge(situation));
+  }
+
   /**
    * The slip of a situation that was judged already.
    *
    * @param judge by whom
    */
   static Slip of(Situation situation, Judge judge, Judgement judged, Figures figures) {
-    return new Slips(situation, figures)
-        .of(
-            judged,
-            new DecidingLooks(judge).of(situation, judged),
-            Comparison.all(situation, judged, figures));
+    return new Slips(situation, figures, of -> Risks.of(situation, of, figures)).of(judge, judged);
+  }
+
+  private Slip of(Judge judge, Judgement judged) {
+    return of(
+        judged,
+        new DecidingLooks(judge).of(situation, judged),
+        Comparison.all(situation, judged, figures));
   }
 
   private Slip of(Judgement judged, List<DecidingLook> deciding, List<Comparison> approaches) {
@@ -86,7 +106,7 @@ public final class Slips {
         judged.care().stream().map(Sentence::toString).toList(),
         judged.remarks().stream().map(Sentence::toString).toList(),
         judged.costs().stream().map(Sentence::toString).toList(),
-        Risks.of(situation, judged, figures).map(Slips::risk).orElse(null),
+        risk.apply(judged).map(Slips::risk).orElse(null),
         judged.gateOpens().orElse(null),
         when(judged.timing(), situation.today()),
         judged.reasons().stream().map(reason -> reason(reason, judged)).toList(),

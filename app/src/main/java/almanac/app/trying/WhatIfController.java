@@ -22,15 +22,20 @@ import almanac.core.inspection.Inspection;
 import almanac.core.inspection.Spot;
 import almanac.core.judgement.compare.Differences;
 import almanac.core.judgement.evidence.Situation;
+import almanac.core.judgement.risk.Handling;
 import almanac.core.judgement.verdict.Judge;
+import almanac.core.judgement.verdict.Judgement;
+import almanac.core.judgement.verdict.Risks;
 import almanac.core.medium.Moisture;
 import almanac.core.medium.PottedOn;
+import almanac.core.words.Sentence;
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -76,9 +81,22 @@ class WhatIfController {
       @Schema(nullable = true) Approach approach,
       @Schema(nullable = true) Aim aim,
       @Schema(nullable = true) TraitsEntry deviation,
+      @Schema(nullable = true, description = "How a move would be done") HandlingEntry handling,
       @Schema(description = "Figures of the rules by their keys")
           @NotNull(message = "Give figures by their keys; there may be none.")
           Map<String, @NotNull(message = "Give a number.") Double> figures) {}
+
+  /** How a plant is taken out of its pot; what is left out is as its method has it. */
+  record HandlingEntry(
+      @Schema(nullable = true, description = "How much of the root ball is opened")
+          Handling.Opened opened,
+      @Schema(description = "Soaked until its roots are supple") boolean soaked,
+      @Schema(description = "The pot is cut or broken off") boolean potCut) {
+
+    Handling in(Judgement judged) {
+      return new Handling(opened == null ? judged.method().opened() : opened, soaked, potCut);
+    }
+  }
 
   /** The slip as it would be, and what sets it apart from the one in force. */
   record WouldBe(
@@ -95,10 +113,22 @@ class WhatIfController {
     var situation = situation(plant, asked, figures);
     var before = judging.judge(plant, today.get());
     var after = new Judge(figures, approach).judge(situation);
+    var changes = new ArrayList<>(Differences.between(before, after));
+    var handling = Optional.ofNullable(asked.handling()).map(entry -> entry.in(after));
+    handling.flatMap(way -> broken(situation, after, way, figures)).ifPresent(changes::add);
     return new WouldBe(
-        Slips.of(situation, approach, figures),
-        Differences.between(before, after).stream().map(Part::of).toList(),
+        handling
+            .map(way -> Slips.handled(situation, approach, figures, way))
+            .orElseGet(() -> Slips.of(situation, approach, figures)),
+        changes.stream().map(Part::of).toList(),
         seen(asked, situation.today(), figures).said().map(Part::of).orElse(List.of()));
+  }
+
+  private static Optional<Sentence> broken(
+      Situation situation, Judgement judged, Handling way, Figures figures) {
+    var asMeant = Handling.of(judged.method().opened());
+    return Risks.of(situation, judged, way, figures)
+        .insteadOf(Risks.of(situation, judged, asMeant, figures));
   }
 
   private Situation situation(PlantInPlace plant, WhatIf asked, Figures figures) {

@@ -21,7 +21,8 @@ import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
 /** The real application on a database file of its own, spoken to as anybody would: over HTTP. */
-public final class RunningApplication implements BeforeAllCallback, AfterAllCallback {
+public final class RunningApplication
+    implements BeforeAllCallback, AfterAllCallback, AutoCloseable {
   public static final LocalDate TODAY = LocalDate.of(2027, 5, 15);
   private static final JsonMapper JSON = JsonMapper.builder().build();
 
@@ -34,14 +35,16 @@ public final class RunningApplication implements BeforeAllCallback, AfterAllCall
   }
 
   private final boolean demo;
+  private final LocalDate today;
   private final Before before;
   private final HttpClient client = HttpClient.newHttpClient();
   private Path data;
   private ConfigurableApplicationContext context;
   private String address;
 
-  private RunningApplication(boolean demo, Before before) {
+  private RunningApplication(boolean demo, LocalDate today, Before before) {
     this.demo = demo;
+    this.today = today;
     this.before = before;
   }
 
@@ -51,16 +54,21 @@ public final class RunningApplication implements BeforeAllCallback, AfterAllCall
   }
 
   public static RunningApplication empty() {
-    return new RunningApplication(false, data -> {});
+    return new RunningApplication(false, TODAY, data -> {});
   }
 
   public static RunningApplication withDemo() {
-    return new RunningApplication(true, data -> {});
+    return demoOn(TODAY);
+  }
+
+  /** The demo as it is opened on that day. */
+  public static RunningApplication demoOn(LocalDate today) {
+    return new RunningApplication(true, today, data -> {});
   }
 
   /** On a data folder that was filled before. */
   public static RunningApplication over(Before before) {
-    return new RunningApplication(false, before);
+    return new RunningApplication(false, TODAY, before);
   }
 
   /** A sentence in parts as plain text. */
@@ -87,15 +95,25 @@ public final class RunningApplication implements BeforeAllCallback, AfterAllCall
 
   @Override
   public void beforeAll(ExtensionContext test) throws Exception {
+    start();
+  }
+
+  @Override
+  public void afterAll(ExtensionContext test) throws IOException {
+    close();
+  }
+
+  /** Starts it for as long as somebody needs it. */
+  public void start() throws Exception {
     data = Files.createTempDirectory("almanac-test");
     before.in(data);
-    var options = new Options(data, demo, false, "127.0.0.1", 0, Optional.of(TODAY));
+    var options = new Options(data, demo, false, "127.0.0.1", 0, Optional.of(today));
     context = Main.start(options);
     address = Main.address(options, context);
   }
 
   @Override
-  public void afterAll(ExtensionContext test) throws IOException {
+  public void close() throws IOException {
     context.close();
     try (Stream<Path> files = Files.walk(data)) {
       for (var file : files.sorted(Comparator.reverseOrder()).toList()) {

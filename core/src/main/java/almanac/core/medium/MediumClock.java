@@ -205,10 +205,9 @@ public final class MediumClock {
 
   private Sentence sinceArrival(List<MediumTest> felt) {
     if (felt.isEmpty()) {
-      return say("Potting date unknown: at least since {}", knownSince);
+      return say("it was potted some time before {}", knownSince);
     }
     var last = felt.get(felt.size() - 1);
-    return say(
-        "Potting date unknown, at least since {}; {} on {}", knownSince, last.words(), last.on());
+    return say("it was potted some time before {}; {} on {}", knownSince, last.words(), last.on());
   }
 }

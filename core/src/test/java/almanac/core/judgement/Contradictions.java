@@ -7,7 +7,7 @@ import java.util.regex.Pattern;
 import java.util.stream.Stream;
 
 /** Pairs of sentences that a grower would call a contradiction on one slip. */
-final class Contradictions {
+public final class Contradictions {
   private record Pair(Pattern one, Pattern other) {}
 
   private static final List<Pair> PAIRS =
@@ -47,7 +47,7 @@ final class Contradictions {
   }
 
   /** Everything a slip says. */
-  static List<String> sentences(Judgement judged) {
+  public static List<String> sentences(Judgement judged) {
     return Stream.of(
             Stream.of(judged.advice().toString()),
             judged.verdict().atTheBench()
@@ -62,7 +62,7 @@ final class Contradictions {
   }
 
   /** What contradicts itself on a slip, or is no good English; empty if nothing. */
-  static List<String> of(Judgement judged) {
+  public static List<String> of(Judgement judged) {
     var all = sentences(judged);
     var odd = all.stream().filter(sentence -> ODD.matcher(sentence).find());
     var pairs =

@@ -61,6 +61,22 @@ class DecidingLooksTest {
   }
 
   @Test
+  void whatNobodyExpectsIsNoReasonToLookButIsNotCalledNothing() {
+    var looks =
+        deciding(
+            Plant.of("phalaenopsis")
+                .potted(12)
+                .rootsOf(120)
+                .saw(Item.STABILITY, Stability.FIRM)
+                .saw(Item.BLOOM, Bloom.NONE));
+    var piece = looks.stream().filter(look -> look.spot().item() == Item.MEDIUM_PIECE).findFirst();
+    assertThat(piece).isPresent();
+    assertThat(piece.get().words().toString())
+        .startsWith(
+            "Press a piece of medium from under the surface: if it tears by hand or is mush");
+  }
+
+  @Test
   void whatHasBeenSeenIsNotAskedForAgain() {
     var plant = Plant.of("oncidium").potted(12).saw(Item.NEW_ROOTS, RootStage.NUB);
     assertThat(deciding(plant))

@@ -152,7 +152,7 @@ class PromiseLawsTest {
           tried.on(situation);
         });
     tried.theWholeYear();
-    tried.atLeast(70);
+    tried.atLeast(60);
   }
 
   /** What stands as it stood, but for the season or the flowers that were waited for. */
@@ -184,7 +184,7 @@ class PromiseLawsTest {
               .isTrue();
           tried.on(situation);
         });
-    tried.atLeast(20);
+    tried.atLeast(15);
   }
 
   /** The roots of that lead as they would be. */

@@ -60,19 +60,28 @@ public final class DecidingLooks {
     this.judge = judge;
   }
 
-  /** One answer and what would follow. */
-  private record Outcome(String answer, Judgement then, double weight) {}
+  /**
+   * One answer and what would follow.
+   *
+   * @param weight how much would change
+   * @param awaited whether anybody expects that answer; only then is it a reason to look
+   */
+  private record Outcome(Answer answer, Judgement then, double weight, boolean awaited) {
+    boolean matters() {
+      return weight >= MATTERS;
+    }
+  }
 
   /** A look with all that may follow. */
   private record Tried(Asked asked, Spot spot, List<Outcome> outcomes) {
     /** How much it decides for what it takes. */
     double worth() {
-      double sum = outcomes.stream().mapToDouble(Outcome::weight).sum();
+      double sum = outcomes.stream().filter(Outcome::awaited).mapToDouble(Outcome::weight).sum();
       return sum / outcomes.size() / asked.effort();
     }
 
     boolean matters() {
-      return outcomes.stream().anyMatch(outcome -> outcome.weight() >= MATTERS);
+      return outcomes.stream().anyMatch(outcome -> outcome.awaited() && outcome.matters());
     }
   }
 
@@ -127,8 +136,8 @@ public final class DecidingLooks {
     for (var answer : item.answers()) {
       var seen = Inspection.on(situation.today()).with(item, lead, item.saw(answer));
       var then = judge.judge(situation.with(situation.history().and(seen)));
-      double weight = doubted(now) || !ALARMS.contains(answer) ? Consequence.weight(now, then) : 0;
-      outcomes.add(new Outcome(answer.words(), then, answer == Smell.ROTTEN ? 0 : weight));
+      boolean awaited = answer != Smell.ROTTEN && (doubted(now) || !ALARMS.contains(answer));
+      outcomes.add(new Outcome(answer, then, Consequence.weight(now, then), awaited));
     }
     return new Tried(asked, new Spot(item, lead), List.copyOf(outcomes));
   }
@@ -136,8 +145,10 @@ public final class DecidingLooks {
   private static DecidingLook look(Tried tried, Judgement now) {
     var changes =
         tried.outcomes().stream()
-            .filter(outcome -> outcome.weight() >= MATTERS)
-            .map(outcome -> new DecidingLook.Change(outcome.answer(), outcome.then().verdict()))
+            .filter(Outcome::matters)
+            .map(
+                outcome ->
+                    new DecidingLook.Change(outcome.answer().words(), outcome.then().verdict()))
             .toList();
     return new DecidingLook(tried.spot(), tried.outcomes().size(), changes, words(tried, now));
   }
@@ -146,7 +157,7 @@ public final class DecidingLooks {
   private static Sentence words(Tried tried, Judgement now) {
     var clauses = new LinkedHashMap<String, List<Outcome>>();
     for (var outcome : tried.outcomes()) {
-      var follows = outcome.weight() >= MATTERS ? Consequence.words(outcome.then()) : STAYS;
+      var follows = outcome.matters() ? Consequence.words(outcome.then()) : STAYS;
       clauses.computeIfAbsent(follows.toString(), any -> new ArrayList<>()).add(outcome);
     }
     var most = clauses.values().stream().max(Comparator.comparingInt(List::size)).orElseThrow();
@@ -155,7 +166,10 @@ public final class DecidingLooks {
     for (var clause : clauses.values()) {
       if (clause != most && told < MOST_CLAUSES) {
         var answers = clause.stream().map(Outcome::answer).toList();
-        said = said.and(say("if {}, ", either(answers))).and(follows(clause, now)).and(say("; "));
+        said =
+            said.and(say("{}, ", tried.asked().when(answers)))
+                .and(follows(clause, now))
+                .and(say("; "));
         told++;
       }
     }
@@ -163,18 +177,9 @@ public final class DecidingLooks {
   }
 
   private static Sentence follows(List<Outcome> clause, Judgement now) {
-    if (clause.get(0).weight() >= MATTERS) {
+    if (clause.get(0).matters()) {
       return Consequence.words(clause.get(0).then());
     }
     return Consequence.acts(now) ? say("it stays at that") : STAYS;
-  }
-
-  private static String either(List<String> answers) {
-    if (answers.size() == 1) {
-      return answers.get(0);
-    }
-    return String.join(", ", answers.subList(0, answers.size() - 1))
-        + " or "
-        + answers.get(answers.size() - 1);
   }
 }

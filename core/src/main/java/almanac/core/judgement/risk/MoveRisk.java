@@ -14,6 +14,7 @@ import almanac.core.kinds.Trait;
 import almanac.core.medium.Component;
 import almanac.core.roots.RootForecast;
 import almanac.core.roots.RootStage;
+import almanac.core.words.Measure;
 import almanac.core.words.Sentence;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -32,6 +33,7 @@ public record MoveRisk(
     Optional<Broken> today, Sentence words, List<Lowered> lowered, List<Week> weeks) {
   private static final int WEEKS_AHEAD = 16;
   private static final double MOSTLY = 0.5;
+  private static final double WHOLE = 100;
 
   /** One way of breaking less. */
   public record Lowered(Sentence by, Broken to) {}
@@ -39,9 +41,25 @@ public record MoveRisk(
   /** What a move on that day would break. */
   public record Week(LocalDate on, RootStage stage, Broken broken) {}
 
-  /** What the method in mind would break. */
-  public static MoveRisk of(Evidence evidence, Handling.Opened opened, boolean mediumGoes) {
-    return new Reckoning(evidence).risk(Handling.of(opened), mediumGoes);
+  /**
+   * What a move would break that is done in that way.
+   *
+   * @param mediumGoes whether the medium has to come off, so that the ball cannot stay whole
+   */
+  public static MoveRisk of(Evidence evidence, Handling handling, boolean mediumGoes) {
+    return new Reckoning(evidence).risk(handling, mediumGoes);
+  }
+
+  /** What this way breaks instead of another one; nothing if it is as much. */
+  public Optional<Sentence> insteadOf(MoveRisk other) {
+    return today
+        .filter(is -> other.today().isPresent() && !is.equals(other.today().get()))
+        .map(
+            is ->
+                say(
+                    "A move would break {} of its new tips instead of {}",
+                    Measure.PERCENT.of(Math.round(is.tips() * WHOLE)),
+                    Measure.PERCENT.of(Math.round(other.today().get().tips() * WHOLE))));
   }
 
   private record Reckoning(Evidence evidence) {
@@ -219,7 +237,7 @@ public record MoveRisk(
     }
 
     private double share(Figure figure) {
-      return figures().of(figure) / 100;
+      return figures().of(figure) / WHOLE;
     }
   }
 

@@ -6,6 +6,7 @@ import almanac.core.inspection.Rim;
 import almanac.core.judgement.evidence.Evidence;
 import almanac.core.judgement.figures.JudgementFigures;
 import almanac.core.judgement.need.Needs;
+import java.util.Optional;
 
 /**
  * From need and readiness to a verdict; several needs are never judged more mildly than fewer.
@@ -51,17 +52,29 @@ record Decision(Verdict verdict, Method method) {
       if (verdict.atTheBench()) {
         return new Decision(verdict, method);
       }
-      double placePoints = Methods.placePoints(evidence, needs.reasons());
-      if (placePoints >= of(JudgementFigures.LEAVE_BELOW)
-          && byPoints(Methods.ofPlace(evidence, needs.reasons()), placePoints) == Verdict.MOVE_UP) {
-        var ofPlace = Methods.ofPlace(evidence, needs.reasons());
-        return Methods.mediumGoes(evidence, needs.reasons())
-            ? new Decision(inFreshMedium(method), method)
-            : new Decision(Verdict.MOVE_UP, ofPlace);
+      var forItsPlace = forItsPlace(method);
+      if (forItsPlace.isPresent()) {
+        return forItsPlace.get();
       }
-      return verdict.family() == Family.LEAVE_ALONE && LiftAndLook.suspected(evidence, needs)
+      return !verdict.atTheBench() && LiftAndLook.suspected(evidence, needs)
           ? new Decision(Verdict.LIFT_AND_LOOK, method)
           : new Decision(verdict, method);
+    }
+
+    /** Whether its place alone is reason enough for a move of the ball whole. */
+    private Optional<Decision> forItsPlace(Method method) {
+      double points = Methods.placePoints(evidence, needs.reasons());
+      if (points < of(JudgementFigures.LEAVE_BELOW)) {
+        return Optional.empty();
+      }
+      var whole = Methods.ofPlace(evidence, needs.reasons());
+      if (byPoints(whole, points) != Verdict.MOVE_UP) {
+        return Optional.empty();
+      }
+      return Optional.of(
+          Methods.mediumGoes(evidence, needs.reasons())
+              ? new Decision(inFreshMedium(method), method)
+              : new Decision(Verdict.MOVE_UP, whole));
     }
 
     /** It would be moved whole if its medium were sound; so it is moved as soon as it can be. */

@@ -29,7 +29,7 @@ final class LiftAndLook {
         && points(reasons, false) < evidence.figures().of(JudgementFigures.LEAVE_BELOW);
   }
 
-  /** Whether the roots are suspected and unseen. */
+  /** Whether the roots are suspected and unseen: then nothing is merely waited for. */
   static boolean suspected(Evidence evidence, Needs needs) {
     return evidence.fresh(Item.ROOTS_IN_POT).seen().isEmpty()
         && !justMoved(evidence)

@@ -3,6 +3,7 @@ package almanac.core.judgement.verdict;
 import almanac.core.figures.Figures;
 import almanac.core.judgement.evidence.Evidence;
 import almanac.core.judgement.evidence.Situation;
+import almanac.core.judgement.risk.Handling;
 import almanac.core.judgement.risk.MoveRisk;
 import java.util.Optional;
 
@@ -17,13 +18,17 @@ public final class Risks {
   public static Optional<MoveRisk> of(Situation situation, Judgement judged, Figures figures) {
     var verdict = judged.verdict();
     boolean moves = verdict.atTheBench() && verdict != Verdict.LET_GO;
-    var method = judged.method();
     return moves || verdict == Verdict.WAIT_FOR
-        ? Optional.of(
-            MoveRisk.of(
-                new Evidence(situation, figures, judged.approach()),
-                method.opened(),
-                !method.keepsMedium()))
+        ? Optional.of(of(situation, judged, Handling.of(judged.method().opened()), figures))
         : Optional.empty();
+  }
+
+  /** What a move done in that way would break, whether one is meant or not. */
+  public static MoveRisk of(
+      Situation situation, Judgement judged, Handling handling, Figures figures) {
+    return MoveRisk.of(
+        new Evidence(situation, figures, judged.approach()),
+        handling,
+        !judged.method().keepsMedium());
   }
 }
