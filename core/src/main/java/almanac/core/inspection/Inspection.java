@@ -50,7 +50,7 @@ public final class Inspection {
   /** This inspection with one look more, at one of several leads. */
   public <A extends Enum<A> & Answer> Inspection with(Item<A> item, Lead lead, Finding<A> finding) {
     var more = new LinkedHashMap<>(findings);
-    more.put(new Spot(item, lead), finding);
+    more.put(Spot.of(item, lead), finding);
     return new Inspection(on, Collections.unmodifiableMap(more));
   }
 
@@ -90,7 +90,10 @@ public final class Inspection {
   /** What this inspection says of one item on one lead. */
   @SuppressWarnings("unchecked") // with() ties the finding to the type of its item
   public <A extends Enum<A> & Answer> Look<A> look(Item<A> item, Lead lead) {
-    var finding = (Finding<A>) findings.get(new Spot(item, lead));
+    if ((items & item.bit()) == 0) {
+      return Look.notLookedAt();
+    }
+    var finding = (Finding<A>) findings.get(Spot.of(item, lead));
     return finding == null ? Look.notLookedAt() : new Look.Seen<>(on, finding);
   }
 

@@ -415,6 +415,7 @@ public final class Item<A extends Enum<A> & Answer> {
   private final Class<A> answers;
   private final List<A> answerList;
   private final Figure holdsGood;
+  private final Spot spot = new Spot(this, Lead.FIRST);
   private @Nullable Measurement measurement;
   private boolean several;
   private boolean inThisPot;
@@ -530,6 +531,11 @@ public final class Item<A extends Enum<A> & Answer> {
   /** What is measured here, if anything is. */
   public Optional<Measurement> measurement() {
     return Optional.ofNullable(measurement);
+  }
+
+  /** The thing itself, on the first lead. */
+  Spot spot() {
+    return spot;
   }
 
   /** One plain answer, such as a test or a question of what would follow uses it. */

@@ -9,11 +9,14 @@ import java.util.OptionalDouble;
 public sealed interface Look<A extends Enum<A> & Answer> {
 
   /** Nobody has looked; nothing follows from it. */
-  record NotLookedAt<A extends Enum<A> & Answer>() implements Look<A> {}
+  record NotLookedAt<A extends Enum<A> & Answer>() implements Look<A> {
+    private static final NotLookedAt<?> BY_NOBODY = new NotLookedAt<Leaves>();
+  }
 
   /** Nobody has looked. */
+  @SuppressWarnings("unchecked") // it holds no answer of any type
   static <A extends Enum<A> & Answer> Look<A> notLookedAt() {
-    return new NotLookedAt<>();
+    return (Look<A>) NotLookedAt.BY_NOBODY;
   }
 
   /** Somebody looked on that day. */

@@ -15,7 +15,11 @@ public record Spot(Item<?> item, Lead lead) implements Field {
 
   /** The thing itself, on the first lead. */
   public static Spot of(Item<?> item) {
-    return new Spot(item, Lead.FIRST);
+    return item.spot();
+  }
+
+  static Spot of(Item<?> item, Lead lead) {
+    return lead == Lead.FIRST ? of(item) : new Spot(item, lead);
   }
 
   /** The name under which it is kept: {@code newRoots}, or {@code newRoots/B} on a further lead. */

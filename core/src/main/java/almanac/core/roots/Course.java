@@ -1,7 +1,6 @@
 package almanac.core.roots;
 
 import almanac.core.figures.Figures;
-import almanac.core.season.GrowthPace;
 import java.util.List;
 
 /**
@@ -15,20 +14,21 @@ import java.util.List;
  */
 record Course(double weight, double mm, double variance, double worst) {
 
+  /**
+   * @param weeks of full growth between each reading and the next
+   */
   static Course at(
-      double logSpeed, List<Reading> readings, RootSpeed before, GrowthPace pace, Figures figures) {
+      double logSpeed, List<Reading> readings, double[] weeks, RootSpeed before, Figures figures) {
     double speed = Math.exp(logSpeed);
     double weather = square(speed * figures.of(RootFigures.WEATHER) / 100);
-    var last = readings.get(0);
-    double mm = last.mm();
-    double variance = square(last.error());
+    double mm = readings.get(0).mm();
+    double variance = square(readings.get(0).error());
     double weight = -square((logSpeed - before.log()) / before.spread()) / 2;
     double worst = 0;
     for (int i = 1; i < readings.size(); i++) {
       var reading = readings.get(i);
-      double weeks = pace.weeks(last.on(), reading.on());
-      mm += speed * weeks;
-      variance += weather * varied(weeks);
+      mm += speed * weeks[i - 1];
+      variance += weather * varied(weeks[i - 1]);
       double expected = variance + square(reading.error());
       double off = reading.mm() - mm;
       weight -= (Math.log(expected) + square(off) / expected) / 2;
@@ -36,7 +36,6 @@ record Course(double weight, double mm, double variance, double worst) {
       double trust = variance / expected;
       mm += trust * off;
       variance *= 1 - trust;
-      last = reading;
     }
     return new Course(weight, mm, variance, worst);
   }

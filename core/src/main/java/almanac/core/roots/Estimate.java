@@ -74,16 +74,17 @@ record Estimate(
    */
   private static Estimate peak(
       List<Reading> readings, RootSpeed before, GrowthPace pace, Figures figures) {
+    double[] weeks = weeksBetween(readings, pace);
     if (readings.size() == 1) {
-      var course = Course.at(before.log(), readings, before, pace, figures);
+      var course = Course.at(before.log(), readings, weeks, before, figures);
       return new Estimate(before, course, 0, readings, Optional.empty());
     }
     double broadest = 1 / (before.spread() * before.spread());
     double log = before.log();
     for (int i = 0; true; i++) {
-      var slower = Course.at(log - STEP, readings, before, pace, figures);
-      var there = Course.at(log, readings, before, pace, figures);
-      var faster = Course.at(log + STEP, readings, before, pace, figures);
+      var slower = Course.at(log - STEP, readings, weeks, before, figures);
+      var there = Course.at(log, readings, weeks, before, figures);
+      var faster = Course.at(log + STEP, readings, weeks, before, figures);
       double bend = (2 * there.weight() - slower.weight() - faster.weight()) / (STEP * STEP);
       double curve = Math.max(broadest / 2, bend);
       double step = (faster.weight() - slower.weight()) / (2 * STEP) / curve;
@@ -97,5 +98,13 @@ record Estimate(
       }
       log += Math.max(-LONGEST_STEP, Math.min(LONGEST_STEP, step));
     }
+  }
+
+  private static double[] weeksBetween(List<Reading> readings, GrowthPace pace) {
+    var weeks = new double[readings.size() - 1];
+    for (int i = 0; i < weeks.length; i++) {
+      weeks[i] = pace.weeks(readings.get(i).on(), readings.get(i + 1).on());
+    }
+    return weeks;
   }
 }

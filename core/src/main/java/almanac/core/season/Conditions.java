@@ -4,19 +4,70 @@ import almanac.core.figures.Figures;
 import almanac.core.kinds.Warmth;
 import almanac.core.medium.Temperatures;
 import java.time.LocalDate;
+import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Predicate;
 
-/**
- * Light and warmth where a plant stands.
- *
- * @param light day lengths of the site
- * @param lampHours hours a day that lamps are on; absent where the sun alone gives light
- * @param means place means by month; absent where nobody has measured
- */
-public record Conditions(LightYear light, OptionalDouble lampHours, Optional<Temperatures> means) {
+/** Light and warmth where a plant stands. Immutable; what follows from them is remembered. */
+public final class Conditions {
   private static final int DAYS_AHEAD = 366;
+
+  private final LightYear light;
+  private final OptionalDouble lampHours;
+  private final Optional<Temperatures> means;
+  private final Map<Warmth, Paced> paces = new ConcurrentHashMap<>();
+
+  /** How fast roots grow here by those figures. */
+  private record Paced(Figures figures, GrowthPace pace) {}
+
+  /**
+   * @param light day lengths of the site
+   * @param lampHours hours a day that lamps are on; absent where the sun alone gives light
+   * @param means place means by month; absent where nobody has measured
+   */
+  public Conditions(LightYear light, OptionalDouble lampHours, Optional<Temperatures> means) {
+    this.light = light;
+    this.lampHours = lampHours;
+    this.means = means;
+  }
+
+  public LightYear light() {
+    return light;
+  }
+
+  public OptionalDouble lampHours() {
+    return lampHours;
+  }
+
+  public Optional<Temperatures> means() {
+    return means;
+  }
+
+  /** How fast roots of a kind grow here through the year; worked out once for many judgements. */
+  public GrowthPace pace(Warmth wanted, Figures figures) {
+    var known = paces.get(wanted);
+    if (known == null || known.figures() != figures) {
+      known = new Paced(figures, GrowthPace.at(this, wanted, figures));
+      paces.put(wanted, known);
+    }
+    return known.pace();
+  }
+
+  @Override
+  public boolean equals(Object other) {
+    return other instanceof Conditions conditions
+        && light.equals(conditions.light)
+        && lampHours.equals(conditions.lampHours)
+        && means.equals(conditions.means);
+  }
+
+  @Override
+  public int hashCode() {
+    return Objects.hash(light, lampHours, means);
+  }
 
   /** Hours of useful light on a day: of the sun or of the lamps, whichever lasts longer. */
   public double hoursOn(LocalDate day) {
@@ -91,11 +142,12 @@ public record Conditions(LightYear light, OptionalDouble lampHours, Optional<Tem
   }
 
   private static Optional<LocalDate> firstDay(LocalDate from, Predicate<LocalDate> wanted) {
+    var later = from;
     for (int days = 0; days <= DAYS_AHEAD; days++) {
-      var later = from.plusDays(days);
       if (wanted.test(later)) {
         return Optional.of(later);
       }
+      later = later.plusDays(1);
     }
     return Optional.empty();
   }

@@ -37,24 +37,20 @@ public final class GrowthPace {
   public static GrowthPace at(Conditions conditions, Warmth wanted, Figures figures) {
     var pace = new GrowthPace();
     double slowest = figures.of(SeasonFigures.SLOWEST_PACE) / 100;
+    double dark = figures.of(SeasonFigures.DARK);
+    double inTheDark = figures.of(SeasonFigures.DARK_PACE) / 100;
+    double aLightHour = (1 - inTheDark) / (figures.of(SeasonFigures.LEAST_LIGHT) - dark);
     int day = 0;
     for (var month : Month.values()) {
       double warmth = warmth(conditions, wanted, month, figures);
       for (int i = 0; i < month.length(false); i++) {
-        double share = warmth * light(conditions.hoursIn(day), figures);
+        double lit = inTheDark + Math.max(0, conditions.hoursIn(day) - dark) * aLightHour;
+        double share = warmth * Math.min(1, lit);
         pace.before[day + 1] = pace.before[day] + Math.max(slowest, share);
         day++;
       }
     }
     return pace;
-  }
-
-  private static double light(double hours, Figures figures) {
-    double enough = figures.of(SeasonFigures.LEAST_LIGHT);
-    double dark = figures.of(SeasonFigures.DARK);
-    double inTheDark = figures.of(SeasonFigures.DARK_PACE) / 100;
-    double along = Math.max(0, Math.min(1, (hours - dark) / (enough - dark)));
-    return inTheDark + along * (1 - inTheDark);
   }
 
   /** Where nobody has measured, the warmth is not doubted. */

@@ -14,7 +14,6 @@ import almanac.core.roots.RootForecast;
 import almanac.core.roots.RootLook;
 import almanac.core.roots.RootSpeed;
 import almanac.core.roots.RootStage;
-import almanac.core.season.GrowthPace;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
@@ -68,7 +67,7 @@ public record LeadRoots(
             : RootForecast.of(
                 looks,
                 situation.rootSpeed().orElseGet(() -> ofKind(situation.kind(), figures)),
-                GrowthPace.at(situation.conditions(), situation.kind().warmth(), figures),
+                situation.conditions().pace(situation.kind().warmth(), figures),
                 figures);
     if (!last.stage().measurable()) {
       boolean holds = age <= figures.of(holdsGood(last.stage()));

@@ -8,7 +8,6 @@ import almanac.core.kinds.Trait;
 import almanac.core.roots.RootLook;
 import almanac.core.roots.RootSpeed;
 import almanac.core.season.Conditions;
-import almanac.core.season.GrowthPace;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
@@ -30,7 +29,7 @@ public final class MeasuredRoots {
     if (leads.isEmpty()) {
       return Optional.empty();
     }
-    var pace = GrowthPace.at(conditions, kind.warmth(), figures);
+    var pace = conditions.pace(kind.warmth(), figures);
     return RootSpeed.ofKind(kind.of(Trait.ROOT_SPEED), figures).measured(leads, pace, figures);
   }
 }
