@@ -36,6 +36,8 @@ import almanac.core.medium.PottedOn;
 import almanac.core.pots.Pot;
 import almanac.core.pots.PotType;
 import almanac.core.roots.RootStage;
+import almanac.core.tally.RootFate;
+import almanac.core.tally.RootTally;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -129,6 +131,16 @@ class EveryActTest {
   static Stream<Deed> deeds() {
     return Stream.of(
         Deed.on(ANY, potted()),
+        Deed.on(
+            ANY,
+            potted(),
+            new Happening.Worked(
+                RootTally.EMPTY
+                    .and(RootFate.FIRM_KEPT, 9)
+                    .andAbout(30, RootFate.TIP_BROKEN, 2, RootFate.FIRM_KEPT),
+                35,
+                "came out whole",
+                "the lead was knocked")),
         Deed.on(HELD, potted()),
         Deed.on(HELD, inspected()),
         Deed.on(APART, inspected()),

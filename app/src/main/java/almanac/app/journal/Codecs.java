@@ -27,6 +27,7 @@ public final class Codecs {
       List.of(
           new PottedCodec(),
           new InspectedCodec(),
+          new WorkedCodec(),
           new CheckedCodec(),
           new BareCodec<>("WITHDRAWN", Withdrawn.class, new Withdrawn(), ""),
           new NumberedCodec(),

@@ -54,6 +54,7 @@ public final class Diary {
     var line = plant.potted();
     var moved = line.act().on();
     boolean inFlower = ((Happening.Potted) line.happening()).inFlower();
+    boolean nursed = nursed(plant, line);
     var open =
         Aftercare.first(moved, inFlower, line.act().recordedOn(), figures)
             .map(check -> OpenCheck.since(moved, check));
@@ -65,11 +66,27 @@ public final class Diary {
         var written = later(later.act().recordedOn(), line.act().recordedOn());
         open =
             Aftercare.next(
-                    checked.check().purpose(), checked.answer(), moved, inFlower, written, figures)
+                    checked.check().purpose(),
+                    checked.answer(),
+                    moved,
+                    inFlower,
+                    nursed,
+                    written,
+                    figures)
                 .map(check -> OpenCheck.since(later.act().on(), check));
       }
     }
     return open;
+  }
+
+  /** Whether so many roots were lost at that move that it is looked at week by week. */
+  private boolean nursed(Plant plant, Line potted) {
+    return plant.journal().holding().stream()
+        .filter(line -> line.act().id() == potted.act().id())
+        .map(Line::happening)
+        .filter(Happening.Worked.class::isInstance)
+        .map(worked -> ((Happening.Worked) worked).tally())
+        .anyMatch(tally -> !tally.empty() && tally.loss(figures).nursed());
   }
 
   private static LocalDate later(LocalDate one, LocalDate other) {

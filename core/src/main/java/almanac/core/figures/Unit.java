@@ -13,7 +13,8 @@ public enum Unit {
   MM_A_WEEK("mm a week"),
   DEGREES("°C"),
   TIMES("times"),
-  PH("pH");
+  PH("pH"),
+  ROOTS("roots");
 
   private final String words;
 

@@ -2,6 +2,7 @@ package almanac.core.followup;
 
 import almanac.core.figures.Figure;
 import almanac.core.figures.Figures;
+import almanac.core.tally.TallyFigures;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
@@ -59,6 +60,7 @@ public final class Aftercare {
    *
    * @param answered what was checked
    * @param answer what was found; trouble and doubt bring the same check again
+   * @param nursed whether so many roots were lost that it is looked at week by week
    * @return nothing after the last check of the year, or if the check was not about a move
    */
   public static Optional<Check> next(
@@ -66,6 +68,7 @@ public final class Aftercare {
       CheckAnswer answer,
       LocalDate potted,
       boolean inFlower,
+      boolean nursed,
       LocalDate today,
       Figures figures) {
     if (answered.series() != Series.AFTERCARE) {
@@ -75,11 +78,33 @@ public final class Aftercare {
       case NOT_AS_HOPED -> again(answered, today, FollowUpFigures.AGAIN_TROUBLE, figures);
       case CANNOT_TELL -> again(answered, today, FollowUpFigures.AGAIN_UNSURE, figures);
       case AS_HOPED ->
-          afterRepot(potted, inFlower, figures).stream()
-              .filter(check -> check.purpose().compareTo(answered) > 0)
-              .filter(check -> !check.window().late().isBefore(today))
-              .findFirst();
+          nursed
+              ? weekly(potted, inFlower, today, figures)
+                  .or(() -> following(answered, potted, inFlower, today, figures))
+              : following(answered, potted, inFlower, today, figures);
     };
+  }
+
+  private static Optional<Check> following(
+      Purpose answered, LocalDate potted, boolean inFlower, LocalDate today, Figures figures) {
+    return afterRepot(potted, inFlower, figures).stream()
+        .filter(check -> check.purpose().compareTo(answered) > 0)
+        .filter(check -> !check.window().late().isBefore(today))
+        .findFirst();
+  }
+
+  /** While it is nursed: whether it stands, and from the time that new tips are due, for those. */
+  private static Optional<Check> weekly(
+      LocalDate potted, boolean inFlower, LocalDate today, Figures figures) {
+    var then = today.plusDays(figures.count(TallyFigures.NURSED_EVERY));
+    if (then.isAfter(potted.plusDays(figures.count(TallyFigures.NURSED_FOR)))) {
+      return Optional.empty();
+    }
+    var tips =
+        figures.count(
+            inFlower ? FollowUpFigures.ROOT_TIPS_IN_FLOWER_EARLY : FollowUpFigures.ROOT_TIPS_EARLY);
+    var purpose = then.isBefore(potted.plusDays(tips)) ? Purpose.STANDS : Purpose.ROOT_TIPS;
+    return again(purpose, today, TallyFigures.NURSED_EVERY, figures);
   }
 
   /**

@@ -7,6 +7,7 @@ import almanac.core.inspection.Item;
 import almanac.core.kinds.Traits;
 import almanac.core.pots.Pot;
 import almanac.core.roots.RootStage;
+import almanac.core.tally.RootTally;
 import java.time.LocalDate;
 import org.jspecify.annotations.Nullable;
 
@@ -64,6 +65,16 @@ public sealed interface Happening {
           .isPresent();
     }
   }
+
+  /**
+   * It was worked on at the bench, root by root.
+   *
+   * @param tally what became of its roots; empty if nobody counted
+   * @param minutes how long it took; 0 if nobody says
+   * @param well what went well, in the collector's own words; may be empty
+   * @param badly what did not; may be empty
+   */
+  record Worked(RootTally tally, int minutes, String well, String badly) implements Happening {}
 
   /** A check was answered. */
   record Checked(CheckName check, CheckAnswer answer) implements Happening {}

@@ -221,6 +221,19 @@ final class FigureNames {
       check.again-not-as-hoped = Look again when it was not as hoped
       check.again-cannot-tell = Look again when nobody could tell
       check.soon = A check is soon within
+      job.soak = Soak before it is lifted
+      job.soak-clinging = Soak where roots grip the wall
+      job.wounds-dry = Wounds dry before the first watering
+      tally.light-below = A light loss of live roots, below
+      tally.moderate-most = A moderate loss of live roots, up to
+      tally.heavy-most = A heavy loss of live roots, up to
+      tally.few-roots = So few live roots are a severe loss
+      tally.much-dead = The pot follows the roots where more are dead than
+      tally.feed-after-light = No feed after a light loss
+      tally.feed-after-moderate = No feed after a moderate loss
+      tally.feed-after-heavy = No feed after a heavy loss
+      tally.nursed-every = A nursed plant is looked at every
+      tally.nursed-for = A plant is nursed for
       tag.checked-within = A tag counts as checked for
       """;
 

@@ -6,6 +6,7 @@ import almanac.core.figures.Figures;
 import almanac.core.followup.FollowUpFigures;
 import almanac.core.holding.HoldingFigures;
 import almanac.core.inspection.InspectionFigures;
+import almanac.core.jobs.JobFigures;
 import almanac.core.judgement.figures.JudgementFigures;
 import almanac.core.judgement.figures.NeedFigures;
 import almanac.core.judgement.figures.ReadinessFigures;
@@ -19,6 +20,7 @@ import almanac.core.refusals.Refused;
 import almanac.core.roots.RootFigures;
 import almanac.core.season.SeasonFigures;
 import almanac.core.tags.TagFigures;
+import almanac.core.tally.TallyFigures;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -53,6 +55,8 @@ public final class Rulebook {
         JudgementFigures.GROUP,
         PottingFigures.GROUP,
         HoldingFigures.GROUP,
+        JobFigures.GROUP,
+        TallyFigures.GROUP,
         FollowUpFigures.GROUP,
         TagFigures.GROUP);
   }

@@ -7,6 +7,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import almanac.core.figures.Figures;
 import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
 
@@ -15,7 +17,7 @@ class AftercareTest {
   private static final Figures FIGURES = Figures.standard();
 
   private static Optional<Check> next(Purpose purpose, CheckAnswer answer, int day) {
-    return Aftercare.next(purpose, answer, MOVED, false, MOVED.plusDays(day), FIGURES);
+    return Aftercare.next(purpose, answer, MOVED, false, false, MOVED.plusDays(day), FIGURES);
   }
 
   @Test
@@ -69,5 +71,23 @@ class AftercareTest {
     var first = new Check(Purpose.FIRST_LOOK, sooner.window());
     assertThat(Aftercare.leavesRoomFor(first, aftercare)).isFalse();
     assertThat(Aftercare.leavesRoomFor(later, Optional.empty())).isTrue();
+  }
+
+  @Test
+  void whatLostMostOfItsRootsIsLookedAtEveryWeekForSixWeeks() {
+    var looks = new ArrayList<String>();
+    var day = Aftercare.first(MOVED, false, MOVED, FIGURES).orElseThrow().window().best();
+    var check = nursed(Purpose.STANDS, day).orElseThrow();
+    while (check.purpose().compareTo(Purpose.ANCHORED) < 0) {
+      day = check.window().best();
+      looks.add(check.purpose() + " " + ChronoUnit.DAYS.between(MOVED, day));
+      check = nursed(check.purpose(), day).orElseThrow();
+    }
+    assertThat(looks).containsExactly("STANDS 15", "STANDS 22", "ROOT_TIPS 29", "ROOT_TIPS 36");
+    assertThat(check.window().early()).isEqualTo(MOVED.plusDays(80));
+  }
+
+  private static Optional<Check> nursed(Purpose answered, LocalDate day) {
+    return Aftercare.next(answered, CheckAnswer.AS_HOPED, MOVED, false, true, day, FIGURES);
   }
 }

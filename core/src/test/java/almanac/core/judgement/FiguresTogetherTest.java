@@ -63,7 +63,7 @@ class FiguresTogetherTest {
     for (boolean inFlower : new boolean[] {true, false}) {
       assertThat(Aftercare.afterRepot(DAY, inFlower, figures)).hasSize(5);
       for (var answer : CheckAnswer.values()) {
-        Aftercare.next(Purpose.STANDS, answer, DAY, inFlower, DAY.plusDays(9), figures);
+        Aftercare.next(Purpose.STANDS, answer, DAY, inFlower, inFlower, DAY.plusDays(9), figures);
       }
     }
     assertThat(Holding.of(List.of(), DAY, figures).check()).isNotNull();

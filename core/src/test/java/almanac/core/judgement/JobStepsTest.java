@@ -1,0 +1,184 @@
+package almanac.core.judgement;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import almanac.core.figures.Figures;
+import almanac.core.inspection.Item;
+import almanac.core.inspection.PestPlace;
+import almanac.core.inspection.Pests;
+import almanac.core.inspection.Plug;
+import almanac.core.inspection.Rim;
+import almanac.core.inspection.RootsCrowding;
+import almanac.core.inspection.RootsInPot;
+import almanac.core.inspection.Rot;
+import almanac.core.inspection.Smell;
+import almanac.core.inspection.Stability;
+import almanac.core.jobs.JobFigures;
+import almanac.core.jobs.JobStep;
+import almanac.core.jobs.JobSteps;
+import almanac.core.jobs.Task;
+import almanac.core.jobs.Work;
+import almanac.core.judgement.verdict.Judge;
+import almanac.core.judgement.verdict.Verdict;
+import almanac.core.medium.Component;
+import almanac.core.medium.Mix;
+import almanac.core.pots.Pot;
+import almanac.core.pots.PotType;
+import almanac.core.roots.RootStage;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Set;
+import org.junit.jupiter.api.Test;
+
+/** The steps of a job follow from the method and from what is known, and every job has an end. */
+class JobStepsTest {
+  private static final Figures FIGURES = Figures.standard();
+  private static final Set<Task> CAN_HURT =
+      Set.of(Task.CUT, Task.PART, Task.DRESS, Task.TREAT, Task.MEDIUM_OFF, Task.FILL, Task.LET_GO);
+  private static final Set<Task> CANNOT_HURT =
+      Set.of(Task.TAG, Task.PHOTOGRAPH, Task.LOOK, Task.TALLY, Task.LEVEL, Task.TELL);
+
+  private static List<JobStep> steps(Plant plant, Pot pot) {
+    var situation = plant.situation();
+    var judged = new Judge(FIGURES).judge(situation);
+    var work = Work.of(judged, situation, pot, situation.history().potting().mix());
+    return JobSteps.of(work, FIGURES);
+  }
+
+  private static List<Task> tasks(Plant plant) {
+    return steps(plant, Pot.NOT_NOTED).stream().map(JobStep::task).toList();
+  }
+
+  private static Plant spent(String kind, Component medium) {
+    return Plant.of(kind)
+        .potted(60, Mix.of(medium))
+        .saw(Item.SMELL, Smell.SOUR)
+        .saw(Item.NEW_ROOTS, RootStage.NUB)
+        .saw(Item.RIM, Rim.OVER);
+  }
+
+  @Test
+  void everyJobOfEveryKindHasItsStepsInOrderAndAnEnd() {
+    var seen = new EnumMap<Verdict, Integer>(Verdict.class);
+    for (var generated : Generated.plants()) {
+      var situation = generated.plant().situation();
+      var judged = new Judge(FIGURES).judge(situation);
+      var work = Work.of(judged, situation, Pot.NOT_NOTED, situation.history().potting().mix());
+      var steps = JobSteps.of(work, FIGURES);
+      seen.merge(work.verdict(), 1, Integer::sum);
+      assertThat(steps.get(0).task()).isEqualTo(Task.TAG);
+      assertThat(steps.get(steps.size() - 1).task()).isEqualTo(Task.TELL);
+      assertThat(steps).extracting(JobStep::task).isSorted().doesNotHaveDuplicates();
+      for (var step : steps) {
+        assertThat(step.what()).endsWith(".").hasSizeLessThan(150);
+        assertThat(step.why()).endsWith(".");
+        if (CAN_HURT.contains(step.task())) {
+          assertThat(step.caution()).as("%s", step).isPresent();
+        } else if (CANNOT_HURT.contains(step.task())) {
+          assertThat(step.caution()).as("%s", step).isEmpty();
+        }
+      }
+    }
+    assertThat(seen)
+        .containsKeys(
+            Verdict.LIFT_AND_LOOK,
+            Verdict.MOVE_UP,
+            Verdict.PART_REPOT,
+            Verdict.FULL_REPOT,
+            Verdict.DIVIDE,
+            Verdict.RESCUE);
+  }
+
+  @Test
+  void aBallThatStaysWholeIsNeitherSoakedNorTallied() {
+    var tasks =
+        tasks(
+            Plant.of("oncidium")
+                .potted(8, Mix.of(Component.PUMICE))
+                .saw(Item.RIM, Rim.OVER)
+                .saw(Item.STABILITY, Stability.FIRM)
+                .saw(Item.NEW_ROOTS, RootStage.NUB));
+    assertThat(tasks)
+        .containsExactly(
+            Task.TAG,
+            Task.PHOTOGRAPH,
+            Task.LIFT,
+            Task.LOOK,
+            Task.POT,
+            Task.LEVEL,
+            Task.FILL,
+            Task.WATER,
+            Task.WRITE_TAG,
+            Task.TELL);
+  }
+
+  @Test
+  void barkIsWorkedDryAndMossIsSoaked() {
+    assertThat(tasks(spent("oncidium", Component.BARK_MEDIUM)))
+        .contains(Task.DRY)
+        .doesNotContain(Task.SOAK);
+    assertThat(tasks(spent("oncidium", Component.SPHAGNUM_BEST)))
+        .contains(Task.SOAK)
+        .doesNotContain(Task.DRY);
+  }
+
+  @Test
+  void whatGripsTheWallIsSoakedForLongAndItsPotIsCut() {
+    var clinging =
+        steps(
+            spent("oncidium", Component.BARK_MEDIUM).saw(Item.CROWDING, RootsCrowding.CLINGING),
+            new Pot(PotType.CLAY, 120.0, 110.0, ""));
+    assertThat(step(clinging, Task.SOAK).minutes())
+        .hasValue(FIGURES.count(JobFigures.SOAK_CLINGING_MINUTES));
+    assertThat(step(clinging, Task.LIFT).what()).startsWith("Cut or break the pot away");
+    assertThat(step(clinging, Task.LIFT).caution().orElseThrow()).contains("eye protection");
+  }
+
+  @Test
+  void findsChangeTheStepsThatFollow() {
+    var before = spent("oncidium", Component.SPHAGNUM_BEST);
+    assertThat(tasks(before)).doesNotContain(Task.RINSE, Task.TREAT, Task.APART);
+    assertThat(
+            tasks(
+                spent("oncidium", Component.SPHAGNUM_BEST)
+                    .saw(Item.PESTS, Pests.ROOT_MEALYBUG)
+                    .saw(Item.PEST_PLACE, PestPlace.MEDIUM)))
+        .contains(Task.RINSE, Task.TREAT, Task.APART);
+    var ring =
+        steps(
+            spent("oncidium", Component.SPHAGNUM_BEST).saw(Item.ROT, Rot.WILT_RING), Pot.NOT_NOTED);
+    assertThat(step(ring, Task.CUT).what()).startsWith("Cut on until the cut is green-white");
+    assertThat(ring).extracting(JobStep::task).contains(Task.DRESS, Task.APART);
+    assertThat(step(ring, Task.WATER).what()).startsWith("Leave it dry for 3 days");
+    assertThat(tasks(spent("oncidium", Component.SPHAGNUM_BEST).saw(Item.ROT, Rot.WILT_THROUGH)))
+        .contains(Task.LET_GO)
+        .doesNotContain(Task.POT, Task.FILL, Task.WRITE_TAG);
+    var plug =
+        steps(Plant.of("phalaenopsis").potted(6).saw(Item.PLUG, Plug.ROTTING), Pot.NOT_NOTED);
+    assertThat(step(plug, Task.MEDIUM_OFF).what()).contains("old plug");
+  }
+
+  @Test
+  void aLookEndsWithThePlantPutBack() {
+    var tasks =
+        tasks(
+            Plant.of("oncidium")
+                .potted(6)
+                .saw(Item.STABILITY, Stability.LOOSE)
+                .saw(Item.NEW_ROOTS, RootStage.ANCHORED));
+    assertThat(tasks).contains(Task.LOOK, Task.PUT_BACK).doesNotContain(Task.POT, Task.WRITE_TAG);
+    assertThat(
+            tasks(
+                Plant.of("oncidium")
+                    .potted(6)
+                    .saw(Item.STABILITY, Stability.LOOSE)
+                    .saw(Item.ROOTS_IN_POT, RootsInPot.MOSTLY_SOFT)))
+        .as("and goes on where the roots are soft")
+        .contains(Task.CUT, Task.POT, Task.FILL)
+        .doesNotContain(Task.PUT_BACK);
+  }
+
+  private static JobStep step(List<JobStep> steps, Task task) {
+    return steps.stream().filter(each -> each.task() == task).findFirst().orElseThrow();
+  }
+}
