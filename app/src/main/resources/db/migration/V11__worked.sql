@@ -19,6 +19,7 @@ CREATE TABLE job (
     uid      UUID        NOT NULL PRIMARY KEY,
     plant_id BIGINT      NOT NULL UNIQUE REFERENCES plant (id) ON DELETE CASCADE,
     begun_on DATE        NOT NULL,
+    begun_at TIMESTAMP WITH TIME ZONE NOT NULL,
     version  INTEGER     NOT NULL,
     told     VARCHAR(20000) NOT NULL
 );

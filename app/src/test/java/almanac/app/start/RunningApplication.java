@@ -81,6 +81,11 @@ public final class RunningApplication
     return plain(of.path("words"));
   }
 
+  /** JSON as a test writes it. */
+  public static JsonNode json(String text) {
+    return JSON.readTree(text);
+  }
+
   /** What was answered. */
   public record Answer(int status, String type, JsonNode body) {
     /** The sentence for the field at fault. */

@@ -1,0 +1,71 @@
+package almanac.app.jobs;
+
+import almanac.app.told.LookEntry;
+import almanac.app.told.MixPart;
+import almanac.app.told.PotEntry;
+import almanac.core.jobs.Task;
+import almanac.core.medium.Moisture;
+import io.swagger.v3.oas.annotations.media.Schema;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.time.Instant;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+
+/** What was told of a job so far. */
+record JobTold(
+    @Schema(nullable = true, description = "The step it is at; the first open one unless given")
+        Task at,
+    @NotNull(message = "Give the steps that are done; there may be none.") Set<Task> done,
+    @NotNull(message = "Give the steps that were passed over; there may be none.")
+        Set<Task> skipped,
+    @Schema(description = "What was found at the bench, by spot")
+        @NotNull(message = "Give what was found; it may be nothing.")
+        @Size(max = 100, message = "There are not so many things to look at.")
+        Map<String, @NotNull(message = "Give what was found.") @Valid LookEntry> looks,
+    @NotNull(message = "Give the tally; it may be empty.") @Valid TallyEntry tally,
+    @Schema(nullable = true, description = "The pot it goes into; as before unless given") @Valid
+        PotEntry pot,
+    @Schema(description = "The mix it goes into; as before if empty")
+        @NotNull(message = "Give the mix; it may be empty.")
+        List<@NotNull(message = "Give a component and its parts.") @Valid MixPart> mix,
+    @Schema(nullable = true) Moisture moisture,
+    @NotNull(message = "Give the timers that run; there may be none.")
+        @Size(max = 20, message = "At most 20 timers run at once.")
+        List<@NotNull(message = "Give a timer.") @Valid TimerEntry> timers,
+    @Schema(nullable = true, description = "How long it took; measured unless given")
+        @Min(value = 1, message = "A job takes from 1 to 1440 minutes.")
+        @Max(value = 1440, message = "A job takes from 1 to 1440 minutes.")
+        Integer minutes,
+    @NotNull(message = "Say what went well; it may be nothing.")
+        @Size(max = 500, message = "Say in at most 500 characters what went well.")
+        String well,
+    @NotNull(message = "Say what did not go well; it may be nothing.")
+        @Size(max = 500, message = "Say in at most 500 characters what did not go well.")
+        String badly) {
+
+  /** Before anything is done. */
+  static final JobTold NOTHING =
+      new JobTold(
+          null,
+          Set.of(),
+          Set.of(),
+          Map.of(),
+          TallyEntry.EMPTY,
+          null,
+          List.of(),
+          null,
+          List.of(),
+          null,
+          "",
+          "");
+
+  /** Something that is waited for. */
+  record TimerEntry(
+      @NotNull(message = "Say for which step the timer runs.") Task task,
+      @NotNull(message = "Say when the timer rings.") Instant rings) {}
+}
