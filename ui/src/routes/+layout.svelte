@@ -5,6 +5,7 @@
   import { QueryClient, QueryClientProvider } from '@tanstack/svelte-query';
   import Asked from '$lib/guide/Asked.svelte';
   import InUnits from '$lib/shell/InUnits.svelte';
+  import Timers from '$lib/jobs/Timers.svelte';
   import Ribbon from '$lib/shell/Ribbon.svelte';
   import Spine from '$lib/shell/Spine.svelte';
   import Toasts from '$lib/shell/Toasts.svelte';
@@ -43,6 +44,7 @@
     <div class="body">
       <Ribbon />
       <Unanswered />
+      <Timers />
       <main id="page" tabindex="-1">
         <Part name="this page"><InUnits>{@render children()}</InUnits></Part>
       </main>

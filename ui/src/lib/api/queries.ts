@@ -64,6 +64,17 @@ export const plantPage = (id: () => number) =>
     enabled: id() > 0,
   }));
 
+/** The jobs at the bench that are not finished. */
+export const openJobs = () =>
+  createQuery(() => ({ queryKey: ['jobs'], queryFn: () => answered(api.GET('/api/jobs')) }));
+
+export const jobPage = (uid: () => string) =>
+  createQuery(() => ({
+    queryKey: ['job', uid()],
+    queryFn: () => answered(api.GET('/api/jobs/{uid}', { params: { path: { uid: uid() } } })),
+    enabled: uid() !== '',
+  }));
+
 export const photosOf = (id: () => number) =>
   createQuery(() => ({
     queryKey: ['photos', id()],

@@ -25,6 +25,7 @@ test('asking for nothing asks for everything as it is', () => {
     mix: null,
     looks: {},
     deviation: null,
+    handling: null,
     figures: {},
   });
 });
@@ -79,4 +80,9 @@ test('lengths among the figures are typed in the chosen unit', () => {
     'need.sour': 25,
   });
   units.length = 'MM';
+});
+
+test('how a move would be done is asked for once something of it is chosen', () => {
+  const asked = { ...asItIs([]), soaked: true };
+  expect(question(asked, choices).handling).toEqual({ opened: null, soaked: true, potCut: false });
 });

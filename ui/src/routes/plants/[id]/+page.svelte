@@ -9,6 +9,7 @@
   import Journal from '$lib/journal/Journal.svelte';
   import Part from '$lib/shell/Part.svelte';
   import Waiting from '$lib/shell/Waiting.svelte';
+  import BeginJob from '$lib/jobs/BeginJob.svelte';
   import Gone from '$lib/card/Gone.svelte';
   import Medium from '$lib/card/Medium.svelte';
   import PlantCard from '$lib/card/PlantCard.svelte';
@@ -74,7 +75,8 @@
             >What if <span class="kbd-hint">W</span></button
           >
           <a class="act small" href={inspectHref}>Inspect <span class="kbd-hint">I</span></a>
-          <a class="act go small" href={repotHref}>Log a repot <span class="kbd-hint">R</span></a>
+          <a class="act small" href={repotHref}>Log a repot <span class="kbd-hint">R</span></a>
+          <BeginJob plantId={id} />
         </div>{/if}
     </div>
 

@@ -26,6 +26,7 @@ import almanac.core.pots.Pot;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
@@ -63,8 +64,7 @@ class Jobs {
         .ofPlant(plantId)
         .orElseGet(
             () -> {
-              var job =
-                  new Job(UUID.randomUUID(), plantId, today, Instant.now(), 1, JobTold.NOTHING);
+              var job = new Job(UUID.randomUUID(), plantId, today, now(), 1, JobTold.NOTHING);
               table.begin(job);
               return job;
             });
@@ -157,10 +157,15 @@ class Jobs {
         NewAct.of(job.begunOn(), job.plantId(), happenings.toArray(Happening[]::new)), today);
   }
 
+  /** As exactly as it is kept. */
+  private static Instant now() {
+    return Instant.now().truncatedTo(ChronoUnit.MILLIS);
+  }
+
   private static int minutes(Job job) {
     var given = job.told().minutes();
     return given == null
-        ? (int) Math.min(MOST_MINUTES, Duration.between(job.begunAt(), Instant.now()).toMinutes())
+        ? (int) Math.min(MOST_MINUTES, Duration.between(job.begunAt(), now()).toMinutes())
         : given;
   }
 

@@ -1,0 +1,144 @@
+package almanac.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Route;
+import com.microsoft.playwright.options.AriaRole;
+import java.nio.file.Path;
+import java.util.function.Function;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+/** Work at the bench: by keys alone, under a thumb, and through a crash. */
+class BenchJobTest {
+  private static final String PLANT = "Oncidium Slow Barge";
+
+  private static Locator step(Page page) {
+    return page.locator("#step");
+  }
+
+  private static Locator fate(Page page, String words) {
+    return Find.with(Find.group(page, "Root tally").getByRole(AriaRole.BUTTON), words);
+  }
+
+  private static void to(Page page, String title) {
+    Find.with(page.locator("nav[aria-label='Steps of the job'] button"), title).click();
+    assertThat(step(page)).hasText(title);
+  }
+
+  private static void kept(Page page) {
+    assertThat(page.locator(".kept")).hasText("Kept");
+  }
+
+  @Test
+  void byKeysAloneThroughACrashToOneActThatCanBeTakenBack(@TempDir Path data) throws Exception {
+    String job;
+    var almanac = RunningAlmanac.start(data, "--demo");
+    try (var browsing = Browsing.desk(almanac.address())) {
+      var page = browsing.plant(PLANT);
+      Work.verdict(page).waitFor();
+      page.keyboard().press("b");
+      assertThat(step(page)).hasText("Check the tag");
+      page.keyboard().press("Enter");
+      page.keyboard().press("s");
+      assertThat(step(page)).hasText("Soak");
+      Find.button(page, "Start 15 minutes").click();
+      assertThat(page.getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("Timers")))
+          .containsText("14:");
+      to(page, "Tally the roots");
+      page.keyboard().type("1112244");
+      page.keyboard().press("u");
+      assertThat(page.locator(".comes")).containsText("A moderate loss.");
+      kept(page);
+      job = page.url().replace(almanac.address(), "");
+      almanac.kill();
+    } finally {
+      almanac.close();
+    }
+    try (var again = RunningAlmanac.start(data, "--demo");
+        var browsing = Browsing.desk(again.address())) {
+      var page = browsing.page();
+      page.navigate(job.startsWith("http") ? job.replaceFirst("https?://[^/]+", "") : job);
+      assertThat(step(page)).hasText("Tally the roots");
+      assertThat(fate(page, "firm, tip broken")).containsText("2");
+      assertThat(fate(page, "soft, removed")).containsText("1");
+      to(page, "How it went");
+      Find.entry(page, "What went well").fill("came out whole");
+      kept(page);
+      Find.button(page, "Write it down").click();
+      assertThat(Work.journal(page)).containsText("roots: 3 firm, kept, 2 firm, tip broken");
+      assertThat(Work.journal(page)).containsText("came out whole");
+      assertThat(Find.region(page, "Medium")).containsText("15 May");
+      Find.button(page, "Undo").click();
+      assertThat(page.getByText("Taken back").first()).isVisible();
+      assertThat(Find.region(page, "Medium")).not().containsText("potted 15 May");
+      assertThat(browsing.complaints()).isEmpty();
+    }
+  }
+
+  @Test
+  void everyStepIsForEverybodyInBothLights(@TempDir Path data) {
+    try (var almanac = RunningAlmanac.start(data, "--demo")) {
+      through(almanac, Browsing::desk);
+      through(almanac, Browsing::lamp);
+    }
+  }
+
+  private static void through(RunningAlmanac almanac, Function<String, Browsing> as) {
+    try (var browsing = as.apply(almanac.address())) {
+      var page = browsing.plant(PLANT);
+      Find.with(page.locator("button"), "bench").first().click();
+      to(page, "Check the tag");
+      int seen = 1;
+      for (; page.getByText("Write it down").count() == 0; seen++) {
+        assertThat(browsing.violations()).as(step(page).innerText()).isEmpty();
+        var before = step(page).innerText();
+        Find.with(page.locator(".turns button"), "Done").click();
+        assertThat(step(page)).not().hasText(before);
+      }
+      assertThat(browsing.violations()).isEmpty();
+      assertThat(seen).isGreaterThan(10);
+      to(page, "Check the tag");
+    }
+  }
+
+  private static final String TOO_SMALL_FOR_GLOVES =
+      """
+      [...document.querySelectorAll('.turns button, .pad button, .step .act, .step .pick span')]
+        .map(e => e.getBoundingClientRect()).filter(r => r.height > 0 && r.height < 55.5).length
+      """;
+
+  @Test
+  void underAThumbWithTheLineGoingDown(@TempDir Path data) {
+    try (var almanac = RunningAlmanac.start(data, "--demo");
+        var browsing = Browsing.phone(almanac.address())) {
+      var page = browsing.plant(PLANT);
+      Find.with(page.locator("button"), "To the bench").click();
+      to(page, "Look");
+      assertThat(page.evaluate(TOO_SMALL_FOR_GLOVES)).isEqualTo(0);
+      Work.pick(page, "Rot and disease", "purple ring in a cut");
+      kept(page);
+      assertThat(page.locator("nav[aria-label='Steps of the job']")).containsText("Keep it apart");
+      to(page, "Tally the roots");
+      assertThat(page.evaluate(TOO_SMALL_FOR_GLOVES)).isEqualTo(0);
+      browsing.fitsTheScreen();
+      page.route("**/api/jobs/**", Route::abort);
+      fate(page, "firm, kept").click();
+      fate(page, "firm, kept").click();
+      assertThat(fate(page, "firm, kept")).containsText("2");
+      assertThat(page.locator(".kept")).hasText("Not kept yet");
+      page.unroute("**/api/jobs/**");
+      page.reload();
+      assertThat(fate(page, "firm, kept")).containsText("2");
+      kept(page);
+      page.getByText("Give the job up").click();
+      Find.button(page, "Give it up").click();
+      assertThat(Work.verdict(page)).isVisible();
+      assertThat(Find.with(page.locator("button"), "To the bench")).isVisible();
+      assertThat(Work.journal(page)).not().containsText("At the bench");
+    }
+  }
+}

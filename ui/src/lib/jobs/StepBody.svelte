@@ -1,0 +1,110 @@
+<script lang="ts">
+  import { untrack } from 'svelte';
+  import type { Schemas } from '$lib/api/client';
+  import { faultOf } from '$lib/forms/faults';
+  import LookRow from '$lib/forms/LookRow.svelte';
+  import { entriesOf, untouched, type TypedLook } from '$lib/forms/looks';
+  import { sentMix, typedMix } from '$lib/forms/mix';
+  import MixEditor from '$lib/forms/MixEditor.svelte';
+  import { sentPot, typedPot } from '$lib/forms/pot';
+  import PotFields from '$lib/forms/PotFields.svelte';
+  import TextArea from '$lib/forms/TextArea.svelte';
+  import TextField from '$lib/forms/TextField.svelte';
+  import { lengthOut, measuredOut } from '$lib/words/units.svelte';
+  import type { AtBench } from './atBench.svelte';
+  import TallyPad from './TallyPad.svelte';
+
+  interface Props {
+    bench: AtBench;
+    plant: Schemas['PlantPage'];
+    choices: Schemas['Choices'];
+  }
+  const { bench, plant, choices }: Props = $props();
+  const task = $derived(bench.step.task);
+  const shown = $derived(choices.looks.filter(({ item }) => bench.job.looks.includes(item)));
+
+  const begun = untrack(() => bench.told);
+  let looks = $state<Record<string, TypedLook>>(
+    Object.fromEntries(
+      untrack(() => bench.job.looks).map((item) => {
+        const known = begun.looks[item];
+        const unit = untrack(() => choices).looks.find((look) => look.item === item)?.measure?.unit;
+        return [
+          item,
+          known
+            ? {
+                answers: known.answers,
+                measured: known.measured == null ? '' : measuredOut(known.measured, unit),
+              }
+            : untouched(),
+        ];
+      }),
+    ),
+  );
+  const inches = (mm: number | null | undefined) => (mm == null ? '' : lengthOut(mm));
+  let pot = $state(
+    begun.pot
+      ? {
+          type: begun.pot.type as string,
+          diameter: inches(begun.pot.diameterMm),
+          depth: inches(begun.pot.depthMm),
+          topLayer: begun.pot.topLayer,
+        }
+      : typedPot(untrack(() => plant).potting),
+  );
+  let mix = $state(typedMix(begun.mix.length ? begun.mix : untrack(() => plant).potting.mix));
+  let minutes = $state(begun.minutes == null ? '' : String(begun.minutes));
+  let well = $state(begun.well);
+  let badly = $state(begun.badly);
+
+  const sent = $derived({
+    looks: entriesOf(looks, choices.looks) as Schemas['JobTold']['looks'],
+    pot: sentPot(pot, bench.told.pot ?? plant.potting),
+    mix: sentMix(mix),
+    minutes: minutes.trim() === '' ? null : Number(minutes),
+    well,
+    badly,
+  });
+  let before = untrack(() => JSON.stringify(sent));
+  $effect(() => {
+    const now = JSON.stringify(sent);
+    if (now === before) return;
+    before = now;
+    untrack(() => bench.tell(JSON.parse(now) as Partial<Schemas['JobTold']>));
+  });
+</script>
+
+{#if task === 'TALLY'}
+  <TallyPad {bench} />
+{:else if task === 'LOOK'}
+  {#each shown as choice (choice.item)}
+    <LookRow
+      {choice}
+      fault={faultOf(bench.problem, `looks.${choice.item}`)}
+      bind:look={looks[choice.item]!}
+    />
+  {/each}
+{:else if task === 'POT'}
+  <PotFields bind:pot pots={choices.pots} problem={bench.problem} />
+{:else if task === 'FILL'}
+  <MixEditor bind:mix components={choices.components} fault={faultOf(bench.problem, 'mix')} />
+  <button type="button" class="act tall" onclick={() => bench.fillAgain()}
+    >It does not sit right: begin the fill again</button
+  >
+{:else if task === 'TELL'}
+  <TextArea label="What went well" fault={faultOf(bench.problem, 'well')} bind:value={well} />
+  <TextArea label="What did not" fault={faultOf(bench.problem, 'badly')} bind:value={badly} />
+  <TextField
+    label="Minutes"
+    hint="Measured since it was begun, unless you say"
+    inputmode="numeric"
+    fault={faultOf(bench.problem, 'minutes')}
+    bind:value={minutes}
+  />
+{/if}
+
+<style>
+  .tall {
+    margin-top: 14px;
+  }
+</style>

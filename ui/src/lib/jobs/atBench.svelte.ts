@@ -1,0 +1,161 @@
+import { answered, api, problemOf, type Problem, type Schemas } from '$lib/api/client';
+import { ringsAfter } from './waits';
+
+export type Job = Schemas['JobPage'];
+export type Told = Schemas['JobTold'];
+export type Task = Schemas['StepView']['task'];
+export type Fate = keyof Schemas['TallyEntry']['counts'] & string;
+
+/** Told again in this browser until the program has it: a closed lid loses nothing. */
+const kept = (uid: string) => `almanac.job.${uid}`;
+
+/** The steps that are done anew when the fill is begun again. */
+const OF_THE_FILL: Task[] = ['LEVEL', 'FILL', 'HOLD'];
+
+/** A job while somebody works on it: what is told is shown at once and kept in the background. */
+export class AtBench {
+  job = $state() as Job;
+  told = $state() as Told;
+  problem = $state<Problem>();
+  /** Whether something is not kept by the program yet. */
+  waiting = $state(false);
+  #sending = false;
+
+  constructor(job: Job) {
+    this.job = job;
+    this.told = this.#before(job) ?? job.told;
+    if (this.told !== job.told) void this.#send();
+  }
+
+  get steps(): Schemas['StepView'][] {
+    return this.job.steps;
+  }
+
+  state(task: Task): Schemas['StepView']['state'] {
+    if (this.told.done.includes(task)) return 'DONE';
+    return this.told.skipped.includes(task) ? 'SKIPPED' : 'OPEN';
+  }
+
+  /** Where it is: at the step it was left at, or at the first that is open. */
+  get at(): number {
+    const left = this.steps.findIndex((step) => step.task === this.told.at);
+    if (left >= 0) return left;
+    const open = this.steps.findIndex((step) => this.state(step.task) === 'OPEN');
+    return open >= 0 ? open : this.steps.length - 1;
+  }
+
+  get step(): Schemas['StepView'] {
+    return this.steps[this.at]!;
+  }
+
+  get last(): boolean {
+    return this.at === this.steps.length - 1;
+  }
+
+  done(): void {
+    this.#leave('done');
+  }
+
+  skip(): void {
+    this.#leave('skipped');
+  }
+
+  go(at: number): void {
+    const step = this.steps[Math.max(0, Math.min(this.steps.length - 1, at))];
+    if (step) this.tell({ at: step.task });
+  }
+
+  /** It did not sit right: out again, and the fill from the beginning. */
+  fillAgain(): void {
+    const fill = this.steps.find((step) => OF_THE_FILL.includes(step.task));
+    this.tell({
+      done: this.told.done.filter((task) => !OF_THE_FILL.includes(task)),
+      skipped: this.told.skipped.filter((task) => !OF_THE_FILL.includes(task)),
+      at: fill?.task ?? null,
+    });
+  }
+
+  /** So many roots more, or fewer, of one fate. */
+  count(fate: Fate, more: number, byEye = false): void {
+    const { tally } = this.told;
+    const count = Math.max(0, (tally.counts[fate] ?? 0) + more);
+    this.tell({
+      tally: { counts: { ...tally.counts, [fate]: count }, byEye: tally.byEye || byEye },
+    });
+  }
+
+  wait(task: Task, minutes: number): void {
+    const rings = ringsAfter(minutes, Date.now());
+    this.tell({
+      timers: [...this.told.timers.filter((each) => each.task !== task), { task, rings }],
+    });
+  }
+
+  stopWaiting(task: Task): void {
+    this.tell({ timers: this.told.timers.filter((each) => each.task !== task) });
+  }
+
+  /** Tells more of it; shown at once, kept as soon as the program answers. */
+  tell(more: Partial<Told>): void {
+    this.told = { ...this.told, ...more };
+    localStorage.setItem(
+      kept(this.job.uid),
+      JSON.stringify({ version: this.job.version, told: this.told }),
+    );
+    void this.#send();
+  }
+
+  /** Once everything told is kept; nothing comes back if that cannot be. */
+  async settled(): Promise<Job | undefined> {
+    while (this.#sending) await new Promise((resolve) => setTimeout(resolve, 20));
+    if (this.waiting) await this.#send();
+    return this.waiting ? undefined : this.job;
+  }
+
+  /** Nothing is to be told of it any more. */
+  leave(): void {
+    localStorage.removeItem(kept(this.job.uid));
+  }
+
+  #leave(as: 'done' | 'skipped'): void {
+    const { task } = this.step;
+    const other = as === 'done' ? 'skipped' : 'done';
+    const next = this.steps[this.at + 1];
+    this.tell({
+      [as]: [...this.told[as].filter((each) => each !== task), task],
+      [other]: this.told[other].filter((each) => each !== task),
+      at: next?.task ?? task,
+    });
+  }
+
+  #before(job: Job): Told | undefined {
+    const text = localStorage.getItem(kept(job.uid));
+    if (!text) return undefined;
+    const before = JSON.parse(text) as { version: number; told: Told };
+    return before.version === job.version ? before.told : undefined;
+  }
+
+  async #send(): Promise<void> {
+    this.waiting = true;
+    if (this.#sending) return;
+    this.#sending = true;
+    try {
+      for (let sent: Told | undefined; sent !== this.told;) {
+        sent = this.told;
+        this.job = await answered(
+          api.PUT('/api/jobs/{uid}', {
+            params: { path: { uid: this.job.uid }, query: { version: this.job.version } },
+            body: $state.snapshot(sent) as Told,
+          }),
+        );
+        this.problem = undefined;
+      }
+      this.waiting = false;
+      localStorage.removeItem(kept(this.job.uid));
+    } catch (failure) {
+      this.problem = problemOf(failure);
+    } finally {
+      this.#sending = false;
+    }
+  }
+}

@@ -1,0 +1,27 @@
+<script lang="ts">
+  import { untrack } from 'svelte';
+  import { page } from '$app/state';
+  import { choices, jobPage } from '$lib/api/queries';
+  import { AtBench } from '$lib/jobs/atBench.svelte';
+  import Bench from '$lib/jobs/Bench.svelte';
+  import Waiting from '$lib/shell/Waiting.svelte';
+
+  const uid = $derived(page.params.uid ?? '');
+  const query = jobPage(() => uid);
+  const options = choices();
+  let bench = $state<AtBench>();
+
+  // What is told here goes ahead of what is read again.
+  $effect(() => {
+    const job = query.data;
+    if (job && untrack(() => bench?.job.uid) !== job.uid) bench = new AtBench(job);
+  });
+</script>
+
+<svelte:head><title>{bench?.job.name ?? ''} at the bench · Mellow Almanac</title></svelte:head>
+
+<Waiting {query}>
+  {#if bench && options.data}
+    <Bench {bench} choices={options.data} again={() => (bench = undefined)} />
+  {/if}
+</Waiting>
