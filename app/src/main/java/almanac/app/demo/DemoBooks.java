@@ -4,11 +4,11 @@ import almanac.app.checks.Answering;
 import almanac.app.collection.Keeping;
 import almanac.app.collection.Plants;
 import almanac.app.inspections.Inspecting;
+import almanac.app.jobs.Jobs;
 import almanac.app.judging.Judging;
 import almanac.app.photos.Photos;
 import almanac.app.plants.Adding;
 import almanac.app.plants.CardChanges;
-import almanac.app.repots.Repotting;
 import almanac.app.site.Today;
 import org.springframework.stereotype.Component;
 
@@ -18,7 +18,7 @@ record DemoBooks(
     Adding adding,
     CardChanges changes,
     Inspecting inspecting,
-    Repotting repotting,
+    Jobs jobs,
     Answering answering,
     Keeping keeping,
     Plants plants,

@@ -1,8 +1,8 @@
 package almanac.app.demo;
 
+import almanac.app.jobs.JobTold;
 import almanac.app.journal.NewAct;
 import almanac.app.plants.Adding;
-import almanac.app.repots.Repotting;
 import almanac.core.figures.Figures;
 import almanac.core.followup.CheckAnswer;
 import almanac.core.followup.Series;
@@ -148,11 +148,21 @@ final class DemoPlant {
     return this;
   }
 
-  DemoPlant repot(int daysAgo, Mix mix) {
+  /** Worked on at the bench, and potted in that. */
+  DemoPlant worked(int daysAgo, Mix mix, Happening.Worked work) {
     var day = today.minusDays(daysAgo);
-    books
-        .repotting()
-        .repot(id, new Repotting.Move(day, mix, null, Pot.NOT_NOTED, "", null, null), day);
+    var plant = books.plants().one(id);
+    var potting = new Potting(PottedOn.on(day), day, mix, plant.follows().of(Trait.MOISTURE));
+    var pot = ((Happening.Potted) plant.plant().potted().happening()).pot();
+    var potted = new Happening.Potted(potting, pot, plant.history().inFlower(day));
+    books.keeping().write(NewAct.of(day, id, work, potted), day);
+    return this;
+  }
+
+  /** On the bench today, with what was told so far. */
+  DemoPlant begun(JobTold told) {
+    var job = books.jobs().begin(id, today);
+    books.jobs().save(job.uid(), job.version(), told);
     return this;
   }
 

@@ -1,9 +1,12 @@
 package almanac.app.demo;
 
+import static almanac.core.medium.Component.BARK_FINE;
 import static almanac.core.medium.Component.PERLITE;
 import static almanac.core.medium.Component.SPHAGNUM_BEST;
 
+import almanac.app.jobs.JobTold;
 import almanac.core.followup.CheckAnswer;
+import almanac.core.history.Happening;
 import almanac.core.inspection.Bloom;
 import almanac.core.inspection.GrowthStage;
 import almanac.core.inspection.Item;
@@ -13,9 +16,12 @@ import almanac.core.inspection.RootsInPot;
 import almanac.core.inspection.Rot;
 import almanac.core.inspection.Smell;
 import almanac.core.inspection.Stability;
+import almanac.core.jobs.Task;
 import almanac.core.medium.Mix;
 import almanac.core.medium.Piece;
 import almanac.core.roots.RootStage;
+import almanac.core.tally.RootFate;
+import almanac.core.tally.RootTally;
 import java.time.LocalDate;
 import java.util.Map;
 import java.util.Objects;
@@ -94,7 +100,17 @@ final class DemoTold {
         .picture(8, 70, 3);
     if (DemoYears.growing(today)) {
       plant("Catasetum Old Winch")
-          .repot(34, Mix.of(SPHAGNUM_BEST).and(PERLITE, 1))
+          .worked(
+              34,
+              Mix.of(SPHAGNUM_BEST).and(PERLITE, 1),
+              new Happening.Worked(
+                  RootTally.EMPTY
+                      .and(RootFate.FIRM_KEPT, 14)
+                      .and(RootFate.TIP_BROKEN, 2)
+                      .and(RootFate.HOLLOW, 9),
+                  25,
+                  "old roots came off by themselves",
+                  ""))
           .answer(26, CheckAnswer.AS_HOPED)
           .look(4, look -> look.roots(RootStage.SHORT).stands(Stability.FIRM));
     } else {
@@ -111,12 +127,27 @@ final class DemoTold {
   private void eastSill() {
     plant("Phalaenopsis Tallow Light")
         .look(6, look -> look.bloom(Bloom.OPEN).stands(Stability.SLIGHT_WOBBLE))
-        .look(1, look -> look.inPot(RootsInPot.MIXED).piece(Piece.MUSH));
+        .look(1, look -> look.inPot(RootsInPot.MIXED).piece(Piece.MUSH))
+        .begun(atTheFill());
     plant("Phalaenopsis Nine Arches")
         .look(10, look -> look.roots(RootStage.NUB).bloom(Bloom.FINISHED).piece(Piece.TEARS));
     plant("Phalaenopsis Small Lantern")
         .look(25, look -> look.roots(12).bloom(Bloom.BUDS).inPot(RootsInPot.FIRM));
     plant("Coelogyne Towpath").look(20, look -> look.stands(Stability.FIRM).bloom(Bloom.NONE));
+  }
+
+  /** All is done up to the fill, and the roots are counted. */
+  private static JobTold atTheFill() {
+    return JobTold.at(
+        Task.FILL,
+        new RootTally(
+            Map.of(
+                RootFate.FIRM_KEPT, 5,
+                RootFate.TIP_BROKEN, 1,
+                RootFate.SOFT, 7,
+                RootFate.HOLLOW, 3),
+            false),
+        Mix.of(BARK_FINE).and(PERLITE, 1));
   }
 
   private void cellarShelf() {
@@ -125,9 +156,33 @@ final class DemoTold {
     plant("Phragmipedium Wet Stair")
         .look(28, look -> look.measured(Item.RIM, -4).bloom(Bloom.OPEN).roots(RootStage.ANCHORED));
     plant("Masdevallia Night Ferry")
-        .repot(95, Mix.of(SPHAGNUM_BEST).and(PERLITE, 0.5))
+        .worked(
+            95,
+            Mix.of(SPHAGNUM_BEST).and(PERLITE, 0.5),
+            new Happening.Worked(
+                RootTally.EMPTY.andAbout(100, RootFate.TIP_BROKEN, 1, RootFate.FIRM_KEPT),
+                35,
+                "soaked overnight, the moss slid off",
+                "some fine roots tore at the wall"))
         .answer(87, CheckAnswer.AS_HOPED)
         .answer(64, CheckAnswer.AS_HOPED)
         .look(12, look -> look.roots(RootStage.LONG).inPot(RootsInPot.FIRM));
+    plant("Maxillaria Rope Ladder")
+        .worked(
+            120,
+            Mix.of(BARK_FINE).and(PERLITE, 1),
+            new Happening.Worked(
+                RootTally.EMPTY
+                    .and(RootFate.FIRM_KEPT, 31)
+                    .and(RootFate.CUT_BACK, 4)
+                    .and(RootFate.SOFT, 6)
+                    .and(RootFate.NEW_KEPT, 8)
+                    .and(RootFate.NEW_BROKEN, 1),
+                40,
+                "sits lower now, the new roots go in",
+                "one new tip broke on the rim"))
+        .answer(112, CheckAnswer.AS_HOPED)
+        .answer(90, CheckAnswer.AS_HOPED)
+        .answer(35, CheckAnswer.AS_HOPED);
   }
 }

@@ -11,4 +11,5 @@ import java.util.UUID;
  * @param begunOn the day of the work
  * @param begunAt when it was begun
  */
-record Job(UUID uid, long plantId, LocalDate begunOn, Instant begunAt, int version, JobTold told) {}
+public record Job(
+    UUID uid, long plantId, LocalDate begunOn, Instant begunAt, int version, JobTold told) {}

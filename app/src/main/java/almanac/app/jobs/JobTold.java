@@ -4,7 +4,9 @@ import almanac.app.told.LookEntry;
 import almanac.app.told.MixPart;
 import almanac.app.told.PotEntry;
 import almanac.core.jobs.Task;
+import almanac.core.medium.Mix;
 import almanac.core.medium.Moisture;
+import almanac.core.tally.RootTally;
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.Max;
@@ -12,12 +14,13 @@ import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.Instant;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
 
 /** What was told of a job so far. */
-record JobTold(
+public record JobTold(
     @Schema(nullable = true, description = "The step it is at; the first open one unless given")
         Task at,
     @NotNull(message = "Give the steps that are done; there may be none.") Set<Task> done,
@@ -64,8 +67,25 @@ record JobTold(
           "",
           "");
 
+  /** All steps before that one are done. */
+  public static JobTold at(Task step, RootTally tally, Mix mix) {
+    return new JobTold(
+        step,
+        EnumSet.range(Task.TAG, Task.values()[step.ordinal() - 1]),
+        Set.of(),
+        Map.of(),
+        new TallyEntry(tally.counts(), tally.byEye()),
+        null,
+        MixPart.of(mix),
+        null,
+        List.of(),
+        null,
+        "",
+        "");
+  }
+
   /** Something that is waited for. */
-  record TimerEntry(
+  public record TimerEntry(
       @NotNull(message = "Say for which step the timer runs.") Task task,
       @NotNull(message = "Say when the timer rings.") Instant rings) {}
 }

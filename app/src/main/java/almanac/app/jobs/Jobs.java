@@ -39,7 +39,7 @@ import org.springframework.transaction.annotation.Transactional;
  */
 @Service
 @Transactional
-class Jobs {
+public class Jobs {
   private static final int MOST_MINUTES = 1440;
 
   private final JobTable table;
@@ -55,7 +55,7 @@ class Jobs {
   }
 
   /** Begins a job on a plant, or goes on with the one that is open. */
-  Job begin(long plantId, LocalDate today) {
+  public Job begin(long plantId, LocalDate today) {
     var plant = plants.one(plantId);
     if (!plant.plant().here()) {
       throw new Conflict("%s is not in the collection any more.".formatted(plant.name()));
@@ -86,7 +86,7 @@ class Jobs {
    *
    * @throws Conflict if it went on elsewhere meanwhile
    */
-  Job save(UUID uid, int version, JobTold told) {
+  public Job save(UUID uid, int version, JobTold told) {
     var job = table.one(uid);
     work(new Job(uid, job.plantId(), job.begunOn(), job.begunAt(), version, told));
     told.tally().tally();

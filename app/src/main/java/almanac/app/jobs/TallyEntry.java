@@ -8,7 +8,7 @@ import jakarta.validation.constraints.NotNull;
 import java.util.Map;
 
 /** A tally of roots as it is tapped. */
-record TallyEntry(
+public record TallyEntry(
     @Schema(description = "How many roots by what became of them, 0 to 999 each")
         @NotNull(message = "Give the counts; there may be none.")
         Map<RootFate, @NotNull(message = "Give a number of roots.") Integer> counts,
