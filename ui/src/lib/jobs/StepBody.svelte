@@ -7,6 +7,7 @@
   import { sentMix, typedMix } from '$lib/forms/mix';
   import MixEditor from '$lib/forms/MixEditor.svelte';
   import { sentPot, typedPot } from '$lib/forms/pot';
+  import PotHolds from '$lib/forms/PotHolds.svelte';
   import PotFields from '$lib/forms/PotFields.svelte';
   import TextArea from '$lib/forms/TextArea.svelte';
   import TextField from '$lib/forms/TextField.svelte';
@@ -87,23 +88,30 @@
 {:else if task === 'POT'}
   <PotFields bind:pot pots={choices.pots} problem={bench.problem} />
 {:else if task === 'FILL'}
+  <PotHolds {pot} />
   <MixEditor bind:mix components={choices.components} fault={faultOf(bench.problem, 'mix')} />
   <button type="button" class="act tall" onclick={() => bench.fillAgain()}
     >It does not sit right: begin the fill again</button
   >
 {:else if task === 'TELL'}
-  <TextArea label="What went well" fault={faultOf(bench.problem, 'well')} bind:value={well} />
-  <TextArea label="What did not" fault={faultOf(bench.problem, 'badly')} bind:value={badly} />
-  <TextField
-    label="Minutes"
-    hint="Measured since it was begun, unless you say"
-    inputmode="numeric"
-    fault={faultOf(bench.problem, 'minutes')}
-    bind:value={minutes}
-  />
+  <div class="told">
+    <TextArea label="What went well" fault={faultOf(bench.problem, 'well')} bind:value={well} />
+    <TextArea label="What did not" fault={faultOf(bench.problem, 'badly')} bind:value={badly} />
+    <TextField
+      label="Minutes"
+      hint="Measured since it was begun, unless you say"
+      inputmode="numeric"
+      fault={faultOf(bench.problem, 'minutes')}
+      bind:value={minutes}
+    />
+  </div>
 {/if}
 
 <style>
+  .told {
+    display: grid;
+    gap: 16px;
+  }
   .tall {
     margin-top: 14px;
   }

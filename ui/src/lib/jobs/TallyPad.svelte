@@ -130,6 +130,20 @@
     top: 6px;
     right: 8px;
   }
+  @media (max-width: 700px) {
+    .pad {
+      grid-template-columns: 1fr 1fr;
+      gap: 8px;
+    }
+    button {
+      gap: 6px;
+      padding: 8px;
+      font-size: 15px;
+    }
+    .count {
+      font-size: 28px;
+    }
+  }
   .comes {
     margin-top: 14px;
     font-size: 17px;

@@ -1,5 +1,6 @@
 package almanac.e2e;
 
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.nio.file.Path;
@@ -42,6 +43,7 @@ class Screenshots {
       whatIf(desk);
       rules(desk);
       round(desk, "round");
+      bench(desk, "bench");
     }
   }
 
@@ -58,6 +60,7 @@ class Screenshots {
       shoot(phone, "/plants/Brassia Lock Keeper", "phone-plant");
       shoot(phone, "/plants/Brassia Lock Keeper/inspect", "phone-inspect");
       round(phone, "phone-round");
+      bench(phone, "phone-bench");
     }
   }
 
@@ -85,6 +88,17 @@ class Screenshots {
     page.locator(".side .slip h2").waitFor();
     page.keyboard().press("=");
     page.locator(".said").getByText("“").waitFor();
+    keep(page, name);
+  }
+
+  private static void bench(Browsing browsing, String name) {
+    var page = browsing.plant("Phalaenopsis Tallow Light");
+    page.getByText("Go on at the bench").click();
+    page.locator("#step").waitFor();
+    page.locator("nav[aria-label='Steps of the job'] button")
+        .filter(new Locator.FilterOptions().setHasText("Tally the roots"))
+        .click();
+    page.locator(".comes ul").waitFor();
     keep(page, name);
   }
 
