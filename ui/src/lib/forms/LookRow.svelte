@@ -52,7 +52,7 @@
 <fieldset aria-describedby="{id}-how {fault ? `${id}-fault` : ''}" data-look={choice.item}>
   <legend>{choice.title}{lead ? `, lead ${lead}` : ''}</legend>
   <div class="how">
-    <HowToLook item={choice.item} title={choice.title} />
+    <HowToLook item={choice.item} title={choice.title} byKey />
     <p class="quiet" id="{id}-how">{choice.how}{last ? ` · last: ${last}` : ''}</p>
   </div>
   <div class="picks">

@@ -5,12 +5,15 @@
     /** What is looked at, on whichever lead. */
     item: string;
     title: string;
+    /** Whether the key "?" asks as well, so that nobody has to step over it. */
+    byKey?: boolean;
   }
-  const { item, title }: Props = $props();
+  const { item, title, byKey = false }: Props = $props();
 </script>
 
 <button
   type="button"
+  tabindex={byKey ? -1 : undefined}
   aria-label="How to look: {title}"
   onclick={() => (asked.item = item.split('/')[0]!)}><span aria-hidden="true">?</span></button
 >

@@ -22,6 +22,6 @@ export function sheetKeys(event: KeyboardEvent, sections: Section[], save: () =>
 function goTo(place: string): void {
   const at = document.getElementById(place);
   if (at instanceof HTMLDetailsElement) at.open = true;
-  startHere(at instanceof HTMLDetailsElement ? at.querySelector('fieldset') : at);
+  startHere(at instanceof HTMLDetailsElement ? at.querySelector('fieldset input') : at);
   at?.scrollIntoView({ block: 'start' });
 }

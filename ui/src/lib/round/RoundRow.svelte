@@ -30,7 +30,7 @@
 <div class="row" class:current data-look={choice.item} role="group" aria-labelledby="{id}-title">
   <div class="title">
     <span id="{id}-title">{choice.title}</span>
-    <HowToLook item={choice.item} title={choice.title} />
+    <HowToLook item={choice.item} title={choice.title} byKey />
   </div>
   <div class="picks">
     {#each choice.answers as each, i (each.answer)}

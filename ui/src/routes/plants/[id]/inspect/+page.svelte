@@ -54,7 +54,7 @@
     const look = measured && filled.looks[measured.item];
     if (look) look.measured = measuredOut(measured.mm, 'mm');
     form = filled;
-    void tick().then(() => startHere(document.querySelector('details[open] fieldset')));
+    void tick().then(() => startHere(document.querySelector('details[open] fieldset input')));
   });
 
   $effect(() => {

@@ -32,7 +32,7 @@ import org.springframework.context.annotation.Configuration;
 @Configuration
 class OpenApi {
   private static final List<String> KEEPS_NOTHING =
-      List.of("/what-if", "/trial", "/judgements", "/measurements", "/tallies");
+      List.of("/what-if", "/trial", "/judgements", "/measurements", "/tallies", "/cut-plans");
 
   @Bean
   OpenAPI description() {
