@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { openChecks, plantList, sitePage } from '$lib/api/queries';
+  import { openChecks, openJobs, plantList, sitePage } from '$lib/api/queries';
   import CheckRow from '$lib/checks/CheckRow.svelte';
   import VerdictMark from '$lib/drawings/VerdictMark.svelte';
   import Waiting from '$lib/shell/Waiting.svelte';
@@ -9,6 +9,7 @@
   const site = sitePage();
   const plants = plantList();
   const checks = openChecks();
+  const jobs = openJobs();
   const today = $derived(site.data?.today ?? '');
   const now = $derived(
     (plants.data ?? [])
@@ -32,6 +33,17 @@
   {:else}
     <div class="columns">
       <section class="sheet" aria-labelledby="now">
+        {#if jobs.data?.length}
+          <h2>On the bench</h2>
+          <ul class="begun">
+            {#each jobs.data as job (job.uid)}
+              <li>
+                <a href="/jobs/{job.uid}"><b>{job.name}</b></a>
+                <span class="quiet">go on</span>
+              </li>
+            {/each}
+          </ul>
+        {/if}
         <h2 id="now">Take in hand</h2>
         {#if now.length}
           <ul>
@@ -106,6 +118,9 @@
     list-style: none;
     padding: 0;
     margin: 6px 0 0;
+  }
+  .begun {
+    margin-bottom: 16px;
   }
   section > ul > li:not(:last-child) {
     border-bottom: 1px solid var(--color-rule);

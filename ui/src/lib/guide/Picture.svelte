@@ -25,7 +25,8 @@
     stroke-width: 2;
     stroke-linecap: round;
     stroke-linejoin: round;
-    font: 600 11px var(--font-sans);
+    /* So that it is read at the size of a card. */
+    font: 600 14.5px var(--font-sans);
   }
   svg :global(.live) {
     stroke: var(--color-moss);

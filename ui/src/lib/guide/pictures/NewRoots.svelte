@@ -39,11 +39,13 @@
     d="M70 28l10-2 2 6-9 2zM90 40l10 2-1 5-10-2zM72 46l9 2-1 5-9-1zM96 26l9 2-2 5-8-2z"
   />
 {/if}
-<g transform="translate({BASE} 66)">
+<g transform="translate({BASE} 64)">
   <path class="thin" d="M0 0H{88 + 10}M0 0v4" />
-  {#each marks as mm (mm)}
+  {#each marks as mm, i (mm)}
+    {@const last = i === marks.length - 1}
     <path class="thin" d="M{mm * scale} 0v4" />
-    <text x={mm * scale} y="15" text-anchor="middle">{lengthOut(mm)}</text>
+    <text x={last ? 103 : mm * scale} y="17" text-anchor={last ? 'end' : 'middle'}
+      >{lengthOut(mm)}{last ? ` ${unitOf('mm')}` : ''}</text
+    >
   {/each}
-  <text x="102" y="15" text-anchor="end">{unitOf('mm')}</text>
 </g>

@@ -117,6 +117,15 @@ class JobsTest {
                 "looks",
                 "{\"pests\":{\"answers\":[\"ROOT_MEALYBUG\"]},\"pestPlace\":{\"answers\":[\"MEDIUM\"]}}"));
     assertThat(tasks(job)).contains("RINSE", "TREAT", "APART");
+    var plant = "Brassia Lock Keeper";
+    var done = finish(save(job, with(job, "done", "[\"APART\"]"))).body();
+    assertThat(done.path("plant").path("card").path("apartSince").asString())
+        .as("set apart, so kept apart from now on")
+        .isEqualTo("2027-05-15");
+    APP.post("/api/acts/%s/withdrawal".formatted(done.path("act").asString()), "{}");
+    assertThat(APP.get("/api/plants/" + id(plant)).body().path("card").path("apartSince").isNull())
+        .isTrue();
+    job = begin(plant);
     job = save(job, with(job, "looks", "{\"rot\":{\"answers\":[\"WILT_THROUGH\"]}}"));
     assertThat(tasks(job)).contains("LET_GO").doesNotContain("FILL");
     assertThat(APP.delete("/api/jobs/" + job.path("uid").asString()).status()).isEqualTo(204);

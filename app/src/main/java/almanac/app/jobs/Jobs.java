@@ -147,6 +147,9 @@ public class Jobs {
     happenings.add(
         new Happening.Worked(
             told.tally().tally(), minutes(job), told.well().strip(), told.badly().strip()));
+    if (told.done().contains(Task.APART) && plant.card().apartSince() == null) {
+      happenings.add(new Happening.KeptApart(job.begunOn()));
+    }
     if (refilled && !told.skipped().contains(Task.FILL)) {
       var potted = potted(job, plant);
       Chronology.refuseOutOfOrder(plants.whole(job.plantId()), null, potted.potting());
