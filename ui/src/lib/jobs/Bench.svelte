@@ -106,6 +106,9 @@
         {problem.message}
         {#if problem.status === 409}
           <button type="button" class="link" onclick={reload}>Load it again</button>
+        {:else if bench.problem?.passing}
+          It is kept in this browser until then.
+          <button type="button" class="link" onclick={() => bench.tell({})}>Try again</button>
         {/if}
       </p>
     {/if}

@@ -19,12 +19,13 @@ export class AtBench {
   problem = $state<Problem>();
   /** Whether something is not kept by the program yet. */
   waiting = $state(false);
-  #sending = false;
+  #sending: Promise<void> | undefined;
 
   constructor(job: Job) {
     this.job = job;
-    this.told = this.#before(job) ?? job.told;
-    if (this.told !== job.told) void this.#send();
+    const before = this.#before(job);
+    this.told = before ?? job.told;
+    if (before) void this.#send();
   }
 
   get steps(): Schemas['StepView'][] {
@@ -107,7 +108,7 @@ export class AtBench {
 
   /** Once everything told is kept; nothing comes back if that cannot be. */
   async settled(): Promise<Job | undefined> {
-    while (this.#sending) await new Promise((resolve) => setTimeout(resolve, 20));
+    await this.#sending;
     if (this.waiting) await this.#send();
     return this.waiting ? undefined : this.job;
   }
@@ -135,10 +136,14 @@ export class AtBench {
     return before.version === job.version ? before.told : undefined;
   }
 
-  async #send(): Promise<void> {
+  #send(): Promise<void> {
     this.waiting = true;
-    if (this.#sending) return;
-    this.#sending = true;
+    this.#sending ??= this.#sendAll().finally(() => (this.#sending = undefined));
+    return this.#sending;
+  }
+
+  /** What is told while something is on its way goes after it. */
+  async #sendAll(): Promise<void> {
     try {
       for (let sent: Told | undefined; sent !== this.told;) {
         sent = this.told;
@@ -154,8 +159,6 @@ export class AtBench {
       localStorage.removeItem(kept(this.job.uid));
     } catch (failure) {
       this.problem = problemOf(failure);
-    } finally {
-      this.#sending = false;
     }
   }
 }

@@ -78,6 +78,7 @@ test('what the program did not take waits in the browser, and is sent when it is
 test('what was told of an older version does not go over what was told elsewhere since', () => {
   stored['almanac.job.one'] = JSON.stringify({ version: 3, told: { ...NOTHING, well: 'old' } });
   expect(new AtBench(job(5)).told.well).toBe('');
+  expect(put).not.toHaveBeenCalled();
 });
 
 test('a step that is done or passed over leads to the next, and can be gone back to', async () => {

@@ -6,7 +6,7 @@ import java.util.Optional;
 import java.util.ResourceBundle;
 import java.util.Set;
 
-/** How each look is taken, and by which sign each of its answers is known (handbook 1, 2). */
+/** How each look is taken, and by which sign each of its answers is known. */
 public final class FieldGuide {
   private static final ResourceBundle LINES =
       ResourceBundle.getBundle("almanac.core.inspection.field-guide", Locale.ROOT);
