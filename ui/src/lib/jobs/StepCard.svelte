@@ -41,6 +41,9 @@
       >{runs ? 'Stop the timer' : `Start ${step.minutes} minutes`}</button
     >
   {/if}
+  {#if step.task === 'DRESS' || step.task === 'TREAT'}
+    <p><a class="link" href="/sums">How much of it and how much water</a></p>
+  {/if}
   {#if step.task === 'PHOTOGRAPH' || step.task === 'TELL'}
     <label class="act tall">
       Photograph

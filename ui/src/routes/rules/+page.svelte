@@ -67,6 +67,7 @@
   </span>
   <a class="link" href="/kinds">Kinds of plants</a>
   <a class="link" href="/guide">Field guide</a>
+  <a class="link" href="/sums">Sums</a>
   <label class="seek">
     <span class="sr-only">Find a figure</span>
     <input class="input" type="search" placeholder="Sour, bark, nubs…" bind:value={sought} />

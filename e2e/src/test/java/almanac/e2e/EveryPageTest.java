@@ -28,6 +28,7 @@ class EveryPageTest {
           "/rules",
           "/kinds",
           "/guide",
+          "/sums",
           "/settings");
 
   /** Between them they show every hue on every ground. */

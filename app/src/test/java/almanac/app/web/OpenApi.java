@@ -32,7 +32,15 @@ import org.springframework.context.annotation.Configuration;
 @Configuration
 class OpenApi {
   private static final List<String> KEEPS_NOTHING =
-      List.of("/what-if", "/trial", "/judgements", "/measurements", "/tallies", "/cut-plans");
+      List.of(
+          "/what-if",
+          "/trial",
+          "/judgements",
+          "/measurements",
+          "/tallies",
+          "/cut-plans",
+          "/dilution",
+          "/feed");
 
   @Bean
   OpenAPI description() {

@@ -234,6 +234,7 @@ final class FigureNames {
       tally.feed-after-heavy = No feed after a heavy loss
       tally.nursed-every = A nursed plant is looked at every
       tally.nursed-for = A plant is nursed for
+      sums.peroxide-most = Strongest peroxide on a plant
       tag.checked-within = A tag counts as checked for
       """;
 

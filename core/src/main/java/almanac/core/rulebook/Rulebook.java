@@ -19,6 +19,7 @@ import almanac.core.pots.PottingFigures;
 import almanac.core.refusals.Refused;
 import almanac.core.roots.RootFigures;
 import almanac.core.season.SeasonFigures;
+import almanac.core.sums.SumFigures;
 import almanac.core.tags.TagFigures;
 import almanac.core.tally.TallyFigures;
 import java.util.List;
@@ -57,6 +58,7 @@ public final class Rulebook {
         HoldingFigures.GROUP,
         JobFigures.GROUP,
         TallyFigures.GROUP,
+        SumFigures.GROUP,
         FollowUpFigures.GROUP,
         TagFigures.GROUP);
   }

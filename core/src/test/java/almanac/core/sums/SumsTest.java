@@ -1,0 +1,69 @@
+package almanac.core.sums;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import almanac.core.figures.Figures;
+import almanac.core.refusals.Refused;
+import java.util.Random;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class SumsTest {
+  private static final Figures FIGURES = Figures.standard();
+
+  @Test
+  void sixPerCentPeroxideAndWaterInEqualPartsMakeThree() {
+    var mixed = Dilution.of(Substance.PEROXIDE, Use.PLANT, 6, 3, 500, FIGURES);
+    assertThat(mixed).isEqualTo(new Dilution(250, 250));
+  }
+
+  /** What is in it before is in it afterwards, and it is as much as was wanted. */
+  @Test
+  void nothingIsLostByDiluting() {
+    var random = new Random(3);
+    for (int i = 0; i < 1000; i++) {
+      double stock = 1 + 99 * random.nextDouble();
+      double wanted = stock * (0.001 + 0.999 * random.nextDouble());
+      double ml = 1 + 9999 * random.nextDouble();
+      var mixed = Dilution.of(Substance.OTHER, Use.FEED, stock, wanted, ml, FIGURES);
+      assertThat(mixed.stockMl() + mixed.waterMl()).isCloseTo(ml, within(1e-6));
+      assertThat(mixed.stockMl() * stock).isCloseTo(ml * wanted, within(1e-6 * ml * stock));
+      assertThat(mixed.waterMl()).isNotNegative();
+    }
+  }
+
+  @ParameterizedTest(name = "{0} on {1}, {2} % to {3} %: {4}")
+  @CsvSource({
+    "PEROXIDE, PLANT, 12, 6, wantedPercent",
+    "PEROXIDE, PLANT, 3, 3,",
+    "PEROXIDE, TOOLS, 12, 6,",
+    "ALCOHOL, PLANT, 96, 70, use",
+    "ALCOHOL, TOOLS, 96, 70,",
+    "BLEACH, PLANT, 5, 0.5, use",
+    "BLEACH, TOOLS, 5, 0.5,",
+    "OTHER, FEED, 3, 6, wantedPercent",
+    "OTHER, FEED, 0, 1, stockPercent",
+    "OTHER, FEED, 101, 1, stockPercent"
+  })
+  void whatIsImpossibleOrUnsafeIsRefused(
+      Substance what, Use use, double stock, double wanted, String field) {
+    if (field == null) {
+      assertThat(Dilution.of(what, use, stock, wanted, 100, FIGURES).stockMl()).isPositive();
+      return;
+    }
+    assertThatThrownBy(() -> Dilution.of(what, use, stock, wanted, 100, FIGURES))
+        .isInstanceOfSatisfying(
+            Refused.class, refused -> assertThat(refused.field().key()).isEqualTo(field));
+  }
+
+  @Test
+  void feedIsDosedByWaterAndStrengthAndToldInPartsPerMillion() {
+    assertThat(Feed.dose(1, 5, 0.5)).isEqualTo(2.5);
+    assertThat(Feed.ppm(0.5, 20)).as("half a gram of 20 % nitrogen").isEqualTo(100);
+    assertThatThrownBy(() -> Feed.dose(1, 5, 3)).hasMessageContaining("twice what the label says");
+    assertThatThrownBy(() -> Feed.ppm(1, 0)).hasMessageContaining("Give a number over 0");
+  }
+}

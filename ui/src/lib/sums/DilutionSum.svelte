@@ -1,0 +1,85 @@
+<script lang="ts">
+  import { answered, api, type Schemas } from '$lib/api/client';
+  import { Trying } from '$lib/api/trying.svelte';
+  import ChoiceField from '$lib/forms/ChoiceField.svelte';
+  import { faultOf } from '$lib/forms/faults';
+  import TextField from '$lib/forms/TextField.svelte';
+  import { volumeSaid } from '$lib/words/units.svelte';
+  import Sum from './Sum.svelte';
+  import { numberOf } from './typed';
+
+  type Asked = Schemas['DilutionAsked'];
+  const WHAT = [
+    { value: 'PEROXIDE', words: 'hydrogen peroxide' },
+    { value: 'ALCOHOL', words: 'alcohol' },
+    { value: 'BLEACH', words: 'bleach' },
+    { value: 'OTHER', words: 'something else' },
+  ];
+  const USE = [
+    { value: 'PLANT', words: 'roots or wounds' },
+    { value: 'TOOLS', words: 'tools and trays' },
+    { value: 'FEED', words: 'feed water' },
+  ];
+
+  let what = $state('PEROXIDE');
+  let use = $state('PLANT');
+  let stock = $state('');
+  let wanted = $state('');
+  let ml = $state('');
+  const trying = new Trying<Schemas['Dilution']>(200);
+  const problem = $derived(trying.problem);
+
+  $effect(() => {
+    const body = {
+      what: what as Asked['what'],
+      use: use as Asked['use'],
+      stockPercent: numberOf(stock),
+      wantedPercent: numberOf(wanted),
+      wantedMl: numberOf(ml),
+    };
+    const { stockPercent, wantedPercent, wantedMl } = body;
+    if (stockPercent === undefined || wantedPercent === undefined || wantedMl === undefined)
+      return trying.ask(undefined);
+    return trying.ask(() =>
+      answered(
+        api.POST('/api/sums/dilution', {
+          body: { ...body, stockPercent, wantedPercent, wantedMl },
+        }),
+      ),
+    );
+  });
+  const answer = $derived(
+    trying.answer
+      ? `${volumeSaid(trying.answer.stockMl)} of it, ${volumeSaid(trying.answer.waterMl)} of water`
+      : undefined,
+  );
+</script>
+
+<Sum
+  title="Make it weaker"
+  formula="C₁V₁ = C₂V₂: strength times amount stays the same"
+  caution="Gloves and eye protection over 3 % peroxide. Never mix bleach with acids, ammonia or alcohol, nor peroxide with vinegar. The label comes first."
+  {answer}
+  {problem}
+>
+  <ChoiceField label="What" choices={WHAT} bind:value={what} />
+  <ChoiceField label="For" choices={USE} fault={faultOf(problem, 'use')} bind:value={use} />
+  <TextField
+    label="It has, %"
+    inputmode="decimal"
+    fault={faultOf(problem, 'stockPercent')}
+    bind:value={stock}
+  />
+  <TextField
+    label="Wanted, %"
+    inputmode="decimal"
+    fault={faultOf(problem, 'wantedPercent')}
+    bind:value={wanted}
+  />
+  <TextField
+    label="How much, ml"
+    inputmode="decimal"
+    fault={faultOf(problem, 'wantedMl')}
+    bind:value={ml}
+  />
+</Sum>

@@ -1,0 +1,78 @@
+<script lang="ts">
+  import { answered, api, type Schemas } from '$lib/api/client';
+  import { Trying } from '$lib/api/trying.svelte';
+  import ChoiceField from '$lib/forms/ChoiceField.svelte';
+  import { faultOf } from '$lib/forms/faults';
+  import TextField from '$lib/forms/TextField.svelte';
+  import Sum from './Sum.svelte';
+  import { numberOf, rounded } from './typed';
+
+  const STRENGTHS = [
+    { value: '1', words: 'full' },
+    { value: '0.5', words: 'half, for seedlings and sensitive kinds' },
+    { value: '0.25', words: 'a quarter' },
+  ];
+
+  let perLitre = $state('');
+  let litres = $state('');
+  let strength = $state('0.5');
+  let label = $state('');
+  const trying = new Trying<Schemas['FeedAnswer']>(200);
+  const problem = $derived(trying.problem);
+
+  $effect(() => {
+    const per = numberOf(perLitre);
+    const water = numberOf(litres);
+    const labelPercent = numberOf(label) ?? null;
+    const strong = Number(strength);
+    if (per === undefined || water === undefined) return trying.ask(undefined);
+    return trying.ask(() =>
+      answered(
+        api.POST('/api/sums/feed', {
+          body: { perLitre: per, litres: water, strength: strong, labelPercent },
+        }),
+      ),
+    );
+  });
+  const answer = $derived(
+    trying.answer
+      ? `${rounded(trying.answer.dose)} in ${litres.trim()} litres` +
+          (trying.answer.ppm == null ? '' : `, ${rounded(trying.answer.ppm)} ppm`)
+      : undefined,
+  );
+</script>
+
+<Sum
+  title="Feed"
+  formula="dose = what the label says a litre × litres × strength; ppm = mg a litre × share"
+  caution="Keep feeds from children and pets; the label comes first."
+  {answer}
+  {problem}
+>
+  <TextField
+    label="Label, a litre"
+    hint="g or ml at full strength"
+    inputmode="decimal"
+    fault={faultOf(problem, 'perLitre')}
+    bind:value={perLitre}
+  />
+  <TextField
+    label="Water, litres"
+    inputmode="decimal"
+    fault={faultOf(problem, 'litres')}
+    bind:value={litres}
+  />
+  <ChoiceField
+    label="Strength"
+    choices={STRENGTHS}
+    fault={faultOf(problem, 'strength')}
+    bind:value={strength}
+  />
+  <TextField
+    label="Share, %"
+    hint="nitrogen on the label, for ppm"
+    inputmode="decimal"
+    fault={faultOf(problem, 'labelPercent')}
+    bind:value={label}
+  />
+</Sum>

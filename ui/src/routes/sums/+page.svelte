@@ -1,0 +1,27 @@
+<script lang="ts">
+  import DilutionSum from '$lib/sums/DilutionSum.svelte';
+  import FeedSum from '$lib/sums/FeedSum.svelte';
+  import PotSum from '$lib/sums/PotSum.svelte';
+</script>
+
+<svelte:head><title>Sums · Mellow Almanac</title></svelte:head>
+
+<div class="page-head">
+  <h1>Sums</h1>
+  <span class="quiet">What growers reckon at the bench; nothing of it is kept.</span>
+</div>
+
+<div class="sums">
+  <DilutionSum />
+  <FeedSum />
+  <PotSum />
+</div>
+
+<style>
+  .sums {
+    display: grid;
+    grid-template-columns: repeat(auto-fit, minmax(min(100%, 460px), 1fr));
+    gap: 16px;
+    align-items: start;
+  }
+</style>
