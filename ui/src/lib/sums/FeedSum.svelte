@@ -9,7 +9,7 @@
 
   const STRENGTHS = [
     { value: '1', words: 'full' },
-    { value: '0.5', words: 'half, for seedlings and sensitive kinds' },
+    { value: '0.5', words: 'half (seedlings)' },
     { value: '0.25', words: 'a quarter' },
   ];
 

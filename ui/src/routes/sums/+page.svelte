@@ -19,9 +19,11 @@
 
 <style>
   .sums {
-    display: grid;
-    grid-template-columns: repeat(auto-fit, minmax(min(100%, 460px), 1fr));
-    gap: 16px;
-    align-items: start;
+    columns: 440px 2;
+    column-gap: 16px;
+  }
+  .sums > :global(section) {
+    break-inside: avoid;
+    margin-bottom: 16px;
   }
 </style>
