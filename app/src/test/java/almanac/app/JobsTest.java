@@ -2,7 +2,12 @@ package almanac.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import almanac.app.collection.Keeping;
+import almanac.app.journal.NewAct;
 import almanac.app.start.RunningApplication;
+import almanac.core.history.Fate;
+import almanac.core.history.Happening;
+import almanac.core.history.PlantStatus;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.RegisterExtension;
@@ -200,5 +205,26 @@ class JobsTest {
     assertThat(tally.path("dead").asDouble()).isEqualTo(0.9);
     assertThat(tally.path("follows").valueStream().map(RunningApplication::plain))
         .contains("No feed for 28 days.");
+  }
+
+  @Test
+  void aPlantThatIsLostMeanwhileIsOnNoBench() throws Exception {
+    var plant = "Cattleya Gauge Board";
+    var job = begin(plant);
+    var uid = job.path("uid").asString();
+    assertThat(APP.get("/api/jobs").body().toString()).contains(uid);
+    APP.bean(Keeping.class)
+        .write(
+            NewAct.of(
+                RunningApplication.TODAY,
+                id(plant),
+                new Happening.Became(new Fate(PlantStatus.LOST, "frost"))),
+            RunningApplication.TODAY);
+    var open = APP.get("/api/jobs");
+    assertThat(open.status()).isEqualTo(200);
+    assertThat(open.body().toString()).doesNotContain(uid);
+    var finished = finish(job);
+    assertThat(finished.status()).isEqualTo(409);
+    assertThat(finished.body().path("detail").asString()).contains("not in the collection");
   }
 }

@@ -56,10 +56,7 @@ public class Jobs {
 
   /** Begins a job on a plant, or goes on with the one that is open. */
   public Job begin(long plantId, LocalDate today) {
-    var plant = plants.one(plantId);
-    if (!plant.plant().here()) {
-      throw new Conflict("%s is not in the collection any more.".formatted(plant.name()));
-    }
+    here(plantId);
     return table
         .ofPlant(plantId)
         .orElseGet(
@@ -68,6 +65,14 @@ public class Jobs {
               table.begin(job);
               return job;
             });
+  }
+
+  private PlantInPlace here(long plantId) {
+    var plant = plants.one(plantId);
+    if (!plant.plant().here()) {
+      throw new Conflict("%s is not in the collection any more.".formatted(plant.name()));
+    }
+    return plant;
   }
 
   /** All that are not finished, the oldest first. */
@@ -137,7 +142,7 @@ public class Jobs {
     if (job.version() != version) {
       throw new Conflict("This job went on in another window. Load it again to finish it.");
     }
-    var plant = plants.one(job.plantId());
+    var plant = here(job.plantId());
     var told = job.told();
     var happenings = new ArrayList<Happening>();
     var seen = seen(job, plant, judging.figures());

@@ -1,5 +1,8 @@
 package almanac.app.jobs;
 
+import static java.util.stream.Collectors.toMap;
+
+import almanac.app.collection.PlantInPlace;
 import almanac.app.collection.Plants;
 import almanac.app.rules.Rules;
 import almanac.app.shown.Pages;
@@ -56,16 +59,15 @@ class JobsController {
   }
 
   @GetMapping("/api/jobs")
-  @Operation(summary = "The jobs that are not finished, with the timers that run")
+  @Operation(
+      summary = "The jobs on plants that are here and not finished, with the timers that run")
   List<JobLine> open() {
+    var here = plants.all().stream().collect(toMap(PlantInPlace::id, PlantInPlace::name));
     return jobs.open().stream()
+        .filter(job -> here.containsKey(job.plantId()))
         .map(
             job ->
-                new JobLine(
-                    job.uid(),
-                    job.plantId(),
-                    plants.one(job.plantId()).name(),
-                    job.told().timers()))
+                new JobLine(job.uid(), job.plantId(), here.get(job.plantId()), job.told().timers()))
         .toList();
   }
 
