@@ -1,5 +1,5 @@
 import { answered, api, problemOf, type Problem, type Schemas } from '$lib/api/client';
-import { ringsAfter } from './waits';
+import { left, ringsAfter } from './waits';
 
 export type Job = Schemas['JobPage'];
 export type Told = Schemas['JobTold'];
@@ -126,6 +126,8 @@ export class AtBench {
       [as]: [...this.told[as].filter((each) => each !== task), task],
       [other]: this.told[other].filter((each) => each !== task),
       at: next?.task ?? task,
+      // What has rung was heard by whoever goes on.
+      timers: this.told.timers.filter(({ rings }) => left(rings, Date.now())),
     });
   }
 

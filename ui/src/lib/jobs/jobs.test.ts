@@ -94,6 +94,16 @@ test('a step that is done or passed over leads to the next, and can be gone back
   await bench.settled();
 });
 
+test('a timer that has rung is gone once somebody goes on, one that runs is not', async () => {
+  const past = { task: 'TAG', rings: '2020-01-01T00:00:00Z' };
+  const told = { ...NOTHING, timers: [past] } as unknown as Told;
+  const bench = new AtBench(job(1, told));
+  bench.wait('LOOK', 15);
+  bench.done();
+  expect(bench.told.timers.map(({ task }) => task)).toEqual(['LOOK']);
+  await bench.settled();
+});
+
 test('the fill is begun again from the level', async () => {
   const bench = new AtBench(job(1));
   for (let i = 0; i < 4; i++) bench.done();
