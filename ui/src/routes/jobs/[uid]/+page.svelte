@@ -22,6 +22,10 @@
 
 <Waiting {query}>
   {#if bench && options.data}
-    <Bench {bench} choices={options.data} again={() => (bench = undefined)} />
+    <Bench
+      {bench}
+      choices={options.data}
+      again={() => (bench = query.data && new AtBench(query.data))}
+    />
   {/if}
 </Waiting>

@@ -8,6 +8,7 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Route;
 import com.microsoft.playwright.options.AriaRole;
 import java.nio.file.Path;
+import java.util.List;
 import java.util.function.Function;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -76,6 +77,29 @@ class BenchJobTest {
       assertThat(page.getByText("Taken back").first()).isVisible();
       assertThat(Find.region(page, "Medium")).not().containsText("potted 15 May");
       assertThat(browsing.complaints()).isEmpty();
+    }
+  }
+
+  @Test
+  void whatWasToldInAnotherWindowIsLoadedBeforeOneGoesOn(@TempDir Path data) {
+    try (var almanac = RunningAlmanac.start(data, "--demo");
+        var one = Browsing.desk(almanac.address());
+        var other = Browsing.desk(almanac.address())) {
+      for (var page : List.of(one.plant(PLANT), other.plant(PLANT))) {
+        Find.with(page.locator("button"), "bench").first().click();
+        to(page, "Tally the roots");
+        kept(page);
+        page.reload();
+      }
+      fate(other.page(), "soft, removed").click();
+      kept(other.page());
+      fate(one.page(), "firm, kept").click();
+      assertThat(one.page().getByText("went on in another window")).isVisible();
+      Find.button(one.page(), "Load it again").click();
+      assertThat(fate(one.page(), "soft, removed")).containsText("1");
+      fate(one.page(), "firm, kept").click();
+      kept(one.page());
+      assertThat(one.page().getByText("went on in another window")).hasCount(0);
     }
   }
 
