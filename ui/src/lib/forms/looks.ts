@@ -1,5 +1,5 @@
 import type { Schemas } from '$lib/api/client';
-import { measuredBack, retyped, type Written } from '$lib/words/units.svelte';
+import { measuredBack, measuredOut, retyped, type Written } from '$lib/words/units.svelte';
 
 /** What has been tapped for one thing to look at; without answer or measure: not looked at. */
 export interface TypedLook {
@@ -13,6 +13,19 @@ type Choice = Pick<Schemas['LookChoice'], 'item' | 'measure'>;
 
 export function untouched(): TypedLook {
   return { answers: [], measured: '' };
+}
+
+/** What was seen, as it is typed over. */
+export function typedLook(
+  known: Schemas['LookEntry'] | null | undefined,
+  unit: string | undefined,
+): TypedLook {
+  return known
+    ? {
+        answers: known.answers,
+        measured: known.measured == null ? '' : measuredOut(known.measured, unit),
+      }
+    : untouched();
 }
 
 export function looked(look: TypedLook): boolean {

@@ -12,7 +12,9 @@ export interface TypedPot {
 export const NO_POT: TypedPot = { type: 'UNKNOWN', diameter: '', depth: '', topLayer: '' };
 
 /** The pot a plant stands in, to be typed over. */
-export function typedPot(potting: Schemas['PottingView']): TypedPot {
+export function typedPot(
+  potting: Pick<Schemas['PottingView'], 'pot' | 'diameterMm' | 'depthMm' | 'topLayer'>,
+): TypedPot {
   return {
     type: potting.pot,
     diameter: potting.diameterMm == null ? '' : lengthOut(potting.diameterMm),

@@ -1,6 +1,5 @@
 import type { Schemas } from '$lib/api/client';
-import { untouched, type TypedLook } from '$lib/forms/looks';
-import { measuredOut } from '$lib/words/units.svelte';
+import { typedLook, type TypedLook } from '$lib/forms/looks';
 
 type Choices = Pick<Schemas['Choices'], 'looks' | 'leads' | 'firstLook'>;
 type Look = Schemas['LookChoice'];
@@ -46,14 +45,7 @@ export function freshSheet(
   const looks: Sheet['looks'] = {};
   for (const choice of choices.looks)
     for (const { spot } of spotsOf(choice, choices.leads)) {
-      const known = wrong?.looks[spot];
-      const measured = known?.measured;
-      looks[spot] = known
-        ? {
-            answers: known.answers,
-            measured: measured == null ? '' : measuredOut(measured, choice.measure?.unit),
-          }
-        : untouched();
+      looks[spot] = typedLook(wrong?.looks[spot], choice.measure?.unit);
     }
   const leadOf = (spot: string) => choices.leads.indexOf(spot.split('/')[1] as Lead) + 1;
   return {

@@ -3,7 +3,7 @@
   import type { Schemas } from '$lib/api/client';
   import { faultOf } from '$lib/forms/faults';
   import LookRow from '$lib/forms/LookRow.svelte';
-  import { entriesOf, untouched, type TypedLook } from '$lib/forms/looks';
+  import { entriesOf, typedLook, type TypedLook } from '$lib/forms/looks';
   import { sentMix, typedMix } from '$lib/forms/mix';
   import MixEditor from '$lib/forms/MixEditor.svelte';
   import { sentPot, typedPot } from '$lib/forms/pot';
@@ -11,7 +11,6 @@
   import PotFields from '$lib/forms/PotFields.svelte';
   import TextArea from '$lib/forms/TextArea.svelte';
   import TextField from '$lib/forms/TextField.svelte';
-  import { lengthOut, measuredOut } from '$lib/words/units.svelte';
   import type { AtBench } from './atBench.svelte';
   import TallyPad from './TallyPad.svelte';
 
@@ -28,30 +27,13 @@
   let looks = $state<Record<string, TypedLook>>(
     Object.fromEntries(
       untrack(() => bench.job.looks).map((item) => {
-        const known = begun.looks[item];
         const unit = untrack(() => choices).looks.find((look) => look.item === item)?.measure?.unit;
-        return [
-          item,
-          known
-            ? {
-                answers: known.answers,
-                measured: known.measured == null ? '' : measuredOut(known.measured, unit),
-              }
-            : untouched(),
-        ];
+        return [item, typedLook(begun.looks[item], unit)];
       }),
     ),
   );
-  const inches = (mm: number | null | undefined) => (mm == null ? '' : lengthOut(mm));
   let pot = $state(
-    begun.pot
-      ? {
-          type: begun.pot.type as string,
-          diameter: inches(begun.pot.diameterMm),
-          depth: inches(begun.pot.depthMm),
-          topLayer: begun.pot.topLayer,
-        }
-      : typedPot(untrack(() => plant).potting),
+    typedPot(begun.pot ? { ...begun.pot, pot: begun.pot.type } : untrack(() => plant).potting),
   );
   let mix = $state(typedMix(begun.mix.length ? begun.mix : untrack(() => plant).potting.mix));
   let minutes = $state(begun.minutes == null ? '' : String(begun.minutes));

@@ -66,12 +66,6 @@ class JobPages {
         TallyView.of(job.told().tally().tally(), plant.history().inFlower(job.begunOn()), figures));
   }
 
-  /** Whether its steps end in fresh medium. */
-  boolean refills(Job job) {
-    return JobSteps.of(jobs.work(job), judging.figures()).stream()
-        .anyMatch(step -> step.task() == Task.FILL);
-  }
-
   private static JobPage.StepView step(JobStep step, JobTold told) {
     return new JobPage.StepView(
         step.task(),

@@ -16,6 +16,7 @@ import almanac.core.history.Chronology;
 import almanac.core.history.Happening;
 import almanac.core.history.Potting;
 import almanac.core.inspection.Inspection;
+import almanac.core.jobs.JobSteps;
 import almanac.core.jobs.Task;
 import almanac.core.jobs.Work;
 import almanac.core.judgement.evidence.Situation;
@@ -110,13 +111,19 @@ public class Jobs {
   public Work work(Job job) {
     var plant = plants.one(job.plantId());
     var situation = situation(job, plant);
-    return Work.of(
-        judging.judge(plant).judge(situation),
-        situation,
-        pot(plant),
-        job.told().mix().isEmpty()
-            ? plant.history().potting().mix()
-            : MixPart.mix(job.told().mix()));
+    return Work.of(judging.judge(plant).judge(situation), situation, pot(plant), mix(job, plant));
+  }
+
+  /** The mix it goes into: the old one until another is chosen. */
+  private static Mix mix(Job job, PlantInPlace plant) {
+    var told = job.told().mix();
+    return told.isEmpty() ? plant.history().potting().mix() : MixPart.mix(told);
+  }
+
+  private boolean refills(Job job) {
+    return !job.told().skipped().contains(Task.FILL)
+        && JobSteps.of(work(job), judging.figures()).stream()
+            .anyMatch(step -> step.task() == Task.FILL);
   }
 
   private Situation situation(Job job, PlantInPlace plant) {
@@ -137,7 +144,7 @@ public class Jobs {
    *
    * @throws Conflict if it went on elsewhere meanwhile
    */
-  Written finish(UUID uid, int version, boolean refilled, LocalDate today) {
+  Written finish(UUID uid, int version, LocalDate today) {
     var job = table.one(uid);
     if (job.version() != version) {
       throw new Conflict("This job went on in another window. Load it again to finish it.");
@@ -155,7 +162,7 @@ public class Jobs {
     if (told.done().contains(Task.APART) && plant.card().apartSince() == null) {
       happenings.add(new Happening.KeptApart(job.begunOn()));
     }
-    if (refilled && !told.skipped().contains(Task.FILL)) {
+    if (refills(job)) {
       var potted = potted(job, plant);
       Chronology.refuseOutOfOrder(plants.whole(job.plantId()), null, potted.potting());
       happenings.add(potted);
@@ -180,10 +187,9 @@ public class Jobs {
   private static Happening.Potted potted(Job job, PlantInPlace plant) {
     var told = job.told();
     var before = plant.history();
-    Mix mix = told.mix().isEmpty() ? before.potting().mix() : MixPart.mix(told.mix());
     var moisture = told.moisture() == null ? plant.follows().of(Trait.MOISTURE) : told.moisture();
     return new Happening.Potted(
-        new Potting(PottedOn.on(job.begunOn()), job.begunOn(), mix, moisture),
+        new Potting(PottedOn.on(job.begunOn()), job.begunOn(), mix(job, plant), moisture),
         told.pot() == null ? pot(plant) : PotEntry.pot(told.pot()),
         before.inFlower(job.begunOn()));
   }

@@ -88,8 +88,7 @@ class JobsController {
   @ResponseStatus(HttpStatus.CREATED)
   @Operation(summary = "Writes a job into the journal as one act")
   Saved finish(@PathVariable UUID uid, @RequestParam int version) {
-    var refills = pages.refills(jobs.one(uid));
-    return plantPages.saved(jobs.finish(uid, version, refills, today.get()));
+    return plantPages.saved(jobs.finish(uid, version, today.get()));
   }
 
   @DeleteMapping("/api/jobs/{uid}")
