@@ -14,7 +14,8 @@ public enum Unit {
   DEGREES("°C"),
   TIMES("times"),
   PH("pH"),
-  ROOTS("roots");
+  ROOTS("roots"),
+  ML("ml");
 
   private final String words;
 

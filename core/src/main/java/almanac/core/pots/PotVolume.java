@@ -1,6 +1,7 @@
 package almanac.core.pots;
 
 import almanac.core.figures.Figures;
+import java.util.Objects;
 
 /**
  * What an empty pot takes. Rules: Pots and what they hold.
@@ -18,9 +19,37 @@ public record PotVolume(double holdsMl, double mixMl) {
    * @param depthMm inside, mm, above 0
    */
   public static PotVolume of(double rimMm, double depthMm, Figures figures) {
-    double bottom = rimMm * figures.of(PottingFigures.TAPER) / 100;
-    double holds =
-        Math.PI * depthMm / 12 * (rimMm * rimMm + rimMm * bottom + bottom * bottom) / CUBIC_MM_A_ML;
-    return new PotVolume(holds, holds * (1 + figures.of(PottingFigures.SETTLING) / 100));
+    double holds = cone(rimMm, foot(rimMm, figures), depthMm);
+    return new PotVolume(holds, loose(holds, figures));
+  }
+
+  /**
+   * What a pot holds up to so far above its floor, ml.
+   *
+   * @param pot measured across and in depth
+   * @param mm from 0 to its depth
+   */
+  public static double upTo(Pot pot, double mm, Figures figures) {
+    double rim = Objects.requireNonNull(pot.diameterMm());
+    double foot = foot(rim, figures);
+    double across = foot + (rim - foot) * mm / Objects.requireNonNull(pot.depthMm());
+    return cone(across, foot, mm);
+  }
+
+  /** So much loose mix fills a room, ml: it settles. */
+  public static double loose(double roomMl, Figures figures) {
+    return roomMl * (1 + figures.of(PottingFigures.SETTLING) / 100);
+  }
+
+  private static double foot(double rimMm, Figures figures) {
+    return rimMm * figures.of(PottingFigures.TAPER) / 100;
+  }
+
+  private static double cone(double topMm, double bottomMm, double highMm) {
+    return Math.PI
+        * highMm
+        / 12
+        * (topMm * topMm + topMm * bottomMm + bottomMm * bottomMm)
+        / CUBIC_MM_A_ML;
   }
 }

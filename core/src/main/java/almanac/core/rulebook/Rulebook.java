@@ -3,6 +3,7 @@ package almanac.core.rulebook;
 import almanac.core.figures.Figure;
 import almanac.core.figures.FigureGroup;
 import almanac.core.figures.Figures;
+import almanac.core.filling.FillFigures;
 import almanac.core.followup.FollowUpFigures;
 import almanac.core.holding.HoldingFigures;
 import almanac.core.inspection.InspectionFigures;
@@ -15,6 +16,7 @@ import almanac.core.kinds.KindFigures;
 import almanac.core.medium.Component;
 import almanac.core.medium.MediumFigures;
 import almanac.core.medium.Moisture;
+import almanac.core.placing.PlaceFigures;
 import almanac.core.pots.PottingFigures;
 import almanac.core.refusals.Refused;
 import almanac.core.roots.RootFigures;
@@ -55,6 +57,8 @@ public final class Rulebook {
         RiskFigures.GROUP,
         JudgementFigures.GROUP,
         PottingFigures.GROUP,
+        PlaceFigures.GROUP,
+        FillFigures.GROUP,
         HoldingFigures.GROUP,
         JobFigures.GROUP,
         TallyFigures.GROUP,

@@ -1,0 +1,48 @@
+package almanac.core.filling;
+
+import almanac.core.figures.Figures;
+import almanac.core.pots.Pot;
+import almanac.core.pots.PotVolume;
+import almanac.core.refusals.Entered;
+import almanac.core.refusals.Refused;
+import java.util.Objects;
+
+/**
+ * What goes into one pot. Rules: Mix and fill.
+ *
+ * @param holdsMl the pot filled to its rim, ml
+ * @param ballMl what the roots, and the medium that stays on them, take of it, ml
+ * @param bottomMl the layer under the mix, ml
+ * @param mixMl the loose mix to have at hand, ml: it settles
+ * @param topMl the layer over the mix, ml
+ */
+public record Filling(double holdsMl, double ballMl, double bottomMl, double mixMl, double topMl) {
+
+  /**
+   * @param pot measured across and in depth
+   * @param ballMl what the roots take, with what stays on them, ml, from 0
+   * @param bottomMm depth of the layer under the mix, mm, from 0
+   * @param topMm depth of the layer over it, mm, from 0
+   * @throws Refused if the pot was not measured, or is smaller than the ball
+   */
+  public static Filling of(Pot pot, double ballMl, double bottomMm, double topMm, Figures figures) {
+    if (pot.diameterMm() == null || pot.depthMm() == null) {
+      throw new Refused(Entered.POT_DIAMETER, "Measure the pot across its rim and in depth.");
+    }
+    double depth = Objects.requireNonNull(pot.depthMm());
+    if (!(bottomMm >= 0 && topMm >= 0 && bottomMm + topMm < depth)) {
+      throw new Refused(Entered.POT_DEPTH, "The layers leave no room for the mix.");
+    }
+    double holds = PotVolume.upTo(pot, depth, figures);
+    double bottom = PotVolume.upTo(pot, bottomMm, figures);
+    double top = holds - PotVolume.upTo(pot, depth - topMm, figures);
+    double room = holds - bottom - top - ballMl;
+    if (!(ballMl >= 0) || room < 0) {
+      throw new Refused(
+          Entered.POT_DIAMETER,
+          "The ball takes %.0f ml, and the pot holds %.0f ml: take a larger pot."
+              .formatted(ballMl, holds - bottom - top));
+    }
+    return new Filling(holds, ballMl, bottom, PotVolume.loose(room, figures), top);
+  }
+}
