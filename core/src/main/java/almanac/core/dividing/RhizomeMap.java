@@ -1,11 +1,18 @@
 package almanac.core.dividing;
 
+import almanac.core.figures.Figures;
+import almanac.core.kinds.Kind;
+import almanac.core.kinds.Trait;
+import almanac.core.placing.Outline;
+import almanac.core.placing.PlaceFigures;
+import almanac.core.placing.Spot;
 import almanac.core.refusals.Refused;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.stream.IntStream;
 
 /**
@@ -78,6 +85,54 @@ public record RhizomeMap(List<MapGrowth> growths, List<Joint> joints) {
       found = root[found];
     }
     return found;
+  }
+
+  /** The growth of that name. */
+  Optional<MapGrowth> named(String name) {
+    return growths.stream().filter(growth -> growth.name().equals(name)).findFirst();
+  }
+
+  /** Seen from above, with the years to come. */
+  public Outline outline(Kind kind, Figures figures) {
+    double step = kind.of(Trait.RHIZOME_STEP_MM);
+    double across =
+        Math.max(
+            figures.of(PlaceFigures.THINNEST_GROWTH),
+            Math.min(step, figures.of(PlaceFigures.STOUTEST_GROWTH)));
+    return new Outline(
+        growths.stream()
+            .map(growth -> new Outline.Standing(growth.at(), heading(growth).orElse(null)))
+            .toList(),
+        across / 2,
+        step * kind.of(Trait.GROWTHS_A_YEAR));
+  }
+
+  /** Where a growth goes on, degrees clockwise from 12 o'clock; nothing unless it leads. */
+  public Optional<Double> heading(MapGrowth growth) {
+    if (growth.front() != Front.LEAD || growth.firmness() == Firmness.SOFT) {
+      return Optional.empty();
+    }
+    return Optional.of(
+        growth.heading() != null ? growth.heading() : growth.at().less(behind(growth)).degrees());
+  }
+
+  private Spot behind(MapGrowth growth) {
+    return joints.stream()
+        .flatMap(joint -> joint.from(growth.name()).stream())
+        .flatMap(name -> named(name).stream())
+        .map(MapGrowth::at)
+        .findFirst()
+        .orElse(Spot.MIDDLE);
+  }
+
+  /** What is left of it where only these growths stay together. */
+  public RhizomeMap only(List<MapGrowth> piece) {
+    return new RhizomeMap(
+        piece,
+        joints.stream()
+            .filter(joint -> piece.stream().anyMatch(each -> each.name().equals(joint.one())))
+            .filter(joint -> piece.stream().anyMatch(each -> each.name().equals(joint.other())))
+            .toList());
   }
 
   /**

@@ -1,5 +1,6 @@
 package almanac.core.history;
 
+import almanac.core.dividing.RhizomeMap;
 import almanac.core.followup.CheckAnswer;
 import almanac.core.followup.CheckName;
 import almanac.core.inspection.Inspection;
@@ -7,8 +8,10 @@ import almanac.core.inspection.Item;
 import almanac.core.kinds.Traits;
 import almanac.core.pots.Pot;
 import almanac.core.roots.RootStage;
+import almanac.core.stock.Draw;
 import almanac.core.tally.RootTally;
 import java.time.LocalDate;
+import java.util.List;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -75,6 +78,16 @@ public sealed interface Happening {
    * @param badly what did not; may be empty
    */
   record Worked(RootTally tally, int minutes, String well, String badly) implements Happening {}
+
+  /** It was drawn as it stood in its pot, growth by growth. */
+  record Mapped(RhizomeMap map) implements Happening {}
+
+  /** So much was taken from the stock for it, or put back. */
+  record Drew(List<Draw> draws) implements Happening {
+    public Drew {
+      draws = List.copyOf(draws);
+    }
+  }
 
   /** A check was answered. */
   record Checked(CheckName check, CheckAnswer answer) implements Happening {}

@@ -3,12 +3,17 @@ package almanac.core.jobs;
 import almanac.core.figures.Figures;
 import almanac.core.judgement.verdict.Step;
 import almanac.core.judgement.verdict.Verdict;
-import almanac.core.kinds.Ground;
 import almanac.core.kinds.RootThickness;
 import almanac.core.kinds.Trait;
+import almanac.core.placing.Level;
 import almanac.core.pots.PotType;
 import java.util.ArrayList;
+import java.util.Collections;
+import java.util.Comparator;
+import java.util.EnumSet;
 import java.util.List;
+import java.util.Locale;
+import java.util.Set;
 
 /**
  * The steps of a job, in their order: they follow from the method and from what is known of roots,
@@ -48,7 +53,43 @@ public final class JobSteps {
       potAndFill();
     }
     end();
-    return List.copyOf(steps);
+    work.added().stream()
+        .filter(task -> steps.stream().noneMatch(step -> step.task() == task))
+        .forEach(this::besides);
+    return steps.stream().sorted(Comparator.comparing(JobStep::task)).toList();
+  }
+
+  /** What may be wanted besides the steps that follow by themselves. */
+  public static final Set<Task> MAY_BE_ADDED =
+      Collections.unmodifiableSet(
+          EnumSet.of(
+              Task.SOAK,
+              Task.CLEAR_TOP,
+              Task.MEDIUM_OFF,
+              Task.RINSE,
+              Task.TALLY,
+              Task.CUT,
+              Task.PART,
+              Task.DRESS,
+              Task.TREAT,
+              Task.HOLD,
+              Task.APART));
+
+  private void besides(Task task) {
+    switch (task) {
+      case SOAK -> soak();
+      case CLEAR_TOP -> clearTop();
+      case MEDIUM_OFF -> mediumOff("Take as much of the old medium off as falls.");
+      case RINSE -> rinse();
+      case TALLY -> tally();
+      case CUT -> softRootsOff();
+      case PART -> part();
+      case DRESS -> dress();
+      case TREAT -> treat();
+      case HOLD -> hold();
+      case APART -> apart();
+      default -> throw new IllegalArgumentException("Not to be added: " + task);
+    }
   }
 
   private void begin() {
@@ -66,13 +107,7 @@ public final class JobSteps {
             .with("a camera"));
     soakOrDry();
     if (work.topped()) {
-      add(
-          JobStep.of(
-                  Task.CLEAR_TOP,
-                  "Take the top layer, moss and weeds off before the plant is tipped.",
-                  "What lies on top falls among the roots as soon as it is tilted.")
-              .minding("Do not stir up dry mould; wet it first.")
-              .with("a tray"));
+      clearTop();
     }
     lift();
     add(
@@ -81,6 +116,16 @@ public final class JobSteps {
                 "Look at the roots, the medium and the middle of the ball, and smell it.",
                 "What is found now decides what is done next.")
             .with("good light"));
+  }
+
+  private void clearTop() {
+    add(
+        JobStep.of(
+                Task.CLEAR_TOP,
+                "Take the top layer, moss and weeds off before the plant is tipped.",
+                "What lies on top falls among the roots as soon as it is tilted.")
+            .minding("Do not stir up dry mould; wet it first.")
+            .with("a tray"));
   }
 
   private void soakOrDry() {
@@ -95,6 +140,10 @@ public final class JobSteps {
     if (work.does(Step.KEEP_BALL) && !work.clings()) {
       return;
     }
+    soak();
+  }
+
+  private void soak() {
     int minutes =
         figures.count(work.clings() ? JobFigures.SOAK_CLINGING_MINUTES : JobFigures.SOAK_MINUTES);
     add(
@@ -141,20 +190,28 @@ public final class JobSteps {
       mediumOff("Take the medium off the old side only; the rest stays as it is.");
     }
     if (work.does(Step.RINSE)) {
-      add(
-          JobStep.of(
-                  Task.RINSE,
-                  "Rinse every root under lukewarm water.",
-                  "What lives in the medium sits on the roots as well.")
-              .with("lukewarm water"));
+      rinse();
     }
     if (!work.does(Step.KEEP_BALL)) {
-      add(
-          JobStep.of(
-              Task.TALLY,
-              "Squeeze each root and tap what it is; firm is alive, whatever its colour.",
-              "What was lost decides the pot, the feed and how often it is looked at."));
+      tally();
     }
+  }
+
+  private void rinse() {
+    add(
+        JobStep.of(
+                Task.RINSE,
+                "Rinse every root under lukewarm water.",
+                "What lives in the medium sits on the roots as well.")
+            .with("lukewarm water"));
+  }
+
+  private void tally() {
+    add(
+        JobStep.of(
+            Task.TALLY,
+            "Squeeze each root and tap what it is; firm is alive, whatever its colour.",
+            "What was lost decides the pot, the feed and how often it is looked at."));
   }
 
   private void mediumOff(String what) {
@@ -166,8 +223,6 @@ public final class JobSteps {
   }
 
   private void wounds() {
-    boolean cuts =
-        work.does(Step.SOFT_ROOTS_OFF) || work.does(Step.CUT_TO_CLEAN) || work.does(Step.PART);
     if (work.does(Step.CUT_TO_CLEAN)) {
       cut(
           work.does(Step.OWN_BLADE)
@@ -176,39 +231,60 @@ public final class JobSteps {
               : "Cut back until the tissue is clean and firm.",
           "What is left of the rot goes on under the dressing.");
     } else if (work.does(Step.SOFT_ROOTS_OFF)) {
-      cut(
-          "Cut soft and hollow roots off at the base; leave every firm one, however dark.",
-          "Dead roots rot in the fresh medium and spoil it early.");
+      softRootsOff();
     }
-    if (work.does(Step.PART)) {
-      add(
-          JobStep.of(
-                  Task.PART,
-                  "Part it where it parts by itself, so that each piece has a lead, growths and"
-                      + " roots of its own.",
-                  "A piece without a lead or without roots lives on its stores, and often dies.")
-              .minding(BLADE)
-              .with("a sterile blade"));
+    if (parts()) {
+      part();
     }
-    if (cuts && (work.does(Step.CUT_TO_CLEAN) || work.does(Step.PART))) {
-      add(
-          JobStep.of(
-                  Task.DRESS,
-                  "Dress the cuts on growths and rhizome; leave the roots alone.",
-                  "A dressed wound dries; a dressed root dries up.")
-              .minding(
-                  "Peroxide at most 3 % and never with vinegar or bleach; alcohol on tools only,"
-                      + " never on roots. Follow the labels.")
-              .with("what you dress wounds with"));
+    if (work.does(Step.CUT_TO_CLEAN) || parts()) {
+      dress();
     }
     if (work.does(Step.TREAT)) {
-      add(
-          JobStep.of(
-                  Task.TREAT,
-                  "Treat it with what is permitted where you live, as its label says.",
-                  "What is left of the pests comes back within weeks.")
-              .minding("The label is the law. Ask a licensed adviser if you are not sure."));
+      treat();
     }
+  }
+
+  /** Whether it is parted, by its method or because it fell apart or somebody wants it so. */
+  private boolean parts() {
+    return work.does(Step.PART) || work.added().contains(Task.PART);
+  }
+
+  private void softRootsOff() {
+    cut(
+        "Cut soft and hollow roots off at the base; leave every firm one, however dark.",
+        "Dead roots rot in the fresh medium and spoil it early.");
+  }
+
+  private void part() {
+    add(
+        JobStep.of(
+                Task.PART,
+                "Part it where it parts by itself, so that each piece has a lead, growths and"
+                    + " roots of its own.",
+                "A piece without a lead or without roots lives on its stores, and often dies.")
+            .minding(BLADE)
+            .with("a sterile blade"));
+  }
+
+  private void dress() {
+    add(
+        JobStep.of(
+                Task.DRESS,
+                "Dress the cuts on growths and rhizome; leave the roots alone.",
+                "A dressed wound dries; a dressed root dries up.")
+            .minding(
+                "Peroxide at most 3 % and never with vinegar or bleach; alcohol on tools only,"
+                    + " never on roots. Follow the labels.")
+            .with("what you dress wounds with"));
+  }
+
+  private void treat() {
+    add(
+        JobStep.of(
+                Task.TREAT,
+                "Treat it with what is permitted where you live, as its label says.",
+                "What is left of the pests comes back within weeks.")
+            .minding("The label is the law. Ask a licensed adviser if you are not sure."));
   }
 
   private void cut(String what, String why) {
@@ -218,29 +294,33 @@ public final class JobSteps {
   private void potAndFill() {
     add(JobStep.of(Task.POT, pot(), place()).with("the pot", "a coarse bottom layer"));
     if (!work.mounted()) {
-      add(
-          JobStep.of(
-              Task.LEVEL,
-              level(),
-              "A wrong level costs a year; to begin the fill again costs five minutes."));
+      level();
     }
     add(JobStep.of(Task.FILL, fill(), gaps()).minding(work.intoMoss() ? MOSS : DUST));
-    if (!work.stands() || work.does(Step.SOFT_ROOTS_OFF) || work.does(Step.PART)) {
-      add(
-          JobStep.of(
-                  Task.HOLD,
-                  "Tie it to a stake or to the level gauge until it holds by itself.",
-                  "A plant that rocks rubs every new tip off.")
-              .with("a stake", "a soft tie"));
+    if (!work.stands() || work.does(Step.SOFT_ROOTS_OFF) || parts()) {
+      hold();
     }
     water();
     if (work.does(Step.KEEP_APART)) {
-      add(
-          JobStep.of(
-              Task.APART,
-              "Stand it apart from the others, and work on nothing else with this blade.",
-              "What it carries goes to its neighbours with hands, blades and water."));
+      apart();
     }
+  }
+
+  private void hold() {
+    add(
+        JobStep.of(
+                Task.HOLD,
+                "Tie it to a stake or to the level gauge until it holds by itself.",
+                "A plant that rocks rubs every new tip off.")
+            .with("a stake", "a soft tie"));
+  }
+
+  private void apart() {
+    add(
+        JobStep.of(
+            Task.APART,
+            "Stand it apart from the others, and work on nothing else with this blade.",
+            "What it carries goes to its neighbours with hands, blades and water."));
   }
 
   private String pot() {
@@ -264,11 +344,20 @@ public final class JobSteps {
         : "Where its leads have most room; one that grows all ways goes in the middle.";
   }
 
-  private String level() {
-    return work.kind().of(Trait.GROUND) == Ground.SLIPPER
-        ? "Bring your eye to the rim: the base of the fan just covered."
-        : "Bring your eye to the rim: the base of the lead in the surface, old bulbs at most a third"
-            + " deep.";
+  private void level() {
+    var level = Level.of(work.kind());
+    var words = level.words();
+    var step =
+        JobStep.of(
+            Task.LEVEL,
+            "Bring your eye to the rim: "
+                + words.substring(0, 1).toLowerCase(Locale.ROOT)
+                + words.substring(1),
+            "A wrong level costs a year; to begin the fill again costs five minutes.");
+    add(
+        level == Level.LEAD_IN_SURFACE && work.wet()
+            ? step.with("coarse stones round the old bulbs")
+            : step);
   }
 
   private String fill() {
@@ -287,7 +376,7 @@ public final class JobSteps {
   }
 
   private void water() {
-    boolean cut = work.does(Step.CUT_TO_CLEAN) || work.does(Step.PART);
+    boolean cut = work.does(Step.CUT_TO_CLEAN) || parts();
     if (cut) {
       add(
           JobStep.of(

@@ -1,22 +1,24 @@
 package almanac.core.jobs;
 
+import almanac.core.filling.Ball;
 import almanac.core.history.PlantHistory;
-import almanac.core.inspection.Bloom;
 import almanac.core.inspection.Item;
 import almanac.core.inspection.Look;
 import almanac.core.inspection.RootsCrowding;
 import almanac.core.inspection.Stability;
 import almanac.core.inspection.Surface;
-import almanac.core.inspection.SurfaceRoots;
 import almanac.core.judgement.evidence.Situation;
 import almanac.core.judgement.verdict.Judgement;
 import almanac.core.judgement.verdict.Method;
 import almanac.core.judgement.verdict.Step;
 import almanac.core.judgement.verdict.Verdict;
 import almanac.core.kinds.Kind;
+import almanac.core.kinds.Trait;
 import almanac.core.medium.Component;
 import almanac.core.medium.Mix;
+import almanac.core.medium.Moisture;
 import almanac.core.pots.Pot;
+import almanac.core.pots.PotType;
 import almanac.core.words.Answer;
 import java.time.LocalDate;
 import java.util.Set;
@@ -31,6 +33,7 @@ import java.util.Set;
  * @param history all that is known of it, what was found at the bench included
  * @param pot what it stands in
  * @param fresh the mix it goes into, as far as it is chosen; the old one until then
+ * @param added steps that somebody wants besides
  */
 public record Work(
     LocalDate on,
@@ -39,7 +42,8 @@ public record Work(
     Kind kind,
     PlantHistory history,
     Pot pot,
-    Mix fresh) {
+    Mix fresh,
+    Set<Task> added) {
   /** More than half of the volume holds the rest together, or falls apart with it. */
   private static final double MOSTLY = 0.5;
 
@@ -69,7 +73,26 @@ public record Work(
         situation.kind(),
         situation.history(),
         pot,
-        fresh);
+        fresh,
+        Set.of());
+  }
+
+  /** The same work, done in a way of the collector's own choosing. */
+  public Work as(Verdict how) {
+    return new Work(on, how, method.as(how), kind, history, pot, fresh, added);
+  }
+
+  /** The same work with steps that somebody wants besides. */
+  public Work and(Set<Task> more) {
+    return new Work(on, verdict, method, kind, history, pot, fresh, Set.copyOf(more));
+  }
+
+  /** How much of the old ball goes into the new pot. */
+  public Ball ball() {
+    if (does(Step.KEEP_BALL)) {
+      return Ball.WHOLE;
+    }
+    return does(Step.BACK_OFF) ? Ball.HALF : Ball.BARE;
   }
 
   boolean does(Step step) {
@@ -97,6 +120,14 @@ public record Work(
     return fresh.share(Component.MOUNT) > 0;
   }
 
+  /** Whether its base stands in what never dries. */
+  boolean wet() {
+    var kept = kind.of(Trait.MOISTURE);
+    return pot.type() == PotType.RESERVOIR
+        || kept == Moisture.ALWAYS_WET
+        || kept == Moisture.KEPT_MOIST;
+  }
+
   boolean clings() {
     var crowding = latest(Item.CROWDING);
     return crowding.saw(RootsCrowding.CLINGING) || crowding.saw(RootsCrowding.OUT_OF_HOLES);
@@ -110,19 +141,10 @@ public record Work(
         || surface.saw(Surface.MOULD);
   }
 
-  boolean sheathed() {
-    return latest(Item.SURFACE_ROOTS).saw(SurfaceRoots.SHEATH_IN_WAY);
-  }
-
   /** Whether it will not stand by itself. */
   boolean stands() {
     var stability = latest(Item.STABILITY);
     return stability.answer().isEmpty() || stability.saw(Stability.FIRM);
-  }
-
-  boolean spiked() {
-    var bloom = latest(Item.BLOOM);
-    return bloom.saw(Bloom.SPIKE) || bloom.saw(Bloom.BUDS) || bloom.saw(Bloom.OPEN);
   }
 
   private <A extends Enum<A> & Answer> Look<A> latest(Item<A> item) {

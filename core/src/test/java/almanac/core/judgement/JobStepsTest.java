@@ -19,6 +19,8 @@ import almanac.core.jobs.JobSteps;
 import almanac.core.jobs.Task;
 import almanac.core.jobs.Work;
 import almanac.core.judgement.verdict.Judge;
+import almanac.core.judgement.verdict.Method;
+import almanac.core.judgement.verdict.Step;
 import almanac.core.judgement.verdict.Verdict;
 import almanac.core.medium.Component;
 import almanac.core.medium.Mix;
@@ -87,6 +89,30 @@ class JobStepsTest {
             Verdict.FULL_REPOT,
             Verdict.DIVIDE,
             Verdict.RESCUE);
+  }
+
+  @Test
+  void everyWayThatIsChosenReachesAnEndWithWhateverIsAdded() {
+    int cut = 0;
+    for (var generated : Generated.plants()) {
+      var situation = generated.plant().saw(Item.ROT, Rot.WILT_RING).situation();
+      var judged = new Judge(FIGURES).judge(situation);
+      var work = Work.of(judged, situation, Pot.NOT_NOTED, situation.history().potting().mix());
+      for (var how : Method.CHOICES) {
+        var steps = JobSteps.of(work.as(how).and(JobSteps.MAY_BE_ADDED), FIGURES);
+        assertThat(steps)
+            .extracting(JobStep::task)
+            .isSorted()
+            .doesNotHaveDuplicates()
+            .containsAll(JobSteps.MAY_BE_ADDED)
+            .contains(Task.FILL, Task.WRITE_TAG)
+            .endsWith(Task.TELL);
+        boolean found = judged.method().steps().contains(Step.CUT_TO_CLEAN);
+        assertThat(work.as(how).method().steps().contains(Step.CUT_TO_CLEAN)).isEqualTo(found);
+        cut += found ? 1 : 0;
+      }
+    }
+    assertThat(cut).as("how often rot was cut out whatever was chosen").isGreaterThan(20);
   }
 
   @Test

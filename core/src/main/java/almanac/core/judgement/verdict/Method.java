@@ -1,7 +1,11 @@
 package almanac.core.judgement.verdict;
 
+import static almanac.core.words.Sentence.say;
+
 import almanac.core.judgement.risk.Handling;
 import almanac.core.words.Sentence;
+import java.util.EnumSet;
+import java.util.List;
 import java.util.Set;
 
 /**
@@ -13,6 +17,43 @@ import java.util.Set;
  * @param because what makes it so, as part of a sentence
  */
 public record Method(Verdict verdict, Set<Step> steps, Sentence words, String because) {
+
+  /** What a collector may choose to do at the bench, whatever is advised. */
+  public static final List<Verdict> CHOICES =
+      List.of(Verdict.MOVE_UP, Verdict.PART_REPOT, Verdict.FULL_REPOT, Verdict.DIVIDE);
+
+  /** What belongs to what was found, however the plant is moved. */
+  private static final Set<Step> OF_FINDS =
+      Set.of(
+          Step.RINSE,
+          Step.TREAT,
+          Step.KEEP_APART,
+          Step.CUT_TO_CLEAN,
+          Step.DRESS_WOUNDS,
+          Step.PLUG_OUT,
+          Step.OWN_BLADE);
+
+  /**
+   * This plant moved in a way of the collector's own choosing; what was found on it is still seen
+   * to.
+   *
+   * @param how one of {@link #CHOICES}
+   */
+  public Method as(Verdict how) {
+    if (how == verdict) {
+      return this;
+    }
+    var all = EnumSet.noneOf(Step.class);
+    steps.stream().filter(OF_FINDS::contains).forEach(all::add);
+    all.addAll(
+        switch (how) {
+          case MOVE_UP -> EnumSet.of(Step.KEEP_BALL, Step.LARGER_POT);
+          case PART_REPOT -> EnumSet.of(Step.BACK_OFF, Step.SHIFT, Step.FRESH_MEDIUM);
+          case DIVIDE -> EnumSet.of(Step.PART, Step.MEDIUM_OFF, Step.FRESH_MEDIUM);
+          default -> EnumSet.of(Step.MEDIUM_OFF, Step.SOFT_ROOTS_OFF, Step.FRESH_MEDIUM);
+        });
+    return new Method(how, all, say("{}, as you chose.", how.words()), "you chose it");
+  }
 
   /** Whether the ball stays whole. */
   public boolean intact() {

@@ -1,0 +1,22 @@
+package almanac.core.stock;
+
+import almanac.core.filling.Grade;
+import almanac.core.medium.Component;
+import almanac.core.pots.Pot;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+
+/**
+ * What a job needs of the stock.
+ *
+ * @param pots the pots it takes, each measured across
+ * @param chosen the pots that were chosen in the stock, by their items
+ * @param looseMl ml of each component
+ * @param grade how coarse it should be
+ */
+public record Need(
+    List<Pot> pots, List<UUID> chosen, Map<Component, Double> looseMl, Optional<Grade> grade) {
+  public static final Need NOTHING = new Need(List.of(), List.of(), Map.of(), Optional.empty());
+}
