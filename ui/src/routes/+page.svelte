@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { openChecks, openJobs, plantList, sitePage } from '$lib/api/queries';
+  import { openBatches, openChecks, openJobs, plantList, sitePage } from '$lib/api/queries';
   import CheckRow from '$lib/checks/CheckRow.svelte';
   import VerdictMark from '$lib/drawings/VerdictMark.svelte';
   import Waiting from '$lib/shell/Waiting.svelte';
@@ -10,6 +10,7 @@
   const plants = plantList();
   const checks = openChecks();
   const jobs = openJobs();
+  const batches = openBatches();
   const today = $derived(site.data?.today ?? '');
   const now = $derived(
     (plants.data ?? [])
@@ -33,10 +34,18 @@
   {:else}
     <div class="columns">
       <section class="sheet" aria-labelledby="now">
-        {#if jobs.data?.length}
+        {#if jobs.data?.length || batches.data?.length}
           <h2>On the bench</h2>
           <ul class="begun">
-            {#each jobs.data as job (job.uid)}
+            {#each batches.data ?? [] as batch (batch.uid)}
+              <li>
+                <a href="/batches/{batch.uid}"><b>{batch.plants} plants together</b></a>
+                <span class="quiet"
+                  >{batch.open ? `${batch.open} to be done` : 'check their tags'}</span
+                >
+              </li>
+            {/each}
+            {#each jobs.data ?? [] as job (job.uid)}
               <li>
                 <a href="/jobs/{job.uid}"><b>{job.name}</b></a>
                 <span class="quiet">go on</span>

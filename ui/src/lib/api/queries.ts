@@ -68,6 +68,22 @@ export const plantPage = (id: () => number) =>
 export const openJobs = () =>
   createQuery(() => ({ queryKey: ['jobs'], queryFn: () => answered(api.GET('/api/jobs')) }));
 
+export const openBatches = () =>
+  createQuery(() => ({ queryKey: ['batches'], queryFn: () => answered(api.GET('/api/batches')) }));
+
+/** What lies ready; jobs draw from it. */
+export const stockPage = () =>
+  createQuery(() => ({ queryKey: ['stock'], queryFn: () => answered(api.GET('/api/stock')) }));
+
+export const recipeList = () =>
+  createQuery(() => ({ queryKey: ['recipes'], queryFn: () => answered(api.GET('/api/recipes')) }));
+
+export const benchNeeds = () =>
+  createQuery(() => ({
+    queryKey: ['stock', 'needs'],
+    queryFn: () => answered(api.GET('/api/bench-needs')),
+  }));
+
 export const jobPage = (uid: () => string) =>
   createQuery(() => ({
     queryKey: ['job', uid()],

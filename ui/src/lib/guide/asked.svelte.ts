@@ -1,12 +1,12 @@
+import { ENTRIES } from '$lib/forms/typedInto';
+
 /** Which look somebody wants to know more about; nothing while nobody asks. */
 export const asked = $state({ item: '' });
-
-const TYPED_INTO = 'input:not([type=radio], [type=checkbox]), textarea, select';
 
 /** The key "?" asks about the row one is in, or whose turn it is; where text is typed it is text. */
 export function askByKey(event: KeyboardEvent): void {
   const at = document.activeElement;
-  if (event.key !== '?' || at?.matches(TYPED_INTO)) return;
+  if (event.key !== '?' || at?.matches(ENTRIES)) return;
   const row = at?.closest('[data-look]') ?? document.querySelector('.current[data-look]');
   if (row instanceof HTMLElement) asked.item = row.dataset['look'] ?? '';
 }

@@ -1,3 +1,4 @@
+import { ENTRIES } from '$lib/forms/typedInto';
 import { startHere } from '$lib/shell/start';
 import type { Section } from './sheet';
 
@@ -8,9 +9,7 @@ export function sheetKeys(event: KeyboardEvent, sections: Section[], save: () =>
     save();
     return;
   }
-  const typing =
-    event.target instanceof HTMLElement &&
-    event.target.matches('input:not([type=radio], [type=checkbox]), textarea, select');
+  const typing = event.target instanceof Element && event.target.matches(ENTRIES);
   if ((typing && !event.altKey) || event.ctrlKey || event.metaKey) return;
   const digit = /^(?:Digit|Numpad)([0-9])$/.exec(event.code)?.[1];
   const section = sections[Number(digit) - 1];

@@ -1,11 +1,12 @@
 <script lang="ts">
   import type { AtBench, Fate } from './atBench.svelte';
-  import { byThirds, FATES, THIRDS } from './fates';
+  import { byThirds, THIRDS, type fates } from './fates';
 
   interface Props {
     bench: AtBench;
+    fates: ReturnType<typeof fates>;
   }
-  const { bench }: Props = $props();
+  const { bench, fates: all }: Props = $props();
   const MANY = [20, 40, 60, 100, 150];
 
   let about = $state(40);
@@ -37,7 +38,7 @@
     <label>
       were
       <select class="select" bind:value={fate}>
-        {#each FATES.slice(1, 5) as each (each.fate)}
+        {#each all.slice(1, 5) as each (each.fate)}
           <option value={each.fate}>{each.words}</option>
         {/each}
       </select>

@@ -3,6 +3,7 @@
   import { useQueryClient } from '@tanstack/svelte-query';
   import { answered, api } from '$lib/api/client';
   import { openJobs } from '$lib/api/queries';
+  import { typedInto } from '$lib/forms/typedInto';
   import { failed } from '$lib/shell/toaster';
 
   interface Props {
@@ -27,9 +28,7 @@
   }
 
   function keys(event: KeyboardEvent) {
-    const typing =
-      event.target instanceof HTMLElement && event.target.closest('input, select, textarea');
-    if (typing || event.ctrlKey || event.metaKey || event.altKey) return;
+    if (typedInto(event)) return;
     if (event.key === 'b') void begin();
   }
 </script>

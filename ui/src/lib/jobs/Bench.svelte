@@ -5,9 +5,11 @@
   import { answered, api, type Schemas } from '$lib/api/client';
   import { plantPage } from '$lib/api/queries';
   import { Saving } from '$lib/api/saving.svelte';
+  import { typedInto } from '$lib/forms/typedInto';
   import { failed, saved, toaster } from '$lib/shell/toaster';
   import type { AtBench } from './atBench.svelte';
   import JobRail from './JobRail.svelte';
+  import OtherWays from './OtherWays.svelte';
   import StepCard from './StepCard.svelte';
 
   interface Props {
@@ -22,6 +24,8 @@
   const saving = new Saving();
   const problem = $derived(saving.problem ?? bench.problem);
   let asked = $state(false);
+  /** What answers the keys Enter and space by itself. */
+  const PRESSED = 'button, a, summary, [role=button]';
 
   // Timers are shown on every page.
   const timers = $derived(JSON.stringify(bench.job.told.timers));
@@ -52,8 +56,18 @@
     if (!result) return;
     bench.leave();
     void client.invalidateQueries({ queryKey: ['jobs'] });
-    saved(client, 'The job is in the journal.', result);
-    await goto(`/plants/${job.plantId}`);
+    void client.invalidateQueries({ queryKey: ['stock'] });
+    const parted = result.plants.length > 1;
+    saved(
+      client,
+      parted
+        ? `The job is in the journal; ${result.plants.length} plants are there now.`
+        : 'The job is in the journal.',
+      result,
+    );
+    if (job.batch) await goto(`/batches/${job.batch}`);
+    else if (parted) await goto(`/tags?plant=${result.plants.join(',')}`);
+    else await goto(`/plants/${job.plantId}`);
   }
 
   async function giveUp() {
@@ -75,10 +89,8 @@
   }
 
   function keys(event: KeyboardEvent) {
-    const typing =
-      event.target instanceof HTMLElement &&
-      event.target.matches('input, select, textarea, button, a, summary');
-    if (typing || event.ctrlKey || event.metaKey || event.altKey) return;
+    if (typedInto(event) || (event.target instanceof Element && event.target.matches(PRESSED)))
+      return;
     if (event.key === 'Enter') void done();
     else if (event.key === 's' && !bench.last) void turn(() => bench.skip());
     else if (event.key === 'Backspace') void turn(() => bench.go(bench.at - 1));
@@ -133,6 +145,7 @@
         <span class="kbd-hint" aria-hidden="true">↵</span></button
       >
     </div>
+    <OtherWays {bench} />
     {#if asked}
       <p>
         Give the job up? Nothing of it is kept; pictures stay.

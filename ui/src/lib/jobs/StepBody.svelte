@@ -5,13 +5,13 @@
   import LookRow from '$lib/forms/LookRow.svelte';
   import { entriesOf, typedLook, type TypedLook } from '$lib/forms/looks';
   import { sentMix, typedMix } from '$lib/forms/mix';
-  import MixEditor from '$lib/forms/MixEditor.svelte';
   import { sentPot, typedPot } from '$lib/forms/pot';
-  import PotHolds from '$lib/forms/PotHolds.svelte';
-  import PotFields from '$lib/forms/PotFields.svelte';
   import TextArea from '$lib/forms/TextArea.svelte';
   import TextField from '$lib/forms/TextField.svelte';
   import type { AtBench } from './atBench.svelte';
+  import FillStep from './FillStep.svelte';
+  import PartStep from './PartStep.svelte';
+  import PotStep from './PotStep.svelte';
   import TallyPad from './TallyPad.svelte';
 
   interface Props {
@@ -58,7 +58,7 @@
 </script>
 
 {#if task === 'TALLY'}
-  <TallyPad {bench} />
+  <TallyPad {bench} {choices} />
 {:else if task === 'LOOK'}
   {#each shown as choice (choice.item)}
     <LookRow
@@ -67,11 +67,12 @@
       bind:look={looks[choice.item]!}
     />
   {/each}
+{:else if task === 'PART'}
+  <PartStep {bench} {choices} />
 {:else if task === 'POT'}
-  <PotFields bind:pot pots={choices.pots} problem={bench.problem} />
+  <PotStep {bench} {plant} {choices} bind:pot />
 {:else if task === 'FILL'}
-  <PotHolds {pot} />
-  <MixEditor bind:mix components={choices.components} fault={faultOf(bench.problem, 'mix')} />
+  <FillStep {bench} {choices} bind:mix />
   <button type="button" class="act tall" onclick={() => bench.fillAgain()}
     >It does not sit right: begin the fill again</button
   >

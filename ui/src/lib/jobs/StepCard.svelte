@@ -2,7 +2,7 @@
   import type { Schemas } from '$lib/api/client';
   import { sendPhoto } from '$lib/photos/send';
   import { failed, toaster } from '$lib/shell/toaster';
-  import type { AtBench } from './atBench.svelte';
+  import type { AtBench, Task } from './atBench.svelte';
   import StepBody from './StepBody.svelte';
 
   interface Props {
@@ -14,10 +14,14 @@
   const step = $derived(bench.step);
   const runs = $derived(bench.told.timers.some((each) => each.task === step.task));
 
+  /** Where a picture says more than words. */
+  const PICTURED: Task[] = ['PHOTOGRAPH', 'LOOK', 'TALLY', 'CUT', 'PART', 'TELL'];
+
+  /** A picture says at which step it was taken, so that a find is found again by it. */
   async function photograph(files: FileList | null) {
     for (const file of files ?? []) {
       try {
-        await sendPhoto(plant.id, file);
+        await sendPhoto(plant.id, file, { caption: `At the bench: ${step.title.toLowerCase()}` });
         toaster.success({ title: 'Picture kept', duration: 4000 });
       } catch (failure) {
         failed(failure);
@@ -44,7 +48,7 @@
   {#if step.task === 'DRESS' || step.task === 'TREAT'}
     <p><a class="link" href="/sums">How much of it and how much water</a></p>
   {/if}
-  {#if step.task === 'PHOTOGRAPH' || step.task === 'TELL'}
+  {#if PICTURED.includes(step.task)}
     <label class="act tall">
       Photograph
       <input

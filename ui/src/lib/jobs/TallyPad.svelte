@@ -1,13 +1,17 @@
 <script lang="ts">
+  import type { Schemas } from '$lib/api/client';
+  import { typedInto } from '$lib/forms/typedInto';
   import Sentence from '$lib/words/Sentence.svelte';
   import AboutSoMany from './AboutSoMany.svelte';
   import type { AtBench, Fate } from './atBench.svelte';
-  import { FATES } from './fates';
+  import { fates } from './fates';
 
   interface Props {
     bench: AtBench;
+    choices: Schemas['Choices'];
   }
-  const { bench }: Props = $props();
+  const { bench, choices }: Props = $props();
+  const all = $derived(fates(choices));
 
   let taps = $state<Fate[]>([]);
   const counts = $derived(bench.told.tally.counts);
@@ -25,10 +29,8 @@
   }
 
   function keys(event: KeyboardEvent) {
-    const typing =
-      event.target instanceof HTMLElement && event.target.matches('input, select, textarea');
-    if (typing || event.ctrlKey || event.metaKey || event.altKey) return;
-    const fate = FATES[Number(event.key) - 1];
+    if (typedInto(event)) return;
+    const fate = all[Number(event.key) - 1];
     if (fate) tap(fate.fate);
     if (event.key === 'u') untap();
   }
@@ -37,7 +39,7 @@
 <svelte:window onkeydown={keys} />
 
 <div class="pad" role="group" aria-label="Root tally">
-  {#each FATES as { fate, words, hue }, i (fate)}
+  {#each all as { fate, words, hue }, i (fate)}
     <button type="button" class={hue} onclick={() => tap(fate)}>
       <span class="count">{counts[fate] ?? 0}</span>
       <span>{words}</span>
@@ -48,7 +50,7 @@
     Undo the last tap <span class="kbd-hint" aria-hidden="true">U</span>
   </button>
 </div>
-<AboutSoMany {bench} />
+<AboutSoMany {bench} fates={all} />
 
 <div class="comes" aria-live="polite">
   {#if tally.lossWords}

@@ -1,10 +1,14 @@
 import { answered, api, problemOf, type Problem, type Schemas } from '$lib/api/client';
+import type { PlantMap } from '$lib/plan/map';
 import { left, ringsAfter } from './waits';
 
 export type Job = Schemas['JobPage'];
 export type Told = Schemas['JobTold'];
 export type Task = Schemas['StepView']['task'];
 export type Fate = keyof Schemas['TallyEntry']['counts'] & string;
+
+/** As it is sent; a proxy of the page cannot be kept. */
+const plain = (map: PlantMap): PlantMap => JSON.parse(JSON.stringify(map)) as PlantMap;
 
 /** Told again in this browser until the program has it: a closed lid loses nothing. */
 const kept = (uid: string) => `almanac.job.${uid}`;
@@ -83,6 +87,60 @@ export class AtBench {
     this.tell({
       tally: { counts: { ...tally.counts, [fate]: count }, byEye: tally.byEye || byEye },
     });
+  }
+
+  /** The plant as it is drawn: as it was told, or as it is proposed. */
+  get map(): PlantMap | undefined {
+    return this.told.dividing?.map ?? this.job.dividing?.map;
+  }
+
+  get cuts(): number[] {
+    return this.told.dividing?.cuts ?? [];
+  }
+
+  /** Drawn anew; cuts stay where they were made. */
+  draw(map: PlantMap): void {
+    const made = this.cuts.map((joint) => this.map!.joints[joint]!);
+    const cuts = made
+      .map(({ one, other }) =>
+        map.joints.findIndex((joint) => joint.one === one && joint.other === other),
+      )
+      .filter((joint) => joint >= 0);
+    this.#divide({ map: plain(map), cuts });
+  }
+
+  /** Cuts a joint, or leaves it whole after all. */
+  cut(joint: number): void {
+    this.cutAt(
+      this.cuts.includes(joint)
+        ? this.cuts.filter((each) => each !== joint)
+        : [...this.cuts, joint],
+    );
+  }
+
+  /** Cuts these joints and no others; pieces that stay together stay this plant. */
+  cutAt(cuts: number[], staying: string[] = []): void {
+    this.#divide({
+      cuts,
+      pieces: Object.fromEntries(
+        staying.map((key) => [key, { fate: 'STAYS' as const, pot: null, potItem: null }]),
+      ),
+    });
+  }
+
+  /** What becomes of a piece. */
+  become(key: string, piece: Schemas['PieceEntry']): void {
+    this.#divide({ pieces: { ...this.told.dividing?.pieces, [key]: piece } });
+  }
+
+  #divide(more: Partial<Schemas['DividingEntry']>): void {
+    const before = this.told.dividing ?? { map: null, cuts: [], pieces: {} };
+    this.tell({ dividing: { ...before, ...more } });
+  }
+
+  /** One step more, where it belongs; it is done next. */
+  add(task: Task): void {
+    this.tell({ added: [...this.told.added, task], at: task });
   }
 
   wait(task: Task, minutes: number): void {

@@ -1,15 +1,25 @@
+import type { Schemas } from '$lib/api/client';
 import type { Fate } from './atBench.svelte';
 
+/** Whether a root of that fate is a gain, a loss, or between. */
+const HUES: Record<Fate, 'moss' | 'ochre' | 'clay'> = {
+  FIRM_KEPT: 'moss',
+  TIP_BROKEN: 'ochre',
+  CUT_BACK: 'ochre',
+  SOFT: 'clay',
+  HOLLOW: 'clay',
+  NEW_KEPT: 'moss',
+  NEW_BROKEN: 'ochre',
+};
+
 /** The fates of roots in the order of their keys, with their hues. */
-export const FATES: { fate: Fate; words: string; hue: 'moss' | 'ochre' | 'clay' }[] = [
-  { fate: 'FIRM_KEPT', words: 'firm, kept', hue: 'moss' },
-  { fate: 'TIP_BROKEN', words: 'firm, tip broken', hue: 'ochre' },
-  { fate: 'CUT_BACK', words: 'peeled or kinked, cut back', hue: 'ochre' },
-  { fate: 'SOFT', words: 'soft, removed', hue: 'clay' },
-  { fate: 'HOLLOW', words: 'hollow, removed', hue: 'clay' },
-  { fate: 'NEW_KEPT', words: 'new tip, kept', hue: 'moss' },
-  { fate: 'NEW_BROKEN', words: 'new tip, broken', hue: 'ochre' },
-];
+export function fates(choices: Pick<Schemas['Choices'], 'rootFates'>) {
+  return choices.rootFates.map(({ value, words }) => ({
+    fate: value as Fate,
+    words,
+    hue: HUES[value as Fate],
+  }));
+}
 
 /** How much of a mass met a fate, by eye. */
 export const THIRDS = ['none of them', 'a third', 'two thirds', 'all of them'];

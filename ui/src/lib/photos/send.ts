@@ -3,20 +3,20 @@ import { answered, api, Problem, type Schemas } from '$lib/api/client';
 /**
  * Sends one photograph of a plant.
  *
- * @param look the act of the look it was taken at
+ * @param more the act of the look it was taken at, and what is written under it
  * @throws Error with a sentence that names the file
  */
 export async function sendPhoto(
   plantId: number,
   file: File,
-  look?: string,
+  more: { look?: string; caption?: string } = {},
 ): Promise<Schemas['Photo']> {
   const form = new FormData();
   form.append('photo', file);
   try {
     return await answered(
       api.POST('/api/plants/{id}/photos', {
-        params: { path: { id: plantId }, query: look === undefined ? {} : { look } },
+        params: { path: { id: plantId }, query: more },
         body: form as never,
         bodySerializer: (body) => body as unknown as FormData,
       }),

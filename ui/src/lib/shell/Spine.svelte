@@ -5,7 +5,7 @@
   import House from '@lucide/svelte/icons/house';
   import Scale from '@lucide/svelte/icons/scale';
   import Settings from '@lucide/svelte/icons/settings-2';
-  import TagIcon from '@lucide/svelte/icons/tag';
+  import Shovel from '@lucide/svelte/icons/shovel';
   import Sprout from '@lucide/svelte/icons/sprout';
 
   const places = [
@@ -13,13 +13,17 @@
     { href: '/round', name: 'Round', icon: Footprints },
     { href: '/plants', name: 'Plants', icon: Sprout },
     { href: '/places', name: 'Places', icon: House },
-    { href: '/tags', name: 'Tags', icon: TagIcon },
+    { href: '/bench', name: 'Bench', icon: Shovel },
     { href: '/rules', name: 'Rules', icon: Scale },
     { href: '/settings', name: 'Settings', icon: Settings },
   ];
-  const here = $derived((href: string) =>
-    href === '/' ? page.url.pathname === '/' : page.url.pathname.startsWith(href),
-  );
+  /** Pages that are reached from another one belong to it. */
+  const OF_THE_BENCH = ['/bench', '/jobs', '/batches', '/tags', '/sums'];
+  const here = $derived((href: string) => {
+    const { pathname } = page.url;
+    if (href === '/') return pathname === '/';
+    return (href === '/bench' ? OF_THE_BENCH : [href]).some((each) => pathname.startsWith(each));
+  });
 </script>
 
 <nav aria-label="Pages">

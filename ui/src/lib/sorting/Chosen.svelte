@@ -43,6 +43,17 @@
     }
   }
 
+  async function bench() {
+    try {
+      const batch = await answered(api.POST('/api/batches', { body: { plants: selected } }));
+      await client.invalidateQueries({ queryKey: ['jobs'] });
+      none();
+      await goto(`/batches/${batch.uid}`);
+    } catch (failure) {
+      failed(failure);
+    }
+  }
+
   async function stand() {
     const to = Number(target);
     const there = plants
@@ -67,6 +78,9 @@
   <b>{selected.length} chosen</b>
   <button type="button" class="act small" onclick={walk}>Walk to them</button>
   <button type="button" class="act small" onclick={aside}>Pull aside</button>
+  {#if selected.length > 1}
+    <button type="button" class="act small" onclick={bench}>To the bench together</button>
+  {/if}
   <select class="select" aria-label="Stand in place" bind:value={target}>
     <option value="">stand on…</option>
     {#each places as each (each.id)}

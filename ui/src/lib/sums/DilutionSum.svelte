@@ -9,17 +9,10 @@
   import { numberOf } from './typed';
 
   type Asked = Schemas['DilutionAsked'];
-  const WHAT = [
-    { value: 'PEROXIDE', words: 'hydrogen peroxide' },
-    { value: 'ALCOHOL', words: 'alcohol' },
-    { value: 'BLEACH', words: 'bleach' },
-    { value: 'OTHER', words: 'something else' },
-  ];
-  const USE = [
-    { value: 'PLANT', words: 'roots or wounds' },
-    { value: 'TOOLS', words: 'tools and trays' },
-    { value: 'FEED', words: 'feed water' },
-  ];
+  interface Props {
+    choices: Pick<Schemas['Choices'], 'substances' | 'uses'>;
+  }
+  const { choices }: Props = $props();
 
   let what = $state('PEROXIDE');
   let use = $state('PLANT');
@@ -62,8 +55,13 @@
   {answer}
   {problem}
 >
-  <ChoiceField label="What" choices={WHAT} bind:value={what} />
-  <ChoiceField label="For" choices={USE} fault={faultOf(problem, 'use')} bind:value={use} />
+  <ChoiceField label="What" choices={choices.substances} bind:value={what} />
+  <ChoiceField
+    label="For"
+    choices={choices.uses}
+    fault={faultOf(problem, 'use')}
+    bind:value={use}
+  />
   <TextField
     label="It has, %"
     inputmode="decimal"

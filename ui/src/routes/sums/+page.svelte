@@ -1,7 +1,10 @@
 <script lang="ts">
+  import { choices } from '$lib/api/queries';
   import DilutionSum from '$lib/sums/DilutionSum.svelte';
   import FeedSum from '$lib/sums/FeedSum.svelte';
   import PotSum from '$lib/sums/PotSum.svelte';
+
+  const options = choices();
 </script>
 
 <svelte:head><title>Sums · Mellow Almanac</title></svelte:head>
@@ -12,7 +15,7 @@
 </div>
 
 <div class="sums">
-  <DilutionSum />
+  {#if options.data}<DilutionSum choices={options.data} />{/if}
   <FeedSum />
   <PotSum />
 </div>

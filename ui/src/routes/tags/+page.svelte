@@ -20,14 +20,16 @@
 
   let place = $state('');
   let which = $state('all');
-  const only = $derived(Number(page.url.searchParams.get('plant')) || undefined);
+  /** One plant, or those that were parted from one another just now. */
+  const asked = $derived(page.url.searchParams.get('plant')?.split(',').map(Number));
+  const only = $derived(asked?.some(Boolean) ? asked : undefined);
   const tags = $derived(query.data?.tags ?? []);
   const unread = $derived(
     tags.filter((tag) => tag.seen === 'MISSING' || tag.seen === 'UNREADABLE'),
   );
   const shown = $derived(
     only
-      ? tags.filter((tag) => tag.plantId === only)
+      ? tags.filter((tag) => only.includes(tag.plantId))
       : (which === 'unread' ? unread : tags).filter(
           (tag) => !place || tag.placeId === Number(place),
         ),

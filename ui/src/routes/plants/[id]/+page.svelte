@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { typedInto } from '$lib/forms/typedInto';
   import { goto } from '$app/navigation';
   import { page } from '$app/state';
   import type { Schemas } from '$lib/api/client';
@@ -44,9 +45,7 @@
 
   function keys(event: KeyboardEvent) {
     if (event.key === 'Escape') stopAsking();
-    const typing =
-      event.target instanceof HTMLElement && event.target.closest('input, select, textarea');
-    if (typing || event.ctrlKey || event.metaKey || event.altKey) return;
+    if (typedInto(event)) return;
     if (event.key === 'e') void goto(editHref);
     if (!plant?.slip) return;
     if (event.key === 'i') void goto(inspectHref);

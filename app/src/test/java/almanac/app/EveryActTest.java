@@ -6,6 +6,11 @@ import almanac.app.collection.Keeping;
 import almanac.app.collection.Plants;
 import almanac.app.journal.NewAct;
 import almanac.app.start.RunningApplication;
+import almanac.core.dividing.Firmness;
+import almanac.core.dividing.Front;
+import almanac.core.dividing.Joint;
+import almanac.core.dividing.MapGrowth;
+import almanac.core.dividing.RhizomeMap;
 import almanac.core.followup.CheckAnswer;
 import almanac.core.followup.CheckName;
 import almanac.core.followup.Purpose;
@@ -33,9 +38,11 @@ import almanac.core.medium.Component;
 import almanac.core.medium.Mix;
 import almanac.core.medium.Moisture;
 import almanac.core.medium.PottedOn;
+import almanac.core.placing.Spot;
 import almanac.core.pots.Pot;
 import almanac.core.pots.PotType;
 import almanac.core.roots.RootStage;
+import almanac.core.stock.Draw;
 import almanac.core.tally.RootFate;
 import almanac.core.tally.RootTally;
 import java.time.LocalDate;
@@ -45,6 +52,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.UUID;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
@@ -141,6 +149,22 @@ class EveryActTest {
                 35,
                 "came out whole",
                 "the lead was knocked")),
+        Deed.on(
+            ANY,
+            new Happening.Mapped(
+                new RhizomeMap(
+                    List.of(
+                        new MapGrowth("1", Firmness.WRINKLED, 4, false, Front.SPENT),
+                        new MapGrowth(
+                            "2", Firmness.FIRM, 2, true, Front.LEAD, new Spot(3.5, -20), 200.0)),
+                    List.of(new Joint("1", "2", true))))),
+        Deed.on(
+            ANY,
+            potted(),
+            new Happening.Drew(
+                List.of(
+                    new Draw(UUID.randomUUID(), 1, false, "clear pot"),
+                    new Draw(UUID.randomUUID(), -250, true, "pumice")))),
         Deed.on(HELD, potted()),
         Deed.on(HELD, inspected()),
         Deed.on(APART, inspected()),

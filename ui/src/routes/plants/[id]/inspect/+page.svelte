@@ -73,7 +73,7 @@
     for (const [i, file] of files.entries()) {
       sending = `Keeping picture ${i + 1} of ${files.length}…`;
       try {
-        await sendPhoto(id, file, look);
+        await sendPhoto(id, file, { look });
       } catch (failure) {
         failed(failure);
       }

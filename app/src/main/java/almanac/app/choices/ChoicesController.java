@@ -1,7 +1,11 @@
 package almanac.app.choices;
 
+import almanac.app.jobs.PieceFate;
 import almanac.app.kinds.Kinds;
 import almanac.app.places.PlaceKind;
+import almanac.core.dividing.Firmness;
+import almanac.core.dividing.Front;
+import almanac.core.filling.Grade;
 import almanac.core.history.Aim;
 import almanac.core.history.Approach;
 import almanac.core.history.PlantStatus;
@@ -16,6 +20,10 @@ import almanac.core.kinds.Trait;
 import almanac.core.medium.Component;
 import almanac.core.medium.Moisture;
 import almanac.core.pots.PotType;
+import almanac.core.stock.Level;
+import almanac.core.sums.Substance;
+import almanac.core.sums.Use;
+import almanac.core.tally.RootFate;
 import almanac.core.words.Answer;
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.media.Schema;
@@ -47,6 +55,14 @@ class ChoicesController {
       List<Named> placeKinds,
       List<Named> statuses,
       List<Named> pots,
+      @Schema(description = "What becomes of roots at the bench") List<Named> rootFates,
+      @Schema(description = "How a growth on the map feels") List<Named> firmness,
+      @Schema(description = "Whether anything will come of a growth on the map") List<Named> fronts,
+      @Schema(description = "What becomes of a piece of a plant") List<Named> pieceFates,
+      @Schema(description = "How coarse a medium is") List<Named> grades,
+      @Schema(description = "How much there is of what nobody counts") List<Named> stockLevels,
+      @Schema(description = "What is diluted") List<Named> substances,
+      @Schema(description = "On what it is used") List<Named> uses,
       @Schema(description = "What is looked at of a plant that has just come, in its order")
           List<String> firstLook) {}
 
@@ -132,7 +148,19 @@ class ChoicesController {
             .map(each -> new Named(each.name(), each.words()))
             .toList(),
         Arrays.stream(PotType.values()).map(each -> new Named(each.name(), each.words())).toList(),
+        named(RootFate.values()),
+        named(Firmness.values()),
+        named(Front.values()),
+        named(PieceFate.values()),
+        named(Grade.values()),
+        named(Level.values()),
+        named(Substance.values()),
+        named(Use.values()),
         FirstLook.items().stream().map(Item::key).toList());
+  }
+
+  private static List<Named> named(Answer... answers) {
+    return Arrays.stream(answers).map(each -> new Named(each.name(), each.words())).toList();
   }
 
   private static KindChoice kind(Kind kind) {

@@ -1,5 +1,7 @@
 package almanac.app.collection;
 
+import static java.util.stream.Collectors.toMap;
+
 import almanac.app.journal.Acts;
 import almanac.app.journal.NewAct;
 import almanac.app.refusals.Conflict;
@@ -13,11 +15,14 @@ import almanac.core.history.Plant;
 import almanac.core.history.Standing;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
+import java.util.function.Function;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -87,20 +92,56 @@ public class Keeping {
    * @param others what happened to others by it, once its id is known
    */
   public Written begin(LocalDate on, List<Happening> happenings, ToOthers others, LocalDate today) {
+    var begun = begun(happenings);
+    return written(
+        others.add(begun.id(), NewAct.of(on, begun.id(), happenings.toArray(Happening[]::new))),
+        Set.of(begun),
+        today);
+  }
+
+  /**
+   * Writes what was done to a plant, and how others came from it by the same act.
+   *
+   * @param daughters what happened to each, by the number it is given
+   */
+  public Written part(
+      LocalDate on,
+      long mother,
+      List<Happening> happenings,
+      List<Function<String, List<Happening>>> daughters,
+      LocalDate today) {
+    var all = new LinkedHashMap<Long, List<Happening>>();
+    var ofMother = new ArrayList<>(happenings);
+    all.put(mother, ofMother);
+    var begun = new HashSet<PlantTable.Begun>();
+    for (var daughter : daughters) {
+      var told = daughter.apply(table.nextNumber(today));
+      var row = begun(told);
+      begun.add(row);
+      all.put(row.id(), told);
+      ofMother.add(new Happening.Divided(row.id()));
+    }
+    return written(NewAct.of(on, all), begun, today);
+  }
+
+  private PlantTable.Begun begun(List<Happening> happenings) {
     var draft = new Card.Draft();
     happenings.forEach(draft::mark);
-    var begun = table.begin(draft.card());
-    var act =
-        others.add(begun.id(), NewAct.of(on, begun.id(), happenings.toArray(Happening[]::new)));
+    return table.begin(draft.card());
+  }
+
+  private Written written(NewAct act, Set<PlantTable.Begun> begun, LocalDate today) {
+    var uids = begun.stream().collect(toMap(PlantTable.Begun::id, PlantTable.Begun::uid));
     var written = acts.write(act, today);
     written
         .lines()
         .forEach(
             (id, lines) -> {
-              if (id == begun.id()) {
-                plants.written(Plant.of(begun.id(), begun.uid(), Journal.of(lines)));
-              } else {
+              var uid = uids.get(id);
+              if (uid == null) {
                 goesOn(id, lines);
+              } else {
+                plants.written(Plant.of(id, uid, Journal.of(lines)));
               }
             });
     return new Written(written.act(), written.lines().keySet().stream().map(plants::one).toList());

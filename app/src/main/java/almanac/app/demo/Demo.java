@@ -74,6 +74,7 @@ public class Demo {
     for (var row : DemoShelf.rows()) {
       plants.put(row.label(), new DemoPlant(books).of(row, shelves.get(row.place())));
     }
+    new DemoStock(books).all();
     new DemoTold(plants, books.today().get()).all();
     swapTags(plants, "Phalaenopsis Mill Light", "Phalaenopsis Ice House");
     arrivals(shelves.get("Cellar shelf under lights"));

@@ -10,6 +10,8 @@ import almanac.app.photos.Photos;
 import almanac.app.plants.Adding;
 import almanac.app.plants.CardChanges;
 import almanac.app.site.Today;
+import almanac.app.stock.Recipes;
+import almanac.app.stock.Stocks;
 import org.springframework.stereotype.Component;
 
 /** What the demo is written into, as anybody else writes. */
@@ -24,4 +26,6 @@ record DemoBooks(
     Plants plants,
     Judging judging,
     Photos photos,
+    Stocks stocks,
+    Recipes recipes,
     Today today) {}

@@ -3,6 +3,7 @@ package almanac.app.demo;
 import almanac.app.jobs.JobTold;
 import almanac.app.journal.NewAct;
 import almanac.app.plants.Adding;
+import almanac.core.dividing.RhizomeMap;
 import almanac.core.figures.Figures;
 import almanac.core.followup.CheckAnswer;
 import almanac.core.followup.Series;
@@ -11,6 +12,7 @@ import almanac.core.history.Card;
 import almanac.core.history.Happening;
 import almanac.core.history.Line;
 import almanac.core.history.Potting;
+import almanac.core.history.Stand;
 import almanac.core.inspection.Bloom;
 import almanac.core.inspection.Inspection;
 import almanac.core.inspection.Item;
@@ -23,6 +25,7 @@ import almanac.core.medium.Mix;
 import almanac.core.medium.Piece;
 import almanac.core.medium.PottedOn;
 import almanac.core.pots.Pot;
+import almanac.core.pots.PotType;
 import almanac.core.roots.RootStage;
 import almanac.core.words.Answer;
 import java.time.LocalDate;
@@ -30,6 +33,7 @@ import java.time.YearMonth;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Function;
 import java.util.function.UnaryOperator;
 
 /** One plant of the demo, its history told in days before today. */
@@ -42,6 +46,9 @@ final class DemoPlant {
 
   private static final int MONTHS_HERE = 36;
   private static final double STEP_MM = 20;
+
+  /** A piece of three growths goes into this. */
+  private static final Pot PIECE_POT = new Pot(PotType.CLEAR, 120.0, 108.0, "");
 
   private final DemoBooks books;
   private final LocalDate today;
@@ -156,6 +163,46 @@ final class DemoPlant {
     var pot = ((Happening.Potted) plant.plant().potted().happening()).pot();
     var potted = new Happening.Potted(potting, pot, plant.history().inFlower(day));
     books.keeping().write(NewAct.of(day, id, work, potted), day);
+    return this;
+  }
+
+  /**
+   * Parted at the bench into itself and daughters, each with one side of it.
+   *
+   * @param mother what stays the plant itself
+   * @param daughters what each of the others became
+   */
+  DemoPlant parted(
+      int daysAgo, Mix mix, Happening.Worked work, RhizomeMap mother, List<RhizomeMap> daughters) {
+    var day = today.minusDays(daysAgo);
+    var plant = books.plants().one(id);
+    var potting = new Potting(PottedOn.on(day), day, mix, plant.follows().of(Trait.MOISTURE));
+    var potted = new Happening.Potted(potting, PIECE_POT, false);
+    var stand = plant.card().stand();
+    books
+        .keeping()
+        .part(
+            day,
+            id,
+            List.of(work, new Happening.Mapped(mother), potted),
+            daughters.stream()
+                .map(
+                    map ->
+                        (Function<String, List<Happening>>)
+                            number ->
+                                List.of(
+                                    potted,
+                                    new Happening.Numbered(number),
+                                    new Happening.Named(plant.card().names()),
+                                    new Happening.OfKind(plant.card().kind(), plant.card().own()),
+                                    new Happening.Moved(
+                                        new Stand(
+                                            stand.place(),
+                                            stand.position() + (daughters.indexOf(map) + 1) / 4.0)),
+                                    new Happening.PartedFrom(id),
+                                    new Happening.Mapped(map)))
+                .toList(),
+            day);
     return this;
   }
 

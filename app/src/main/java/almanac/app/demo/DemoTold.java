@@ -1,10 +1,16 @@
 package almanac.app.demo;
 
 import static almanac.core.medium.Component.BARK_FINE;
+import static almanac.core.medium.Component.BARK_MEDIUM;
 import static almanac.core.medium.Component.PERLITE;
 import static almanac.core.medium.Component.SPHAGNUM_BEST;
 
 import almanac.app.jobs.JobTold;
+import almanac.core.dividing.Firmness;
+import almanac.core.dividing.Front;
+import almanac.core.dividing.Joint;
+import almanac.core.dividing.MapGrowth;
+import almanac.core.dividing.RhizomeMap;
 import almanac.core.followup.CheckAnswer;
 import almanac.core.history.Happening;
 import almanac.core.inspection.Bloom;
@@ -19,15 +25,20 @@ import almanac.core.inspection.Stability;
 import almanac.core.jobs.Task;
 import almanac.core.medium.Mix;
 import almanac.core.medium.Piece;
+import almanac.core.placing.Spot;
 import almanac.core.roots.RootStage;
 import almanac.core.tally.RootFate;
 import almanac.core.tally.RootTally;
 import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 
 /** What was seen and done in the last months, where it leads to a verdict. */
 final class DemoTold {
+  private static final double RHIZOME_STEP_MM = 20;
+
   private final Map<String, DemoPlant> plants;
   private final LocalDate today;
 
@@ -80,8 +91,52 @@ final class DemoTold {
     plant("Zygopetalum Mill Race")
         .look(40, look -> look.roots(RootStage.NONE).stands(Stability.FIRM).bloom(Bloom.OPEN))
         .look(9, look -> look.bloom(Bloom.FADING).piece(Piece.KEEPS_SHAPE));
+    parted();
     plant("Miltoniopsis Ferry Rain")
         .look(1, look -> look.inPot(RootsInPot.MOSTLY_SOFT).piece(Piece.MUSH).bloom(Bloom.BUDS));
+  }
+
+  /** Three fronts that had grown away from a bare middle. */
+  private void parted() {
+    plant("Brassia Balance Beam")
+        .parted(
+            112,
+            new Mix(Map.of(BARK_MEDIUM, 3.0, PERLITE, 1.0)),
+            new Happening.Worked(
+                RootTally.EMPTY
+                    .and(RootFate.FIRM_KEPT, 26)
+                    .and(RootFate.CUT_BACK, 3)
+                    .and(RootFate.SOFT, 11)
+                    .and(RootFate.NEW_KEPT, 9),
+                70,
+                "fell into three by itself, hardly a cut",
+                "the middle was bare and rotten"),
+            front("A", 4),
+            List.of(front("B", 3), front("C", 3)))
+        .answer(104, CheckAnswer.AS_HOPED)
+        .answer(82, CheckAnswer.AS_HOPED);
+  }
+
+  /** One front: growths in a row, the newest leading. */
+  private static RhizomeMap front(String lead, int growths) {
+    var all = new ArrayList<MapGrowth>();
+    var joints = new ArrayList<Joint>();
+    for (int i = 0; i < growths; i++) {
+      boolean leads = i == growths - 1;
+      all.add(
+          new MapGrowth(
+              "%s %d".formatted(lead, i + 1),
+              Firmness.FIRM,
+              leads ? 2 : 3,
+              leads,
+              leads ? Front.LEAD : Front.SPENT,
+              new Spot(0, RHIZOME_STEP_MM * (i - growths / 2.0)),
+              null));
+      if (i > 0) {
+        joints.add(new Joint(all.get(i - 1).name(), all.get(i).name(), false));
+      }
+    }
+    return new RhizomeMap(all, joints);
   }
 
   private void highStage() {

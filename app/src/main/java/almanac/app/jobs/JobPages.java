@@ -3,10 +3,12 @@ package almanac.app.jobs;
 import almanac.app.collection.Plants;
 import almanac.app.judging.Judging;
 import almanac.app.shown.Part;
+import almanac.app.stock.Stocks;
 import almanac.core.inspection.Item;
 import almanac.core.jobs.JobStep;
 import almanac.core.jobs.JobSteps;
 import almanac.core.jobs.Task;
+import almanac.core.judgement.verdict.Method;
 import almanac.core.judgement.verdict.Risks;
 import java.util.List;
 import org.springframework.stereotype.Service;
@@ -31,20 +33,28 @@ class JobPages {
   private final Jobs jobs;
   private final Plants plants;
   private final Judging judging;
+  private final Stocks stocks;
+  private final BatchTable batches;
 
-  JobPages(Jobs jobs, Plants plants, Judging judging) {
+  JobPages(Jobs jobs, Plants plants, Judging judging, Stocks stocks, BatchTable batches) {
     this.jobs = jobs;
     this.plants = plants;
     this.judging = judging;
+    this.stocks = stocks;
+    this.batches = batches;
   }
 
   JobPage of(Job job) {
     var plant = plants.one(job.plantId());
-    var work = jobs.work(job);
+    var work = jobs.work(job, plant);
     var figures = judging.figures();
     var before = judging.judge(plant, job.begunOn());
+    var steps = JobSteps.of(work, figures);
+    var potted = new PottedView(job, plant, work, jobs.parting(job, plant, work), figures);
+    var stock = stocks.now();
     return new JobPage(
         job.uid(),
+        batches.of(job.uid()).orElse(null),
         plant.id(),
         plant.name(),
         plant.card().number(),
@@ -60,10 +70,22 @@ class JobPages {
         Risks.of(judging.situation(plant, job.begunOn()), before, figures)
             .map(risk -> Part.of(risk.words()))
             .orElse(List.of()),
-        JobSteps.of(work, figures).stream().map(step -> step(step, job.told())).toList(),
+        steps.stream().map(step -> step(step, job.told())).toList(),
         LOOKED_AT.stream().map(Item::key).toList(),
         job.told(),
-        TallyView.of(job.told().tally().tally(), plant.history().inFlower(job.begunOn()), figures));
+        TallyView.of(job.told().tally().tally(), plant.history().inFlower(job.begunOn()), figures),
+        Method.CHOICES.stream().map(each -> new JobPage.Way(each, each.words())).toList(),
+        JobSteps.MAY_BE_ADDED.stream()
+            .filter(task -> steps.stream().noneMatch(step -> step.task() == task))
+            .map(task -> new JobPage.TaskName(task, task.title()))
+            .toList(),
+        potted.dividing(),
+        has(steps, Task.POT) ? potted.place(judging.situation(plant, job.begunOn()), stock) : null,
+        has(steps, Task.FILL) ? potted.fill(stock) : null);
+  }
+
+  private static boolean has(List<JobStep> steps, Task task) {
+    return steps.stream().anyMatch(step -> step.task() == task);
   }
 
   private static JobPage.StepView step(JobStep step, JobTold told) {

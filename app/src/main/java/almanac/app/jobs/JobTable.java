@@ -32,6 +32,10 @@ class JobTable {
     return db.fetchOptional(JOB, JOB.PLANT_ID.eq(plantId)).map(this::job);
   }
 
+  boolean has(UUID uid) {
+    return db.fetchExists(JOB, JOB.UID.eq(uid));
+  }
+
   /**
    * @throws NotFound if there is none: it was finished or given up
    */

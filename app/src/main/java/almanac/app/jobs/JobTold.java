@@ -1,9 +1,12 @@
 package almanac.app.jobs;
 
+import almanac.app.dividing.MapEntry;
 import almanac.app.told.LookEntry;
 import almanac.app.told.MixPart;
 import almanac.app.told.PotEntry;
 import almanac.core.jobs.Task;
+import almanac.core.judgement.verdict.Verdict;
+import almanac.core.medium.Component;
 import almanac.core.medium.Mix;
 import almanac.core.medium.Moisture;
 import almanac.core.tally.RootTally;
@@ -18,6 +21,8 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 
 /** What was told of a job so far. */
 public record JobTold(
@@ -35,6 +40,7 @@ public record JobTold(
         PotEntry pot,
     @Schema(description = "The mix it goes into; as before if empty")
         @NotNull(message = "Give the mix; it may be empty.")
+        @Size(max = 20, message = "A mix has at most 20 components.")
         List<@NotNull(message = "Give a component and its parts.") @Valid MixPart> mix,
     @Schema(nullable = true) Moisture moisture,
     @NotNull(message = "Give the timers that run; there may be none.")
@@ -49,7 +55,21 @@ public record JobTold(
         String well,
     @NotNull(message = "Say what did not go well; it may be nothing.")
         @Size(max = 500, message = "Say in at most 500 characters what did not go well.")
-        String badly) {
+        String badly,
+    @Schema(nullable = true, description = "How it is done, where that is not as advised")
+        @Nullable Verdict chosen,
+    @Schema(description = "Steps that are wanted besides") Set<Task> added,
+    @Schema(nullable = true, description = "How it was drawn, and cut") @Valid
+        @Nullable DividingEntry dividing,
+    @Schema(nullable = true, description = "The pot in the stock, if it is taken from there")
+        @Nullable UUID potItem,
+    @Schema(nullable = true, description = "What goes under and over the mix, and what is kept")
+        @Valid
+        @Nullable FillEntry fill) {
+  /** What was kept by an older program has nothing of what came later. */
+  public JobTold {
+    added = added == null ? Set.of() : added;
+  }
 
   /** Before anything is done. */
   static final JobTold NOTHING =
@@ -65,7 +85,12 @@ public record JobTold(
           List.of(),
           null,
           "",
-          "");
+          "",
+          null,
+          Set.of(),
+          null,
+          null,
+          null);
 
   /** All steps before that one are done. */
   public static JobTold at(Task step, RootTally tally, Mix mix) {
@@ -81,7 +106,56 @@ public record JobTold(
         List.of(),
         null,
         "",
-        "");
+        "",
+        null,
+        Set.of(),
+        null,
+        null,
+        null);
+  }
+
+  /** How the plant was drawn, and where it is cut. */
+  public record DividingEntry(
+      @Schema(nullable = true, description = "As it was proposed unless given") @Valid
+          @Nullable MapEntry map,
+      @Schema(description = "Joints that are cut, by their places in the list")
+          @NotNull(message = "Give the cuts; there may be none.")
+          @Size(max = 60, message = "There are not so many joints.")
+          List<@NotNull(message = "Give the place of a joint.") Integer> cuts,
+      @Schema(description = "What becomes of a piece, by the name of its first growth")
+          @NotNull(message = "Say what becomes of the pieces; it may be left open.")
+          @Size(max = 60, message = "There are not so many pieces.")
+          Map<String, @NotNull(message = "Say what becomes of the piece.") @Valid PieceEntry>
+              pieces) {
+    static final DividingEntry NONE = new DividingEntry(null, List.of(), Map.of());
+  }
+
+  /** What becomes of one piece, and in which pot. */
+  public record PieceEntry(
+      @NotNull(message = "Say what becomes of the piece.") PieceFate fate,
+      @Schema(nullable = true, description = "As that of the plant itself unless given") @Valid
+          @Nullable PotEntry pot,
+      @Schema(nullable = true) @Nullable UUID potItem) {}
+
+  /** What goes under and over the mix, and what of the old one is boiled and kept. */
+  public record FillEntry(
+      @Schema(nullable = true, description = "mm; as the rules say unless given")
+          @Nullable Double bottomMm,
+      @Schema(nullable = true, description = "mm; as the rules say unless given")
+          @Nullable Double topMm,
+      @Schema(description = "What goes back into the stock, ml by component")
+          @NotNull(message = "Say what goes back into the stock; it may be nothing.")
+          @Size(max = 20, message = "There are not so many components.")
+          Map<Component, @NotNull(message = "Give how much, in ml.") Double> back) {
+    static final FillEntry AS_USUAL = new FillEntry(null, null, Map.of());
+  }
+
+  DividingEntry cutting() {
+    return dividing == null ? DividingEntry.NONE : dividing;
+  }
+
+  FillEntry filling() {
+    return fill == null ? FillEntry.AS_USUAL : fill;
   }
 
   /** Something that is waited for. */

@@ -3,10 +3,12 @@ package almanac.app.jobs;
 import almanac.app.collection.Keeping;
 import almanac.app.collection.PlantInPlace;
 import almanac.app.collection.Plants;
+import almanac.app.collection.Room;
 import almanac.app.collection.Written;
-import almanac.app.journal.NewAct;
 import almanac.app.judging.Judging;
+import almanac.app.refusals.BadEntry;
 import almanac.app.refusals.Conflict;
+import almanac.app.stock.Stocks;
 import almanac.app.told.LookEntry;
 import almanac.app.told.MixPart;
 import almanac.app.told.PotEntry;
@@ -14,21 +16,19 @@ import almanac.core.figures.Figures;
 import almanac.core.history.Answerable;
 import almanac.core.history.Chronology;
 import almanac.core.history.Happening;
-import almanac.core.history.Potting;
 import almanac.core.inspection.Inspection;
 import almanac.core.jobs.JobSteps;
 import almanac.core.jobs.Task;
 import almanac.core.jobs.Work;
 import almanac.core.judgement.evidence.Situation;
+import almanac.core.judgement.verdict.Method;
 import almanac.core.kinds.Trait;
 import almanac.core.medium.Mix;
-import almanac.core.medium.PottedOn;
+import almanac.core.medium.Moisture;
 import almanac.core.pots.Pot;
-import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
@@ -41,18 +41,22 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional
 public class Jobs {
-  private static final int MOST_MINUTES = 1440;
+  private static final double MOST_BACK_ML = 100_000;
 
   private final JobTable table;
   private final Plants plants;
   private final Judging judging;
   private final Keeping keeping;
+  private final Room room;
+  private final Stocks stocks;
 
-  Jobs(JobTable table, Plants plants, Judging judging, Keeping keeping) {
+  Jobs(JobTable table, Plants plants, Judging judging, Keeping keeping, Room room, Stocks stocks) {
     this.table = table;
     this.plants = plants;
     this.judging = judging;
     this.keeping = keeping;
+    this.room = room;
+    this.stocks = stocks;
   }
 
   /** Begins a job on a plant, or goes on with the one that is open. */
@@ -82,6 +86,12 @@ public class Jobs {
     return table.all();
   }
 
+  /** Whether a job is neither finished nor given up. */
+  @Transactional(readOnly = true)
+  boolean isOpen(UUID uid) {
+    return table.has(uid);
+  }
+
   @Transactional(readOnly = true)
   public Job one(UUID uid) {
     return table.one(uid);
@@ -93,12 +103,37 @@ public class Jobs {
    * @throws Conflict if it went on elsewhere meanwhile
    */
   public Job save(UUID uid, int version, JobTold told) {
-    var job = table.one(uid);
-    work(new Job(uid, job.plantId(), job.begunOn(), job.begunAt(), version, told));
-    told.tally().tally();
-    PotEntry.pot(told.pot());
+    var before = table.one(uid);
+    var job = new Job(uid, before.plantId(), before.begunOn(), before.begunAt(), version, told);
+    var plant = plants.one(job.plantId());
+    refuseBad(told);
+    var work = work(job, plant);
+    Needed.of(job, plant, work, parting(job, plant, work), judging.figures());
     table.save(uid, version, told);
     return table.one(uid);
+  }
+
+  private static void refuseBad(JobTold told) {
+    told.tally().tally();
+    PotEntry.pot(told.pot());
+    if (told.chosen() != null && !Method.CHOICES.contains(told.chosen())) {
+      throw new BadEntry("chosen", "Choose a way to move it.");
+    }
+    for (var task : told.added()) {
+      if (!JobSteps.MAY_BE_ADDED.contains(task)) {
+        throw new BadEntry("added", "%s cannot be added.".formatted(task.title()));
+      }
+    }
+    told.filling()
+        .back()
+        .forEach(
+            (component, ml) -> {
+              if (!(ml >= 0 && ml <= MOST_BACK_ML) || component.organic()) {
+                throw new BadEntry(
+                    "fill.back." + component,
+                    "What does not decay can be boiled and kept, up to 100 litres of it.");
+              }
+            });
   }
 
   /** Leaves it as if it had never been begun. */
@@ -109,21 +144,44 @@ public class Jobs {
   /** What it is about, as far as it was told. */
   @Transactional(readOnly = true)
   public Work work(Job job) {
-    var plant = plants.one(job.plantId());
+    return work(job, plants.one(job.plantId()));
+  }
+
+  Work work(Job job, PlantInPlace plant) {
     var situation = situation(job, plant);
-    return Work.of(judging.judge(plant).judge(situation), situation, pot(plant), mix(job, plant));
+    var told = job.told();
+    var work =
+        Work.of(judging.judge(plant).judge(situation), situation, pot(plant), mix(job, plant))
+            .and(told.added());
+    return told.chosen() == null ? work : work.as(told.chosen());
   }
 
   /** The mix it goes into: the old one until another is chosen. */
-  private static Mix mix(Job job, PlantInPlace plant) {
+  static Mix mix(Job job, PlantInPlace plant) {
     var told = job.told().mix();
     return told.isEmpty() ? plant.history().potting().mix() : MixPart.mix(told);
   }
 
-  private boolean refills(Job job) {
-    return !job.told().skipped().contains(Task.FILL)
-        && JobSteps.of(work(job), judging.figures()).stream()
-            .anyMatch(step -> step.task() == Task.FILL);
+  /** The pot it goes into: the old one until another is chosen. */
+  static Pot potFor(Job job, PlantInPlace plant) {
+    return job.told().pot() == null ? pot(plant) : PotEntry.pot(job.told().pot());
+  }
+
+  /** How wet its mix will be kept. */
+  static Moisture moisture(Job job, PlantInPlace plant) {
+    var told = job.told().moisture();
+    return told == null ? plant.follows().of(Trait.MOISTURE) : told;
+  }
+
+  /** How it is drawn, and into what it is parted. */
+  Parting parting(Job job, PlantInPlace plant, Work work) {
+    boolean parts =
+        JobSteps.of(work, judging.figures()).stream().anyMatch(step -> step.task() == Task.PART);
+    return Parting.of(
+        job.told(),
+        plants.whole(plant.id()),
+        plant.follows(),
+        parts && Parting.drawn(plant.follows()));
   }
 
   private Situation situation(Job job, PlantInPlace plant) {
@@ -132,7 +190,7 @@ public class Jobs {
     return seen.empty() ? situation : situation.with(situation.history().and(seen));
   }
 
-  private static Inspection seen(Job job, PlantInPlace plant, Figures figures) {
+  static Inspection seen(Job job, PlantInPlace plant, Figures figures) {
     var seen = LookEntry.inspection(job.begunOn(), job.told().looks(), figures);
     Answerable.check(seen, plant.history().potting().mix());
     return seen;
@@ -140,7 +198,7 @@ public class Jobs {
 
   /**
    * Writes it into the journal: what was found, what became of the roots, and what it stands in
-   * now.
+   * now; and each piece that is a plant of its own from now on.
    *
    * @throws Conflict if it went on elsewhere meanwhile
    */
@@ -150,51 +208,29 @@ public class Jobs {
       throw new Conflict("This job went on in another window. Load it again to finish it.");
     }
     var plant = here(job.plantId());
-    var told = job.told();
-    var happenings = new ArrayList<Happening>();
-    var seen = seen(job, plant, judging.figures());
-    if (!seen.empty()) {
-      happenings.add(new Happening.Inspected(seen));
-    }
-    happenings.add(
-        new Happening.Worked(
-            told.tally().tally(), minutes(job), told.well().strip(), told.badly().strip()));
-    if (told.done().contains(Task.APART) && plant.card().apartSince() == null) {
-      happenings.add(new Happening.KeptApart(job.begunOn()));
-    }
-    if (refills(job)) {
-      var potted = potted(job, plant);
-      Chronology.refuseOutOfOrder(plants.whole(job.plantId()), null, potted.potting());
-      happenings.add(potted);
-    }
+    var work = work(job, plant);
+    var finished =
+        new Finished(job, plant, work, parting(job, plant, work), stocks.now(), judging.figures());
+    finished
+        .potted()
+        .ifPresent(
+            potted ->
+                Chronology.refuseOutOfOrder(plants.whole(plant.id()), null, potted.potting()));
     table.end(uid);
-    return keeping.write(
-        NewAct.of(job.begunOn(), job.plantId(), happenings.toArray(Happening[]::new)), today);
+    return keeping.part(
+        job.begunOn(),
+        plant.id(),
+        finished.happenings(),
+        finished.daughters(room.atTheEndOf(plant.place().id())),
+        today);
   }
 
   /** As exactly as it is kept. */
-  private static Instant now() {
+  static Instant now() {
     return Instant.now().truncatedTo(ChronoUnit.MILLIS);
   }
 
-  private static int minutes(Job job) {
-    var given = job.told().minutes();
-    return given == null
-        ? (int) Math.min(MOST_MINUTES, Duration.between(job.begunAt(), now()).toMinutes())
-        : given;
-  }
-
-  private static Happening.Potted potted(Job job, PlantInPlace plant) {
-    var told = job.told();
-    var before = plant.history();
-    var moisture = told.moisture() == null ? plant.follows().of(Trait.MOISTURE) : told.moisture();
-    return new Happening.Potted(
-        new Potting(PottedOn.on(job.begunOn()), job.begunOn(), mix(job, plant), moisture),
-        told.pot() == null ? pot(plant) : PotEntry.pot(told.pot()),
-        before.inFlower(job.begunOn()));
-  }
-
-  private static Pot pot(PlantInPlace plant) {
+  static Pot pot(PlantInPlace plant) {
     return ((Happening.Potted) plant.plant().potted().happening()).pot();
   }
 }

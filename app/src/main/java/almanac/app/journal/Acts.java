@@ -6,6 +6,7 @@ import static almanac.app.db.Tables.HAPPENING;
 import almanac.core.history.Act;
 import almanac.core.history.Happening;
 import almanac.core.history.Line;
+import almanac.core.history.Overruled;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -13,13 +14,17 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.TreeMap;
 import java.util.UUID;
 import org.jooq.DSLContext;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Repository;
 
 /** Writes acts, and knows on whom they were. */
 @Repository
 public class Acts {
+  private static final String WITHDRAWN = Codecs.of(new Happening.Withdrawn()).kind();
+
   private final DSLContext db;
 
   Acts(DSLContext db) {
@@ -73,6 +78,23 @@ public class Acts {
     return db.select(ACT.UID).from(ACT).where(ACT.SENT_KEY.eq(key)).fetchOptional(ACT.UID);
   }
 
+  /** The numbers of all acts that were corrected or taken back. */
+  public Set<Long> overruled() {
+    var against = new TreeMap<Long, @Nullable Long>();
+    db.select(ACT.ID, ACT.SUPERSEDES)
+        .from(ACT)
+        .where(ACT.SUPERSEDES.isNotNull())
+        .forEach(row -> against.put(row.value1(), row.value2()));
+    var withdrawals =
+        db.selectDistinct(HAPPENING.ACT_ID)
+            .from(HAPPENING)
+            .join(ACT)
+            .on(ACT.ID.eq(HAPPENING.ACT_ID))
+            .where(ACT.SUPERSEDES.isNotNull(), HAPPENING.KIND.eq(WITHDRAWN))
+            .fetchSet(HAPPENING.ACT_ID);
+    return Overruled.of(against, withdrawals).keySet();
+  }
+
   /** The plants that an act was on; none if there is no such act. */
   public Set<Long> plants(UUID act) {
     return db.selectDistinct(HAPPENING.PLANT_ID)
@@ -80,6 +102,7 @@ public class Acts {
         .join(ACT)
         .on(ACT.ID.eq(HAPPENING.ACT_ID))
         .where(ACT.UID.eq(act))
+        .orderBy(HAPPENING.PLANT_ID)
         .fetchSet(HAPPENING.PLANT_ID);
   }
 }

@@ -28,6 +28,8 @@ public final class Codecs {
           new PottedCodec(),
           new InspectedCodec(),
           new WorkedCodec(),
+          new MappedCodec(),
+          new DrewCodec(),
           new CheckedCodec(),
           new BareCodec<>("WITHDRAWN", Withdrawn.class, new Withdrawn(), ""),
           new NumberedCodec(),

@@ -26,4 +26,9 @@ public record PotEntry(
         ? Pot.NOT_NOTED
         : new Pot(entry.type(), entry.diameterMm(), entry.depthMm(), entry.topLayer().strip());
   }
+
+  /** As it is entered. */
+  public static PotEntry of(Pot pot) {
+    return new PotEntry(pot.type(), pot.diameterMm(), pot.depthMm(), pot.topLayer());
+  }
 }

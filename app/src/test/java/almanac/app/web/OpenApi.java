@@ -39,6 +39,8 @@ class OpenApi {
           "/measurements",
           "/tallies",
           "/cut-plans",
+          "/pot-advice",
+          "/fill",
           "/dilution",
           "/feed");
 

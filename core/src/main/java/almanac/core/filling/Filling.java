@@ -18,6 +18,8 @@ import java.util.Objects;
  */
 public record Filling(double holdsMl, double ballMl, double bottomMl, double mixMl, double topMl) {
 
+  private static final double CLOSE_ENOUGH_ML = 1e-6;
+
   /**
    * @param pot measured across and in depth
    * @param ballMl what the roots take, with what stays on them, ml, from 0
@@ -37,12 +39,12 @@ public record Filling(double holdsMl, double ballMl, double bottomMl, double mix
     double bottom = PotVolume.upTo(pot, bottomMm, figures);
     double top = holds - PotVolume.upTo(pot, depth - topMm, figures);
     double room = holds - bottom - top - ballMl;
-    if (!(ballMl >= 0) || room < 0) {
+    if (!(ballMl >= 0) || room < -CLOSE_ENOUGH_ML) {
       throw new Refused(
           Entered.POT_DIAMETER,
           "The ball takes %.0f ml, and the pot holds %.0f ml: take a larger pot."
               .formatted(ballMl, holds - bottom - top));
     }
-    return new Filling(holds, ballMl, bottom, PotVolume.loose(room, figures), top);
+    return new Filling(holds, ballMl, bottom, PotVolume.loose(Math.max(0, room), figures), top);
   }
 }

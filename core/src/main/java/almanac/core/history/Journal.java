@@ -11,6 +11,7 @@ import java.util.Set;
 import java.util.TreeMap;
 import java.util.UUID;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 
 /**
  * All that was written about one plant, in the order of writing; nothing is ever removed. An act
@@ -52,24 +53,13 @@ public final class Journal {
     return new Journal(Stream.concat(lines.stream(), more.stream()).toList());
   }
 
-  /** What stands against an act is newer than it, so the newest is settled first. */
   private Map<Long, Standing> overruled() {
     if (acts.isEmpty()) {
       return Map.of();
     }
-    var withdrawals = withdrawals();
-    var settled = new HashMap<Long, Standing>();
-    for (var act : acts.descendingMap().values()) {
-      var against = act.supersedes();
-      if (against != null && settled.get(act.id()) != Standing.TAKEN_BACK) {
-        if (!withdrawals.contains(act.id())) {
-          settled.putIfAbsent(against, Standing.CORRECTED);
-        } else if (!settled.containsKey(act.id())) {
-          settled.put(against, Standing.TAKEN_BACK);
-        }
-      }
-    }
-    return settled;
+    var against = new TreeMap<Long, @Nullable Long>();
+    acts.values().forEach(act -> against.put(act.id(), act.supersedes()));
+    return Overruled.of(against, withdrawals());
   }
 
   private Set<Long> withdrawals() {

@@ -80,6 +80,10 @@ public final class Seats {
       because.add(say("It does not hold what there is."));
       return Fit.TOO_SMALL;
     }
+    if (move.ballStays() && move.oldMm().isPresent() && across <= move.oldMm().getAsDouble()) {
+      because.add(say("The ball does not go into it whole."));
+      return Fit.TOO_SMALL;
+    }
     var most = most();
     if (most.isPresent() && across > most.getAsDouble()) {
       because.add(tooWide());
@@ -142,9 +146,9 @@ public final class Seats {
   public double wantedMm() {
     double years = outline.creeps() && !move.followsRoots() && !move.rootless() ? wantedYears() : 0;
     double wanted =
-        outline.creeps() || move.rootless()
+        outline.creeps() && !move.ballStays() || move.rootless()
             ? holding(years)
-            : Math.max(holding(0), up(aFingerWider()));
+            : Math.max(holding(years), up(aFingerWider()));
     return most().isPresent()
         ? Math.max(holding(0), Math.min(wanted, down(most().getAsDouble())))
         : wanted;

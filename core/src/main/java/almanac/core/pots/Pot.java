@@ -40,6 +40,11 @@ public record Pot(
     }
   }
 
+  /** The same pot with nothing on top. */
+  public Pot bare() {
+    return new Pot(type, diameterMm, depthMm, "");
+  }
+
   /** Whether anything of the pot itself is known. */
   public boolean noted() {
     return type != PotType.UNKNOWN || diameterMm != null;

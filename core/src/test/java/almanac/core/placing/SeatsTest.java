@@ -35,7 +35,8 @@ class SeatsTest {
   }
 
   private static Move from(double oldMm) {
-    return new Move(OptionalDouble.of(oldMm), OptionalDouble.of(2), false, false, false, true);
+    return new Move(
+        OptionalDouble.of(oldMm), OptionalDouble.of(2), false, false, false, false, true);
   }
 
   private static List<Pot> pots(double... across) {
@@ -143,22 +144,25 @@ class SeatsTest {
   @Test
   void inWhatDecaysThereIsNoRoomForLongerThanItLasts() {
     var unlimited =
-        new Move(OptionalDouble.empty(), OptionalDouble.of(2), false, false, false, true);
+        new Move(OptionalDouble.empty(), OptionalDouble.of(2), false, false, false, false, true);
     var seat = seats(row(2, 20), unlimited, 200).get(0);
     assertThat(seat.fit()).isEqualTo(Fit.TOO_LARGE);
     assertThat(seat.because().get(0).toString())
         .matches("The mix would be spent \\d+ months before the room.");
-    var inert = new Move(OptionalDouble.empty(), OptionalDouble.empty(), false, false, false, true);
+    var inert =
+        new Move(OptionalDouble.empty(), OptionalDouble.empty(), false, false, false, false, true);
     assertThat(seats(row(2, 20), inert, 200).get(0).fit()).isEqualTo(Fit.GOOD);
   }
 
   @Test
   void whereManyRootsWereLostThePotFollowsTheRoots() {
-    var lost = new Move(OptionalDouble.of(140), OptionalDouble.of(2), false, true, false, true);
+    var lost =
+        new Move(OptionalDouble.of(140), OptionalDouble.of(2), false, false, true, false, true);
     var seats = seats(row(3, 30), lost, 120, 140, 160);
     assertThat(of(seats, 160).fit()).isEqualTo(Fit.TOO_LARGE);
     assertThat(of(seats, 140).fit()).isEqualTo(Fit.GOOD);
-    var rootless = new Move(OptionalDouble.of(140), OptionalDouble.of(2), false, true, true, true);
+    var rootless =
+        new Move(OptionalDouble.of(140), OptionalDouble.of(2), false, false, true, true, true);
     assertThat(seats(row(3, 30), rootless, 110, 120, 140).get(0).pot().diameterMm()).isEqualTo(110);
   }
 
@@ -173,8 +177,20 @@ class SeatsTest {
   }
 
   @Test
+  void aBallThatStaysWholeNeedsAWiderPot() {
+    var whole =
+        new Move(OptionalDouble.of(170), OptionalDouble.of(2), true, false, false, false, true);
+    var seats = seats(row(3, 30), whole, 160, 170, 200);
+    assertThat(of(seats, 160).fit()).isEqualTo(Fit.TOO_SMALL);
+    assertThat(of(seats, 170).because().get(0)).hasToString("The ball does not go into it whole.");
+    assertThat(of(seats, 200).fit()).isNotEqualTo(Fit.TOO_SMALL);
+    assertThat(new Seats(row(3, 30), whole, FIGURES).wantedMm()).isEqualTo(190);
+  }
+
+  @Test
   void rootsThatWantNoLightGetADarkCover() {
-    var dark = new Move(OptionalDouble.of(140), OptionalDouble.of(2), false, false, false, false);
+    var dark =
+        new Move(OptionalDouble.of(140), OptionalDouble.of(2), false, false, false, false, false);
     var clear =
         new Seats(row(3, 30), dark, FIGURES).in(List.of(new Pot(PotType.CLEAR, 150.0, 130.0, "")));
     assertThat(clear.get(0).because().get(0).toString()).contains("dark cover");

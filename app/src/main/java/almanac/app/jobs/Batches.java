@@ -1,0 +1,109 @@
+package almanac.app.jobs;
+
+import almanac.app.collection.PlantInPlace;
+import almanac.app.collection.Plants;
+import almanac.app.jobs.BatchTable.Batch;
+import almanac.app.jobs.BatchTable.BatchPlant;
+import almanac.app.refusals.BadEntry;
+import almanac.app.refusals.Conflict;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Set;
+import java.util.UUID;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/**
+ * Several plants worked on in one go: one preparation, plant by plant, each with its own record,
+ * and all tags checked in the end, because this is where they are swapped.
+ */
+@Service
+@Transactional
+class Batches {
+  private static final int MOST = 100;
+
+  private final BatchTable table;
+  private final Jobs jobs;
+  private final Plants plants;
+
+  Batches(BatchTable table, Jobs jobs, Plants plants) {
+    this.table = table;
+    this.jobs = jobs;
+    this.plants = plants;
+  }
+
+  /**
+   * Begins a batch, with a job on each plant.
+   *
+   * @throws BadEntry if there are not from 2 to 100 plants
+   */
+  Batch begin(List<Long> plantIds, LocalDate today) {
+    var ids = plantIds.stream().distinct().toList();
+    if (ids.size() < 2 || ids.size() > MOST) {
+      throw new BadEntry("plants", "A batch has from 2 to 100 plants.");
+    }
+    for (var other : table.all()) {
+      other.plants().stream()
+          .filter(plant -> ids.contains(plant.plantId()))
+          .findFirst()
+          .ifPresent(
+              plant -> {
+                throw new Conflict(
+                    "%s is in another batch that is not done yet."
+                        .formatted(plants.one(plant.plantId()).name()));
+              });
+    }
+    var batch =
+        new Batch(
+            UUID.randomUUID(),
+            today,
+            ids.stream()
+                .map(id -> new BatchPlant(id, jobs.begin(id, today).uid(), false))
+                .toList());
+    table.begin(batch);
+    return batch;
+  }
+
+  /** Those of which the tags were not checked yet. */
+  @Transactional(readOnly = true)
+  List<Batch> open() {
+    return table.all();
+  }
+
+  @Transactional(readOnly = true)
+  Batch one(UUID uid) {
+    return table.one(uid);
+  }
+
+  /** The tags of these plants were held against the record, and of no others. */
+  Batch check(UUID uid, Set<Long> plantIds) {
+    table.one(uid);
+    table.check(uid, plantIds);
+    return table.one(uid);
+  }
+
+  /**
+   * Everything is done.
+   *
+   * @throws Conflict if a job is open, or a tag was not checked
+   */
+  void end(UUID uid) {
+    var batch = table.one(uid);
+    for (var plant : batch.plants()) {
+      if (jobs.isOpen(plant.job())) {
+        throw new Conflict("%s is not finished yet.".formatted(name(plant)));
+      }
+    }
+    for (var plant : batch.plants()) {
+      if (!plant.tagChecked() && plants.has(plant.plantId())) {
+        throw new Conflict("Check the tag of %s first.".formatted(name(plant)));
+      }
+    }
+    table.end(uid);
+  }
+
+  private String name(BatchPlant plant) {
+    PlantInPlace there = plants.one(plant.plantId());
+    return there.name();
+  }
+}

@@ -1,0 +1,139 @@
+package almanac.app.jobs;
+
+import almanac.app.collection.Plants;
+import almanac.app.judging.Judging;
+import almanac.app.site.Today;
+import almanac.core.jobs.JobSteps;
+import io.swagger.v3.oas.annotations.Operation;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import java.util.List;
+import java.util.Set;
+import java.util.UUID;
+import org.springframework.http.HttpStatus;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+@RestController
+class BatchesController {
+  private final Batches batches;
+  private final Jobs jobs;
+  private final Plants plants;
+  private final Judging judging;
+  private final DayPlan plan;
+  private final Today today;
+
+  BatchesController(
+      Batches batches, Jobs jobs, Plants plants, Judging judging, DayPlan plan, Today today) {
+    this.batches = batches;
+    this.jobs = jobs;
+    this.plants = plants;
+    this.judging = judging;
+    this.plan = plan;
+    this.today = today;
+  }
+
+  /** Plants to be worked on in one go, in their order. */
+  record BatchEntry(
+      @NotNull(message = "Say which plants.")
+          List<@NotNull(message = "Say which plant.") Long> plants) {}
+
+  /** The tags that were held against the record. */
+  record TagsEntry(
+      @NotNull(message = "Say which tags were checked; it may be none.")
+          Set<@NotNull(message = "Say which plant.") Long> plants) {}
+
+  /** A batch among others. */
+  record BatchInHand(UUID uid, int plants, int open) {}
+
+  @PostMapping("/api/batches")
+  @ResponseStatus(HttpStatus.CREATED)
+  @Operation(summary = "Begins a job on each of several plants, with one preparation")
+  BatchPage begin(@Valid @RequestBody BatchEntry entry) {
+    return page(batches.begin(entry.plants(), today.get()));
+  }
+
+  @GetMapping("/api/batches")
+  @Operation(summary = "The batches of which not all is done")
+  List<BatchInHand> open() {
+    return batches.open().stream()
+        .map(
+            batch ->
+                new BatchInHand(
+                    batch.uid(),
+                    batch.plants().size(),
+                    (int)
+                        batch.plants().stream().filter(plant -> jobs.isOpen(plant.job())).count()))
+        .toList();
+  }
+
+  @GetMapping("/api/batches/{uid}")
+  @Operation(summary = "A batch as it stands, with what it needs")
+  BatchPage one(@PathVariable UUID uid) {
+    return page(batches.one(uid));
+  }
+
+  @PutMapping("/api/batches/{uid}/tags")
+  @Operation(summary = "Says which tags were held against the record")
+  BatchPage check(@PathVariable UUID uid, @Valid @RequestBody TagsEntry entry) {
+    return page(batches.check(uid, entry.plants()));
+  }
+
+  @DeleteMapping("/api/batches/{uid}")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  @Operation(summary = "Ends a batch, once all jobs are finished and all tags checked")
+  void end(@PathVariable UUID uid) {
+    batches.end(uid);
+  }
+
+  @GetMapping("/api/bench-needs")
+  @Operation(summary = "What all open jobs need together, and what runs short")
+  DayPlan.Needs needs() {
+    return plan.of(
+        jobs.open().stream().filter(job -> plants.one(job.plantId()).plant().here()).toList());
+  }
+
+  private BatchPage page(BatchTable.Batch batch) {
+    var open =
+        batch.plants().stream()
+            .filter(plant -> jobs.isOpen(plant.job()))
+            .map(plant -> jobs.one(plant.job()))
+            .toList();
+    var needs = plan.of(open);
+    return new BatchPage(
+        batch.uid(),
+        batch.begunOn(),
+        batch.plants().stream()
+            .filter(plant -> plants.has(plant.plantId()))
+            .map(this::line)
+            .toList(),
+        needs.atHand(),
+        needs.mixes(),
+        needs.lacking());
+  }
+
+  private BatchPage.BatchLine line(BatchTable.BatchPlant each) {
+    var plant = plants.one(each.plantId());
+    if (!jobs.isOpen(each.job())) {
+      return new BatchPage.BatchLine(
+          plant.id(), plant.name(), plant.card().number(), null, "", 0, 0, each.tagChecked());
+    }
+    var job = jobs.one(each.job());
+    var work = jobs.work(job, plant);
+    return new BatchPage.BatchLine(
+        plant.id(),
+        plant.name(),
+        plant.card().number(),
+        job.uid(),
+        work.method().words().toString(),
+        job.told().done().size() + job.told().skipped().size(),
+        JobSteps.of(work, judging.figures()).size(),
+        each.tagChecked());
+  }
+}

@@ -1,0 +1,155 @@
+<script lang="ts">
+  import { useQueryClient } from '@tanstack/svelte-query';
+  import { answered, api, type Schemas } from '$lib/api/client';
+  import { failed, toaster } from '$lib/shell/toaster';
+  import { lengthSaid } from '$lib/words/units.svelte';
+  import { amountIn, amountOut, amountSaid, sortOf, type StockLine } from './amounts';
+
+  interface Props {
+    line: StockLine;
+    choices: Schemas['Choices'];
+  }
+  const { line, choices }: Props = $props();
+  const client = useQueryClient();
+  const sort = $derived(sortOf(line));
+  const name = $derived(
+    line.pot
+      ? `${line.words}, ${lengthSaid(line.pot.diameterMm!)}${line.pot.depthMm ? `, ${lengthSaid(line.pot.depthMm)} deep` : ''}`
+      : line.words,
+  );
+
+  async function put(amount: number) {
+    await answered(
+      api.PUT('/api/stock/{uid}', { params: { path: { uid: line.uid } }, body: { amount } }),
+    );
+    await client.invalidateQueries({ queryKey: ['stock'] });
+  }
+
+  async function count(amount: number) {
+    const before = line.amount;
+    if (amount === before) return;
+    try {
+      await put(amount);
+      toaster.success({
+        title: `${name}: counted`,
+        duration: 8000,
+        action: { label: 'Undo', onClick: () => void put(before).catch(failed) },
+      });
+    } catch (failure) {
+      failed(failure);
+    }
+  }
+
+  async function remove() {
+    const { pot, component, grade, words, amount } = line;
+    try {
+      await answered(api.DELETE('/api/stock/{uid}', { params: { path: { uid: line.uid } } }));
+      await client.invalidateQueries({ queryKey: ['stock'] });
+      toaster.success({
+        title: `${name}: no longer kept`,
+        duration: 8000,
+        action: {
+          label: 'Undo',
+          onClick: () =>
+            void answered(
+              api.POST('/api/stock', {
+                body: {
+                  pot: pot ?? null,
+                  component: component ?? null,
+                  grade: grade ?? null,
+                  name: pot || component ? null : words,
+                  amount,
+                },
+              }),
+            )
+              .then(() => client.invalidateQueries({ queryKey: ['stock'] }))
+              .catch(failed),
+        },
+      });
+    } catch (failure) {
+      failed(failure);
+    }
+  }
+</script>
+
+<li class:out={line.amount === 0}>
+  <span class="name">{name}</span>
+  {#if sort === 'pots'}
+    <button
+      type="button"
+      class="act small"
+      aria-label="One less of {name}"
+      disabled={line.amount === 0}
+      onclick={() => count(line.amount - 1)}>−</button
+    >
+    <b>{amountSaid(line)}</b>
+    <button
+      type="button"
+      class="act small"
+      aria-label="One more of {name}"
+      onclick={() => count(line.amount + 1)}>+</button
+    >
+  {:else if sort === 'loose'}
+    <label class="litres">
+      <input
+        class="input"
+        inputmode="decimal"
+        aria-label="Litres of {name}"
+        value={amountOut(line)}
+        onchange={(event) => count(amountIn(line, event.currentTarget.value))}
+      /> litres
+    </label>
+  {:else}
+    <select
+      class="select"
+      aria-label="How much of {name}"
+      value={String(line.amount)}
+      onchange={(event) => count(Number(event.currentTarget.value))}
+    >
+      {#each choices.stockLevels as level, i (level.value)}
+        <option value={String(i)}>{level.words}</option>
+      {/each}
+    </select>
+  {/if}
+  <button type="button" class="act small drop" aria-label="No longer keep {name}" onclick={remove}
+    >×</button
+  >
+</li>
+
+<style>
+  li {
+    display: flex;
+    align-items: center;
+    gap: 8px;
+    padding: 6px 0;
+    border-bottom: 1px solid var(--color-rule);
+  }
+  .name {
+    flex: 1;
+    min-width: 0;
+  }
+  .out .name,
+  .out b {
+    color: var(--color-clay);
+  }
+  b {
+    min-width: 28px;
+    text-align: center;
+  }
+  .act {
+    width: 44px;
+    min-height: 44px;
+    padding: 0;
+  }
+  .litres {
+    display: flex;
+    align-items: center;
+    gap: 6px;
+  }
+  .litres .input {
+    width: 84px;
+  }
+  .select {
+    width: 150px;
+  }
+</style>

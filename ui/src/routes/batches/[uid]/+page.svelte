@@ -1,0 +1,154 @@
+<script lang="ts">
+  import { createQuery, useQueryClient } from '@tanstack/svelte-query';
+  import { goto } from '$app/navigation';
+  import { page } from '$app/state';
+  import { answered, api } from '$lib/api/client';
+  import { failed, toaster } from '$lib/shell/toaster';
+  import Waiting from '$lib/shell/Waiting.svelte';
+  import Sentence from '$lib/words/Sentence.svelte';
+  import { volumeSaid } from '$lib/words/units.svelte';
+
+  const uid = $derived(page.params.uid ?? '');
+  const client = useQueryClient();
+  const query = createQuery(() => ({
+    queryKey: ['batch', uid],
+    queryFn: () => answered(api.GET('/api/batches/{uid}', { params: { path: { uid } } })),
+    staleTime: 0,
+  }));
+  const batch = $derived(query.data);
+  const open = $derived(batch?.plants.filter(({ job }) => job) ?? []);
+  const next = $derived(open[0]);
+  const unchecked = $derived(batch?.plants.filter(({ tagChecked }) => !tagChecked) ?? []);
+
+  async function check(plantId: number, on: boolean) {
+    if (!batch) return;
+    const plants = batch.plants
+      .filter((plant) => (plant.plantId === plantId ? on : plant.tagChecked))
+      .map((plant) => plant.plantId);
+    try {
+      const now = await answered(
+        api.PUT('/api/batches/{uid}/tags', { params: { path: { uid } }, body: { plants } }),
+      );
+      client.setQueryData(['batch', uid], now);
+    } catch (failure) {
+      failed(failure);
+    }
+  }
+
+  async function end() {
+    try {
+      await answered(api.DELETE('/api/batches/{uid}', { params: { path: { uid } } }));
+      void client.invalidateQueries({ queryKey: ['batches'] });
+      toaster.success({ title: 'All done, and every tag on its plant', duration: 6000 });
+      await goto('/bench');
+    } catch (failure) {
+      failed(failure);
+    }
+  }
+</script>
+
+<svelte:head><title>Several at the bench · Mellow Almanac</title></svelte:head>
+
+<Waiting {query}>
+  {#if batch}
+    <div class="page-head">
+      <h1>{batch.plants.length} plants together</h1>
+      <span class="quiet">
+        {open.length ? `${open.length} to be done` : 'all done; now their tags'}
+      </span>
+    </div>
+    {#if open.length}
+      <section class="sheet" aria-labelledby="prepare">
+        <h2 id="prepare">Have ready</h2>
+        <p class="hand">{batch.atHand.join(', ')}; a clean blade for each plant.</p>
+        {#each batch.mixes as mix (mix.mix)}
+          <p class="hand">
+            <b>{volumeSaid(mix.fill.mixMl)}</b> of {mix.mix} for {mix.pots}
+            {mix.pots === 1 ? 'pot' : 'pots'}: {mix.fill.portions
+              .map((part) => `${part.words} ${volumeSaid(part.ml)}`)
+              .join(', ')}
+          </p>
+        {/each}
+        {#if batch.lacking.length}
+          <p class="short">
+            Runs short: {#each batch.lacking as lack, i (i)}{i ? ', ' : ''}<Sentence
+                parts={lack}
+                today={batch.begunOn}
+              />{/each}
+          </p>
+        {/if}
+      </section>
+    {/if}
+    <ul class="plants">
+      {#each batch.plants as plant (plant.plantId)}
+        <li class="sheet">
+          {#if plant.job}
+            <a class="act tall" class:go={plant.job === next?.job} href="/jobs/{plant.job}">
+              {plant.name}
+              <span class="quiet">{plant.done} of {plant.steps} steps</span>
+            </a>
+            <p class="quiet">{plant.number} · {plant.method}</p>
+          {:else}
+            <label class="tag">
+              <input
+                class="checkbox"
+                type="checkbox"
+                checked={plant.tagChecked}
+                onchange={(event) => check(plant.plantId, event.currentTarget.checked)}
+              />
+              <span>
+                The tag says <b>{plant.name}</b>, {plant.number}
+                <a class="link" href="/plants/{plant.plantId}">its page</a>
+              </span>
+            </label>
+          {/if}
+        </li>
+      {/each}
+    </ul>
+    {#if !open.length}
+      <p class="quiet">
+        Here is where tags are swapped: hold each one against the plant it stands in.
+      </p>
+      <button type="button" class="act tall go" disabled={unchecked.length > 0} onclick={end}
+        >All tags are right</button
+      >
+    {/if}
+  {/if}
+</Waiting>
+
+<style>
+  .hand {
+    font-size: 17px;
+    margin: 4px 0;
+  }
+  .short {
+    color: var(--color-clay);
+    font-weight: 600;
+    font-size: 17px;
+  }
+  .plants {
+    list-style: none;
+    margin: 14px 0;
+    padding: 0;
+    display: grid;
+    grid-template-columns: repeat(auto-fill, minmax(300px, 1fr));
+    gap: 12px;
+  }
+  .plants .act {
+    width: 100%;
+    justify-content: space-between;
+  }
+  .act.go .quiet {
+    color: inherit;
+  }
+  .plants p {
+    margin: 8px 0 0;
+  }
+  .tag {
+    display: flex;
+    align-items: center;
+    gap: 12px;
+    min-height: 56px;
+    font-size: 17px;
+  }
+</style>
