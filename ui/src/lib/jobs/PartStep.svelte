@@ -78,14 +78,19 @@
       />
     </div>
     {#if selected}
-      <GrowthEditor
-        map={bench.map}
-        name={selected}
-        stepMm={radius * 2}
-        {choices}
-        onmap={(map) => bench.draw(map)}
-        onselect={(name) => (selected = name)}
-      />
+      <div class="side">
+        <GrowthEditor
+          map={bench.map}
+          name={selected}
+          stepMm={radius * 2}
+          {choices}
+          onmap={(map) => bench.draw(map)}
+          onselect={(name) => (selected = name)}
+        />
+        <button type="button" class="act tall" onclick={() => (selected = undefined)}
+          >Back to the plans</button
+        >
+      </div>
     {:else}
       <div class="plans" role="group" aria-label="Where to cut">
         {#each view.plans as plan (plan.plan)}
@@ -174,6 +179,7 @@
     gap: 20px;
     align-items: start;
   }
+  .side,
   .plans {
     display: grid;
     gap: 10px;

@@ -68,6 +68,7 @@
         {middle}
         {oldMm}
         ahead={place.ahead}
+        only={bench.job.dividing.staying}
         {year}
         bind:selected
         onmap={(map) => bench.draw(map)}
@@ -151,7 +152,7 @@
 <style>
   .place {
     display: grid;
-    grid-template-columns: repeat(auto-fit, minmax(270px, 1fr));
+    grid-template-columns: minmax(0, 12fr) minmax(0, 12fr) minmax(0, 7fr);
     gap: 18px;
     align-items: start;
   }
@@ -165,8 +166,8 @@
   }
   .seats button {
     display: grid;
-    grid-template-columns: 84px minmax(0, 1fr) auto;
-    gap: 10px;
+    grid-template-columns: minmax(0, 1fr) auto;
+    gap: 2px 10px;
     align-items: baseline;
     width: 100%;
     --least: 64px;
@@ -186,6 +187,10 @@
   }
   .seats b {
     font: 560 19px var(--font-serif);
+  }
+  .what {
+    grid-column: 1 / -1;
+    grid-row: 2;
   }
   .because {
     display: block;
@@ -208,6 +213,16 @@
     margin: 10px 0 6px;
     font-size: 18px;
   }
+  @media (max-width: 1100px) {
+    .place {
+      grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
+    }
+  }
+  @media (max-width: 700px) {
+    .place {
+      grid-template-columns: minmax(0, 1fr);
+    }
+  }
   details {
     margin-top: 10px;
   }
@@ -219,7 +234,6 @@
     color: var(--color-plum);
     cursor: pointer;
   }
-  details .seats,
   details button {
     margin-bottom: 8px;
   }

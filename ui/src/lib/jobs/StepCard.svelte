@@ -14,6 +14,8 @@
   const step = $derived(bench.step);
   const runs = $derived(bench.told.timers.some((each) => each.task === step.task));
 
+  /** Where something is drawn, counted or measured, the words leave it the room. */
+  const WITH_TOOLS: Task[] = ['LOOK', 'TALLY', 'PART', 'POT', 'FILL'];
   /** Where a picture says more than words. */
   const PICTURED: Task[] = ['PHOTOGRAPH', 'LOOK', 'TALLY', 'CUT', 'PART', 'TELL'];
 
@@ -30,36 +32,38 @@
   }
 </script>
 
-<section class="sheet step" aria-labelledby="step">
+<section class="sheet step" class:tool={WITH_TOOLS.includes(step.task)} aria-labelledby="step">
   <p class="quiet turn">Step {bench.at + 1} of {bench.steps.length}</p>
   <h2 id="step" tabindex="-1">{step.title}</h2>
   <p class="what">{step.what}</p>
   <p class="why">{step.why}</p>
-  {#if step.caution}<p class="caution"><b>Mind.</b> {step.caution}</p>{/if}
-  {#if step.atHand.length}<p class="hand"><b>At hand:</b> {step.atHand.join(', ')}</p>{/if}
-  {#if step.minutes != null}
-    <button
-      type="button"
-      class="act tall"
-      onclick={() => (runs ? bench.stopWaiting(step.task) : bench.wait(step.task, step.minutes!))}
-      >{runs ? 'Stop the timer' : `Start ${step.minutes} minutes`}</button
-    >
-  {/if}
-  {#if step.task === 'DRESS' || step.task === 'TREAT'}
-    <p><a class="link" href="/sums">How much of it and how much water</a></p>
-  {/if}
-  {#if PICTURED.includes(step.task)}
-    <label class="act tall">
-      Photograph
-      <input
-        type="file"
-        accept="image/*"
-        capture="environment"
-        class="sr-only"
-        onchange={(event) => photograph(event.currentTarget.files)}
-      />
-    </label>
-  {/if}
+  <div class="besides">
+    {#if step.caution}<p class="caution"><b>Mind.</b> {step.caution}</p>{/if}
+    {#if step.atHand.length}<p class="hand"><b>At hand:</b> {step.atHand.join(', ')}</p>{/if}
+    {#if step.minutes != null}
+      <button
+        type="button"
+        class="act tall"
+        onclick={() => (runs ? bench.stopWaiting(step.task) : bench.wait(step.task, step.minutes!))}
+        >{runs ? 'Stop the timer' : `Start ${step.minutes} minutes`}</button
+      >
+    {/if}
+    {#if step.task === 'DRESS' || step.task === 'TREAT'}
+      <p><a class="link" href="/sums">How much of it and how much water</a></p>
+    {/if}
+    {#if PICTURED.includes(step.task)}
+      <label class="act tall">
+        Photograph
+        <input
+          type="file"
+          accept="image/*"
+          capture="environment"
+          class="sr-only"
+          onchange={(event) => photograph(event.currentTarget.files)}
+        />
+      </label>
+    {/if}
+  </div>
   <StepBody {bench} {plant} {choices} />
 </section>
 
@@ -94,8 +98,39 @@
     margin: 0 0 14px;
     font-size: 17px;
   }
+  .besides {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0 14px;
+    align-items: center;
+  }
+  .besides > :global(*) {
+    flex: none;
+    max-width: 100%;
+  }
+  .caution {
+    flex: 1 1 100%;
+  }
   .tall {
-    margin: 0 8px 14px 0;
+    margin: 0 0 14px;
+  }
+  .tool h2 {
+    font-size: 24px;
+  }
+  .tool .what {
+    margin: 2px 0;
+    font-size: 20px;
+  }
+  .tool .why {
+    margin: 0 0 8px;
+    font-size: 16px;
+  }
+  .tool .caution {
+    flex: 1 1 420px;
+    font-size: 15px;
+  }
+  .tool .tall {
+    --least: 56px;
   }
   .step :global(.pick span),
   .step :global(.length),

@@ -10,7 +10,7 @@
 </script>
 
 <figure>
-  <svg viewBox="0 0 220 190" aria-hidden="true">
+  <svg viewBox="0 0 268 190" aria-hidden="true">
     <path class="pot" d="M30 60 H190 L174 178 H46 Z" />
     <path class="mix" d="M33 82 H187 L174 178 H46 Z" />
     {#if level === 'LEAD_IN_SURFACE'}
@@ -40,7 +40,7 @@
       <path class="root" d="M107 82 C96 104 90 128 92 150 M113 82 C124 108 128 130 124 154" />
     {/if}
     <line class="surface" x1="18" y1="82" x2="202" y2="82" />
-    <text x="204" y="76">surface</text>
+    <text x="207" y="87">surface</text>
   </svg>
   <figcaption>
     <b>{words}</b>
@@ -102,8 +102,7 @@
     stroke-dasharray: 6 4;
   }
   text {
-    text-anchor: end;
-    font: 600 12px var(--font-sans);
+    font: 600 15px var(--font-sans);
     fill: var(--color-plum);
   }
 </style>

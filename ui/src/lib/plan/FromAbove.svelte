@@ -4,8 +4,10 @@
   import {
     degrees,
     heading,
+    centre,
     moved,
     named,
+    part,
     pieces,
     reach,
     spot,
@@ -27,6 +29,8 @@
     /** Where the leads will stand after each year. */
     ahead?: Spot[][];
     year?: number;
+    /** The growths that are shown, by their names; all unless given. */
+    only?: string[];
     /** Joints that are cut, by their places; none are shown to cut unless given. */
     cuts?: number[];
     selected: string | undefined;
@@ -39,10 +43,11 @@
     map,
     radiusMm,
     potMm = null,
-    middle = { x: 0, y: 0 },
+    middle: potMiddle = { x: 0, y: 0 },
     oldMm = null,
     ahead = [],
     year = 0,
+    only,
     cuts,
     selected = $bindable(),
     onmap,
@@ -57,13 +62,10 @@
 
   let svg = $state<SVGSVGElement>();
   let drag = $state<{ name: string; from: Spot; map: PlantMap }>();
-  const held = $derived(drag?.map ?? map);
-
-  const reaches = $derived(
-    Math.max((potMm ?? 0) / 2, (oldMm ?? 0) / 2 + Math.hypot(middle.x, middle.y)) ||
-      reach(map, radiusMm, middle) + ROOM_MM,
-  );
-  const half = $derived(Math.max(reaches, reach(map, radiusMm, middle)) + ROOM_MM);
+  const seen = (all: PlantMap) => (only ? part(all, only) : all);
+  const held = $derived(seen(drag?.map ?? map));
+  const middle = $derived(potMm ? potMiddle : centre(map));
+  const half = $derived(Math.max((potMm ?? 0) / 2, reach(seen(map), radiusMm, middle)) + ROOM_MM);
   const scale = $derived(SIZE / 2 / half);
   const x = (mm: number) => SIZE / 2 + (mm - middle.x) * scale;
   const y = (mm: number) => SIZE / 2 - (mm - middle.y) * scale;
@@ -161,8 +163,8 @@
       r={(potMm / 2) * scale}
     />
     {#each HOURS as hour (hour)}
-      {@const at = towards(hour * 30, potMm / 2 + 8)}
-      <text class="hour" x={SIZE / 2 + at.x * scale} y={SIZE / 2 - at.y * scale + 4}>{hour}</text>
+      {@const at = towards(hour * 30, potMm / 2 + 14 / scale)}
+      <text class="hour" x={SIZE / 2 + at.x * scale} y={SIZE / 2 - at.y * scale + 5}>{hour}</text>
     {/each}
   {/if}
   {#if oldMm && potMm !== oldMm}
@@ -202,7 +204,7 @@
       onkeydown={(event) => keys(event, growth.name)}
     >
       <circle class="touch" cx={x(at.x)} cy={y(at.y)} r={Math.max(radiusMm * scale, 24)} />
-      <circle class="bulb" cx={x(at.x)} cy={y(at.y)} r={radiusMm * scale} />
+      <circle class="bulb" cx={x(at.x)} cy={y(at.y)} r={radiusMm * scale * 0.8} />
       {#if growth.front === 'LEAD'}
         {@const way = heading(held, growth)}
         {@const tip = towards(way, radiusMm * 0.55)}
@@ -283,7 +285,7 @@
   .ahead text,
   .piece {
     text-anchor: middle;
-    font: 600 12px var(--font-sans);
+    font: 600 15px var(--font-sans);
     fill: var(--color-ink-2);
   }
   .ahead circle {

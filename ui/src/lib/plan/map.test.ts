@@ -1,12 +1,14 @@
 import { describe, expect, it } from 'vitest';
 import {
   atTheRim,
+  centre,
   degrees,
   grown,
   heading,
   hour,
   named,
   neighbours,
+  part,
   pieces,
   spot,
   towards,
@@ -67,6 +69,11 @@ describe('the map of a plant', () => {
     const next = atTheRim(row, '3', 20, 3, 120, { x: 5, y: 0 });
     expect(spot(named(next, '3')!).x).toBeCloseTo(45);
     expect(spot(named(next, '3')!).y).toBeCloseTo(0);
+  });
+
+  it('is shown in part, in the middle of what there is', () => {
+    expect(part(row, ['2', '3']).joints).toEqual([{ one: '2', other: '3', natural: false }]);
+    expect(centre(part(row, ['2', '3']))).toEqual({ x: 0, y: 15 });
   });
 
   it('falls into pieces where it is cut', () => {

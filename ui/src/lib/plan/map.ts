@@ -149,3 +149,18 @@ export function reach(map: PlantMap, radiusMm: number, middle: Spot): number {
     ),
   );
 }
+
+/** Those growths alone, with what joins them. */
+export function part(map: PlantMap, names: string[]): PlantMap {
+  return {
+    growths: map.growths.filter(({ name }) => names.includes(name)),
+    joints: map.joints.filter(({ one, other }) => names.includes(one) && names.includes(other)),
+  };
+}
+
+/** The middle of what is drawn. */
+export function centre(map: PlantMap): Spot {
+  const between = (all: number[]) => (Math.min(...all) + Math.max(...all)) / 2;
+  const spots = map.growths.map(spot);
+  return { x: between(spots.map(({ x }) => x)), y: between(spots.map(({ y }) => y)) };
+}

@@ -1,5 +1,8 @@
 package almanac.app;
 
+import static almanac.app.AtTheBench.address;
+import static almanac.app.AtTheBench.tasks;
+import static almanac.app.AtTheBench.with;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import almanac.app.collection.Keeping;
@@ -8,7 +11,6 @@ import almanac.app.start.RunningApplication;
 import almanac.core.history.Fate;
 import almanac.core.history.Happening;
 import almanac.core.history.PlantStatus;
-import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.RegisterExtension;
 import tools.jackson.databind.JsonNode;
@@ -18,48 +20,22 @@ import tools.jackson.databind.node.ObjectNode;
 class JobsTest {
   @RegisterExtension static final RunningApplication APP = RunningApplication.withDemo();
 
+  private static final AtTheBench BENCH = new AtTheBench(APP);
+
   private static long id(String name) throws Exception {
-    return APP.get("/api/plants")
-        .body()
-        .valueStream()
-        .filter(plant -> plant.path("name").asString().equals(name))
-        .findFirst()
-        .orElseThrow()
-        .path("id")
-        .asLong();
+    return BENCH.id(name);
   }
 
   private static JsonNode begin(String name) throws Exception {
-    return APP.post("/api/plants/%d/job".formatted(id(name)), "{}").body();
-  }
-
-  private static String address(JsonNode job) {
-    return "/api/jobs/%s?version=%d"
-        .formatted(job.path("uid").asString(), job.path("version").asInt());
-  }
-
-  private static ObjectNode told(JsonNode job) {
-    return ((ObjectNode) job.path("told")).deepCopy();
+    return BENCH.begin(name);
   }
 
   private static JsonNode save(JsonNode job, ObjectNode told) throws Exception {
-    var answer = APP.put(address(job), told.toString());
-    assertThat(answer.status()).as("%s", answer.body()).isEqualTo(200);
-    return answer.body();
-  }
-
-  private static ObjectNode with(JsonNode job, String field, String json) {
-    var told = told(job);
-    told.set(field, RunningApplication.json(json));
-    return told;
-  }
-
-  private static Stream<String> tasks(JsonNode job) {
-    return job.path("steps").valueStream().map(step -> step.path("task").asString());
+    return BENCH.save(job, told);
   }
 
   private static RunningApplication.Answer finish(JsonNode job) throws Exception {
-    return APP.post(address(job).replace("?", "/finish?"), "{}");
+    return BENCH.finish(job);
   }
 
   @Test
@@ -158,7 +134,7 @@ class JobsTest {
   void whoHasNotSeenTheLastSaveIsToldSo() throws Exception {
     var first = begin("Phragmipedium Wet Stair");
     var second = save(first, with(first, "done", "[\"TAG\"]"));
-    var stale = APP.put(address(first), told(first).toString());
+    var stale = APP.put(address(first), ((ObjectNode) first.path("told")).deepCopy().toString());
     assertThat(stale.status()).isEqualTo(409);
     assertThat(stale.body().path("detail").asString()).contains("another window");
     assertThat(finish(first).status()).isEqualTo(409);

@@ -57,6 +57,8 @@ record JobPage(
   record DividingView(
       @Schema(description = "As it was drawn, or as it is proposed") MapEntry map,
       @Schema(description = "Whether somebody drew it") boolean drawn,
+      @Schema(description = "The growths that stay this plant, by their names")
+          List<String> staying,
       @Schema(description = "So many firm growths a piece of this kind needs") int least,
       @Schema(description = "Ways to cut it; none where it is not parted") List<PlanView> plans,
       @Schema(description = "What the cuts that are meant leave; none where it is not parted")

@@ -30,8 +30,9 @@ final class Needed {
   static Need of(Job job, PlantInPlace plant, Work work, Parting parting, Figures figures) {
     var chosen = new ArrayList<UUID>();
     Optional.ofNullable(job.told().potItem()).ifPresent(chosen::add);
+    // A piece of which nothing is said goes into such a pot as the plant itself.
     parting.daughters().stream()
-        .map(Parting.Parted::potItem)
+        .map(piece -> piece.pot().isPresent() ? piece.potItem() : job.told().potItem())
         .filter(Objects::nonNull)
         .forEach(chosen::add);
     Map<Component, Double> loose = new HashMap<>();
@@ -59,7 +60,8 @@ final class Needed {
         job.told().pot() == null && work.ball() == Ball.WHOLE
             ? Stream.<Pot>empty()
             : Stream.of(Jobs.potFor(job, plant));
-    var theirs = daughters.stream().flatMap(piece -> piece.pot().stream());
+    var theirs =
+        daughters.stream().map(piece -> piece.pot().orElseGet(() -> Jobs.potFor(job, plant)));
     return Stream.concat(itself, theirs)
         .filter(pot -> pot.diameterMm() != null && pot.depthMm() != null)
         .map(pot -> filling(pot, ball, job.told().filling(), figures))

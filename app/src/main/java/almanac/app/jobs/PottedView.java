@@ -8,6 +8,7 @@ import almanac.app.potting.FillView;
 import almanac.app.potting.PlaceView;
 import almanac.app.told.PotEntry;
 import almanac.core.dividing.CutPlans;
+import almanac.core.dividing.MapGrowth;
 import almanac.core.dividing.RhizomeMap;
 import almanac.core.figures.Figures;
 import almanac.core.filling.Ball;
@@ -53,6 +54,7 @@ final class PottedView {
     return new JobPage.DividingView(
         MapEntry.of(map),
         parting.told(),
+        parting.stays().growths().stream().map(MapGrowth::name).toList(),
         least,
         parting.pieces().isEmpty()
             ? List.of()

@@ -49,8 +49,8 @@ class PottingController {
                       {"x":0,"y":40,"heading":20}],
            "oldMm":120,"mediumYears":2,"ballStays":false,"rootsWouldBreak":false,"followsRoots":false,
            "rootless":false,
-           "pots":[{"type":"CLEAR","diameterMm":130,"depthMm":110,"topLayer":""},
-                   {"type":"CLEAR","diameterMm":150,"depthMm":130,"topLayer":""}]}""")
+           "pots":[{"type":"CLEAR","diameterMm":120,"depthMm":100,"topLayer":""},
+                   {"type":"CLEAR","diameterMm":160,"depthMm":140,"topLayer":""}]}""")
   record PotsAsked(
       @Schema(description = "The key of a kind, as GET /api/kinds lists them")
           @NotBlank(message = "Say what kind of plant it is.")

@@ -139,6 +139,13 @@ public final class RunningApplication
     return send(request(path).GET().build());
   }
 
+  /** What is answered as text. */
+  public String text(String path) throws IOException, InterruptedException {
+    return HttpClient.newHttpClient()
+        .send(request(path).GET().build(), HttpResponse.BodyHandlers.ofString())
+        .body();
+  }
+
   public Answer post(String path, String json) throws IOException, InterruptedException {
     return send(
         request(path)

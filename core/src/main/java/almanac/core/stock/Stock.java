@@ -8,6 +8,7 @@ import almanac.core.pots.Pot;
 import almanac.core.words.Measure;
 import almanac.core.words.Sentence;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.LinkedHashMap;
@@ -16,6 +17,7 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.UUID;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 
 /** All that lies ready. Immutable. Rules: Mix and fill. */
 public record Stock(List<StockItem> items) {
@@ -35,10 +37,12 @@ public record Stock(List<StockItem> items) {
    */
   public List<Draw> draws(Need need) {
     var draws = new ArrayList<Draw>();
-    for (var chosen : need.chosen()) {
-      items.stream()
-          .filter(item -> item.uid().equals(chosen) && item.amount() >= 1)
-          .forEach(item -> draws.add(new Draw(item.uid(), 1, false, item.goods().words())));
+    for (var item : items) {
+      double wanted = Collections.frequency(need.chosen(), item.uid());
+      double taken = Math.min(wanted, item.amount());
+      if (taken > 0) {
+        draws.add(new Draw(item.uid(), taken, false, item.goods().words()));
+      }
     }
     need.looseMl()
         .forEach(
@@ -55,8 +59,7 @@ public record Stock(List<StockItem> items) {
     return List.copyOf(draws);
   }
 
-  private Stream<StockItem> loose(
-      Component component, @org.jspecify.annotations.Nullable Grade wanted) {
+  private Stream<StockItem> loose(Component component, @Nullable Grade wanted) {
     return items.stream()
         .filter(item -> item.goods() instanceof Goods.Loose loose && loose.component() == component)
         .sorted(

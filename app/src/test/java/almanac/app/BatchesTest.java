@@ -1,0 +1,66 @@
+package almanac.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import almanac.app.start.RunningApplication;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.RegisterExtension;
+import tools.jackson.databind.JsonNode;
+
+/**
+ * Several plants in one go: one preparation, a record for each, and all tags checked in the end.
+ */
+class BatchesTest {
+  @RegisterExtension static final RunningApplication APP = RunningApplication.withDemo();
+
+  private static final AtTheBench BENCH = new AtTheBench(APP);
+  private static final List<String> PLANTS =
+      List.of("Miltonia Ripple Bank", "Brassia Long Pound", "Phalaenopsis Sunday Bell");
+
+  private static String ids() throws Exception {
+    var ids = new java.util.ArrayList<Long>();
+    for (var name : PLANTS) {
+      ids.add(BENCH.id(name));
+    }
+    return ids.toString();
+  }
+
+  private static JsonNode batch(String uid) throws Exception {
+    return APP.get("/api/batches/" + uid).body();
+  }
+
+  @Test
+  void itIsOverWhenEveryPlantIsDoneAndEveryTagChecked() throws Exception {
+    var begun = APP.post("/api/batches", "{\"plants\":%s}".formatted(ids()));
+    assertThat(begun.status()).isEqualTo(201);
+    var batch = begun.body();
+    var uid = batch.path("uid").asString();
+    assertThat(batch.path("plants")).hasSize(3);
+    assertThat(batch.path("atHand").toString()).contains("a pencil", "a tray");
+    assertThat(batch.path("mixes").size()).as("what is to be mixed").isPositive();
+    assertThat(APP.delete("/api/batches/" + uid).status()).as("jobs are open").isEqualTo(409);
+    for (var plant : batch.path("plants")) {
+      var job = APP.get("/api/jobs/" + plant.path("job").asString()).body();
+      assertThat(job.path("batch").asString()).isEqualTo(uid);
+      assertThat(BENCH.finish(job).status()).isEqualTo(201);
+    }
+    assertThat(batch(uid).path("plants").valueStream())
+        .allSatisfy(plant -> assertThat(plant.path("job").isNull()).isTrue());
+    assertThat(APP.delete("/api/batches/" + uid).status()).as("tags").isEqualTo(409);
+    APP.put("/api/batches/%s/tags".formatted(uid), "{\"plants\":%s}".formatted(ids()));
+    assertThat(APP.delete("/api/batches/" + uid).status()).isEqualTo(204);
+    assertThat(APP.get("/api/batches/" + uid).status()).isEqualTo(404);
+  }
+
+  @Test
+  void onePlantIsNoBatchAndNoneIsInTwo() throws Exception {
+    long one = BENCH.id("Cattleya Iron Ring");
+    long other = BENCH.id("Cattleya Tow Line");
+    assertThat(APP.post("/api/batches", "{\"plants\":[%d,%d]}".formatted(one, one)).fault("plants"))
+        .isPresent();
+    var both = "{\"plants\":[%d,%d]}".formatted(one, other);
+    assertThat(APP.post("/api/batches", both).status()).isEqualTo(201);
+    assertThat(APP.post("/api/batches", both).status()).isEqualTo(409);
+  }
+}
