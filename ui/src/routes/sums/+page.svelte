@@ -1,10 +1,12 @@
 <script lang="ts">
-  import { choices } from '$lib/api/queries';
+  import { choices, sitePage } from '$lib/api/queries';
   import DilutionSum from '$lib/sums/DilutionSum.svelte';
   import FeedSum from '$lib/sums/FeedSum.svelte';
+  import OtherSums from '$lib/sums/OtherSums.svelte';
   import PotSum from '$lib/sums/PotSum.svelte';
 
   const options = choices();
+  const site = sitePage();
 </script>
 
 <svelte:head><title>Sums · Mellow Almanac</title></svelte:head>
@@ -18,6 +20,9 @@
   {#if options.data}<DilutionSum choices={options.data} />{/if}
   <FeedSum />
   <PotSum />
+  {#if options.data && site.data}
+    <OtherSums choices={options.data} latitude={site.data.latitude} today={site.data.today} />
+  {/if}
 </div>
 
 <style>

@@ -33,6 +33,32 @@ class SumsTest {
   }
 
   @Test
+  void theOtherExamplesAreReckonedToo() throws Exception {
+    assertThat(APP.post("/api/sums/roots", example("ReachAsked")).body().path("days").asDouble())
+        .isEqualTo(21);
+    assertThat(
+            APP.post("/api/sums/day-length", example("DayAsked")).body().path("hours").asDouble())
+        .isBetween(17.0, 18.0);
+    assertThat(
+            APP.post("/api/sums/used-life", example("UsedAsked")).body().path("percent").asDouble())
+        .isBetween(49.0, 51.0);
+    var ph = APP.post("/api/sums/ph", example("PhAsked")).body();
+    assertThat(ph.path("feedTo").asDouble()).isEqualTo(7.0);
+    assertThat(RunningApplication.plain(ph.path("advice"))).contains("make every feed");
+    var inches = APP.post("/api/sums/conversions", example("ConversionAsked")).body();
+    assertThat(inches.path("forth").asDouble()).isEqualTo(5);
+    assertThat(inches.path("forthUnit").asString()).isEqualTo("inches");
+  }
+
+  @Test
+  void whatCannotBeReckonedIsRefusedAtItsField() throws Exception {
+    var tooShort = example("ReachAsked").replace("\"wantedMm\":25", "\"wantedMm\":2");
+    assertThat(APP.post("/api/sums/roots", tooShort).fault("wantedMm")).isPresent();
+    var tooFew = example("UsedAsked").replace("\"months\":12", "\"months\":-1");
+    assertThat(APP.post("/api/sums/used-life", tooFew).fault("months")).isPresent();
+  }
+
+  @Test
   void whatIsUnsafeIsRefusedWithTheReasonAtItsField() throws Exception {
     var strong = example("DilutionAsked").replace("\"wantedPercent\":3", "\"wantedPercent\":6");
     assertThat(APP.post("/api/sums/dilution", strong).fault("wantedPercent").orElseThrow())

@@ -21,6 +21,7 @@ import almanac.core.medium.Component;
 import almanac.core.medium.Moisture;
 import almanac.core.pots.PotType;
 import almanac.core.stock.Level;
+import almanac.core.sums.Conversion;
 import almanac.core.sums.Substance;
 import almanac.core.sums.Use;
 import almanac.core.tally.RootFate;
@@ -63,6 +64,7 @@ class ChoicesController {
       @Schema(description = "How much there is of what nobody counts") List<Named> stockLevels,
       @Schema(description = "What is diluted") List<Named> substances,
       @Schema(description = "On what it is used") List<Named> uses,
+      @Schema(description = "Units that are reckoned into each other") List<Named> conversions,
       @Schema(description = "What is looked at of a plant that has just come, in its order")
           List<String> firstLook) {}
 
@@ -156,6 +158,7 @@ class ChoicesController {
         named(Level.values()),
         named(Substance.values()),
         named(Use.values()),
+        named(Conversion.values()),
         FirstLook.items().stream().map(Item::key).toList());
   }
 

@@ -41,6 +41,11 @@ class OpenApi {
           "/cut-plans",
           "/pot-advice",
           "/fill",
+          "/sums/roots",
+          "/day-length",
+          "/used-life",
+          "/sums/ph",
+          "/conversions",
           "/dilution",
           "/feed");
 

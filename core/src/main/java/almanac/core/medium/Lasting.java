@@ -10,6 +10,7 @@ import java.util.OptionalDouble;
 /** How long a fresh mix lasts. Rules: The medium's clock. */
 public final class Lasting {
   private static final double DAYS_A_YEAR = 365.25;
+  private static final double MONTHS_A_YEAR = 12;
 
   private Lasting() {}
 
@@ -32,6 +33,32 @@ public final class Lasting {
     return clock
         .reaches(figures.of(MediumFigures.SPENT), from, List.of())
         .map(spent -> OptionalDouble.of(ChronoUnit.DAYS.between(from, spent) / DAYS_A_YEAR))
+        .orElse(OptionalDouble.empty());
+  }
+
+  /**
+   * How much of its life a mix has used after some months at one temperature, in percent.
+   *
+   * @param months from 0
+   * @param degrees °C
+   * @return nothing if nothing in it decays
+   */
+  public static OptionalDouble used(
+      Mix mix, Moisture moisture, double months, double degrees, Figures figures) {
+    var begun = LocalDate.EPOCH;
+    var clock =
+        new MediumClock(
+            PottedOn.on(begun),
+            begun,
+            mix,
+            moisture,
+            Temperatures.steady(degrees),
+            Optional.empty(),
+            figures);
+    var then = begun.plusDays(Math.round(months * DAYS_A_YEAR / MONTHS_A_YEAR));
+    return clock
+        .usedOn(then, List.of())
+        .map(used -> OptionalDouble.of(used.likely()))
         .orElse(OptionalDouble.empty());
   }
 }

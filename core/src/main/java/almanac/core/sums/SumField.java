@@ -12,7 +12,11 @@ public enum SumField implements Field {
   LITRES("litres"),
   STRENGTH("strength"),
   GRAMS("gramsPerLitre"),
-  LABEL("labelPercent");
+  LABEL("labelPercent"),
+  SPEED("mmAWeek"),
+  NOW("nowMm"),
+  LONG("wantedMm"),
+  MONTHS("months");
 
   private final String key;
 

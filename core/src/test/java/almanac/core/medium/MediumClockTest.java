@@ -300,4 +300,20 @@ class MediumClockTest {
             .orElseThrow();
     assertThat(bark.known()).as("nor is a medium of unknown age").isFalse();
   }
+
+  @Test
+  void whatIsUsedAndHowLongItLastsAgree() {
+    var figures = Figures.standard();
+    var bark = Mix.of(Component.BARK_MEDIUM);
+    assertThat(Lasting.used(bark, Moisture.DRIES_BETWEEN, 12, 20, figures).orElseThrow())
+        .isCloseTo(50, within(0.5));
+    double years =
+        Lasting.years(
+                bark, Moisture.DRIES_BETWEEN, LocalDate.of(2027, 1, 1), Optional.empty(), figures)
+            .orElseThrow();
+    assertThat(Lasting.used(bark, Moisture.DRIES_BETWEEN, 12 * years, 20, figures).orElseThrow())
+        .isCloseTo(figures.of(MediumFigures.SPENT), within(0.5));
+    assertThat(Lasting.used(Mix.of(Component.PUMICE), Moisture.DRIES_BETWEEN, 12, 20, figures))
+        .isEmpty();
+  }
 }

@@ -20,6 +20,26 @@ class SumsTest {
     assertThat(mixed).isEqualTo(new Dilution(250, 250));
   }
 
+  @ParameterizedTest(name = "{0}: {1} is {2}")
+  @CsvSource({
+    "MM_INCHES, 254, 10",
+    "LITRES_GALLONS, 3.785412, 1",
+    "CELSIUS_FAHRENHEIT, 100, 212",
+    "CELSIUS_FAHRENHEIT, -40, -40",
+    "GRAMS_OUNCES, 28.34952, 1"
+  })
+  void unitsAreReckonedIntoEachOther(Conversion conversion, double ours, double theirs) {
+    assertThat(conversion.forth(ours)).isCloseTo(theirs, within(1e-9));
+    assertThat(conversion.back(theirs)).isCloseTo(ours, within(1e-9));
+  }
+
+  @Test
+  void rootsReachALengthInTime() {
+    assertThat(RootReach.days(4, 25, 7)).isEqualTo(21);
+    assertThatThrownBy(() -> RootReach.days(30, 25, 7)).hasMessageContaining("longer than that");
+    assertThatThrownBy(() -> RootReach.days(0, 25, 0)).hasMessageContaining("over 0");
+  }
+
   /** What is in it before is in it afterwards, and it is as much as was wanted. */
   @Test
   void nothingIsLostByDiluting() {
