@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Drawn from '$lib/plan/Drawn.svelte';
   import type { Schemas } from '$lib/api/client';
   import CheckRow from '$lib/checks/CheckRow.svelte';
   import BloomYear from '$lib/drawings/BloomYear.svelte';
@@ -35,6 +36,7 @@
       <Part name="its growths"><GrowthChart growths={plant.growths} /></Part>
     </section>
   {/if}
+  <Drawn plantId={plant.id} />
   {#if plant.journal.some((line) => line.looks['bloom'])}
     <section class="sheet" aria-labelledby="bloom">
       <h2 id="bloom">Bloom</h2>

@@ -83,11 +83,19 @@
       gap: 4px;
       overflow-x: auto;
     }
+    /* Heard, not seen, but for where one is. */
     .title {
-      display: none;
+      position: absolute;
+      overflow: hidden;
+      width: 1px;
+      height: 1px;
+      clip-path: inset(50%);
     }
     [aria-current='step'] .title {
-      display: inline;
+      position: static;
+      width: auto;
+      height: auto;
+      clip-path: none;
       white-space: nowrap;
     }
     button {

@@ -9,6 +9,7 @@
   import type { Laid } from '$lib/plan/laid';
   import LayPhoto from '$lib/plan/LayPhoto.svelte';
   import { lengthSaid } from '$lib/words/units.svelte';
+  import { partial } from '$lib/words/dates';
   import Sentence from '$lib/words/Sentence.svelte';
   import type { AtBench } from './atBench.svelte';
   import { roomSaid } from './room';
@@ -84,8 +85,10 @@
       {/if}
       {#if place.here && oldMm}
         <p class="quiet">
-          Where it stands now it has {roomSaid(place.here)} of room{place.here.until
-            ? `, until about ${place.here.until.slice(0, 7)}`
+          {place.here.fits
+            ? `Where it stands in its pot it has room for ${roomSaid(place.here)}`
+            : 'Where it stands in its pot it is at the rim'}{place.here.until
+            ? `, until about ${partial(place.here.until.slice(0, 7))}`
             : ''}.
         </p>
       {/if}

@@ -33,8 +33,9 @@
     only?: string[];
     /** Joints that are cut, by their places; none are shown to cut unless given. */
     cuts?: number[];
-    selected: string | undefined;
-    onmap: (map: PlantMap) => void;
+    selected?: string | undefined;
+    /** It stays as it is unless given. */
+    onmap?: (map: PlantMap) => void;
     oncut?: (joint: number) => void;
     /** A photograph that lies under the drawing. */
     under?: Laid | undefined;
@@ -83,6 +84,7 @@
   }
 
   function take(event: PointerEvent, name: string) {
+    if (!onmap) return;
     selected = name;
     drag = { name, from: mm(event), map };
     (event.currentTarget as Element).setPointerCapture(event.pointerId);
@@ -104,7 +106,7 @@
     const far = Math.hypot(at.x - drag.from.x, at.y - drag.from.y) > STEP_MM;
     const { map: to } = drag;
     drag = undefined;
-    if (far) onmap(to);
+    if (far) onmap?.(to);
   }
 
   const ARROWS: Record<string, Spot> = {
@@ -118,7 +120,7 @@
     const by = ARROWS[event.key];
     if (event.key === 'Enter' || event.key === ' ') selected = name;
     else if (!by) return;
-    else onmap(moved(map, name, by));
+    else onmap?.(moved(map, name, by));
     event.preventDefault();
     event.stopPropagation();
   }
@@ -144,6 +146,7 @@
 
 <svg
   bind:this={svg}
+  class:moves={onmap}
   viewBox="0 0 {SIZE} {SIZE}"
   role="group"
   aria-label="The plant seen from above"
@@ -196,10 +199,10 @@
     <g
       class="growth {growth.firmness.toLowerCase()} {growth.front.toLowerCase()}"
       class:selected={selected === growth.name}
-      role="button"
-      tabindex="0"
-      aria-pressed={selected === growth.name}
       aria-label={said(growth)}
+      {...onmap
+        ? { role: 'button', tabindex: 0, 'aria-pressed': selected === growth.name }
+        : { role: 'img' }}
       onpointerdown={(event) => take(event, growth.name)}
       onkeydown={(event) => keys(event, growth.name)}
     >
@@ -265,6 +268,8 @@
   svg {
     width: 100%;
     max-width: 460px;
+  }
+  svg.moves {
     touch-action: none;
     user-select: none;
   }
@@ -296,6 +301,9 @@
   }
   .ahead text {
     fill: var(--color-plum);
+    paint-order: stroke;
+    stroke: var(--color-ochre-wash);
+    stroke-width: 5px;
   }
   .joint {
     stroke: var(--color-edge);

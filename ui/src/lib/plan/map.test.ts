@@ -58,6 +58,15 @@ describe('the map of a plant', () => {
     expect(heading(next, named(next, '4')!)).toBeCloseTo(60);
   });
 
+  it('sets no two growths on one place', () => {
+    let map = row;
+    for (let i = 0; i < 4; i++) map = grown(map, '2', 30);
+    const places = map.growths.map(
+      (each) => `${Math.round(spot(each).x)} ${Math.round(spot(each).y)}`,
+    );
+    expect(new Set(places).size).toBe(map.growths.length);
+  });
+
   it('takes a growth out of the middle, and the rest hangs together', () => {
     const next = without(row, '2');
     expect(next.joints).toEqual([{ one: '1', other: '3', natural: false }]);

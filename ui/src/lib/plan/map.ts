@@ -67,8 +67,23 @@ function free(map: PlantMap): string {
   return String(turn);
 }
 
-/** The side of a growth on which most room is, when another one is set beside it. */
-const BESIDE = 60;
+/** Where another growth is set beside one, from where it goes on; the first that is free. */
+const BESIDE = [60, -60, 120, -120, 180, 30, -30, 90, -90, 150, -150];
+/** Nearer than so much of a step there is another growth in the way. */
+const IN_THE_WAY = 0.7;
+
+function freeWay(map: PlantMap, growth: Growth, stepMm: number): number {
+  const from = heading(map, growth);
+  const free = BESIDE.find((turn) => {
+    const by = towards(from + turn, stepMm);
+    return map.growths.every(
+      (other) =>
+        Math.hypot(spot(growth).x + by.x - spot(other).x, spot(growth).y + by.y - spot(other).y) >
+        IN_THE_WAY * stepMm,
+    );
+  });
+  return from + (free ?? BESIDE[0]!);
+}
 
 /**
  * One growth more, on from that one: in front of a lead, which leads no more, or as another lead
@@ -77,7 +92,7 @@ const BESIDE = 60;
 export function grown(map: PlantMap, name: string, stepMm: number): PlantMap {
   const growth = named(map, name)!;
   const leads = growth.front === 'LEAD';
-  const way = heading(map, growth) + (leads ? 0 : BESIDE);
+  const way = leads ? heading(map, growth) : freeWay(map, growth, stepMm);
   const by = towards(way, stepMm);
   const next: Growth = {
     name: free(map),

@@ -2,6 +2,7 @@
   import { answered, api, type Schemas } from '$lib/api/client';
   import { Trying } from '$lib/api/trying.svelte';
   import ChoiceField from '$lib/forms/ChoiceField.svelte';
+  import DayField from '$lib/forms/DayField.svelte';
   import { faultOf } from '$lib/forms/faults';
   import { sentMix, type TypedPart } from '$lib/forms/mix';
   import MixEditor from '$lib/forms/MixEditor.svelte';
@@ -177,10 +178,7 @@
     fault={faultOf(day.problem, 'latitude')}
     bind:value={north}
   />
-  <label class="day">
-    Day
-    <input class="input" type="date" bind:value={on} />
-  </label>
+  <DayField label="Day" fault={faultOf(day.problem, 'on')} bind:value={on} />
 </Sum>
 <Sum
   title="Units"
@@ -195,10 +193,5 @@
 <style>
   .wide {
     grid-column: 1 / -1;
-  }
-  .day {
-    display: grid;
-    gap: 4px;
-    align-content: start;
   }
 </style>

@@ -64,7 +64,8 @@
       <span class="quiet where"
         >{plant.card.number} · {plant.place.name} · {plant.kindName} ·
         <a class="link" href={editHref}>Edit</a>
-        <a class="link" href="/tags?plant={id}">Tag</a></span
+        <a class="link" href="/tags?plant={id}">Tag</a>
+        <a class="link" href="/plants/{id}/papers">Papers</a></span
       >
       {#if plant.slip}<div class="acts">
           <button

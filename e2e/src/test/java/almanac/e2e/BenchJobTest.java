@@ -1,5 +1,8 @@
 package almanac.e2e;
 
+import static almanac.e2e.AtBench.kept;
+import static almanac.e2e.AtBench.step;
+import static almanac.e2e.AtBench.to;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -17,21 +20,8 @@ import org.junit.jupiter.api.io.TempDir;
 class BenchJobTest {
   private static final String PLANT = "Oncidium Slow Barge";
 
-  private static Locator step(Page page) {
-    return page.locator("#step");
-  }
-
   private static Locator fate(Page page, String words) {
     return Find.with(Find.group(page, "Root tally").getByRole(AriaRole.BUTTON), words);
-  }
-
-  private static void to(Page page, String title) {
-    Find.with(page.locator("nav[aria-label='Steps of the job'] button"), title).click();
-    assertThat(step(page)).hasText(title);
-  }
-
-  private static void kept(Page page) {
-    assertThat(page.locator(".kept")).hasText("Kept");
   }
 
   @Test
@@ -86,7 +76,7 @@ class BenchJobTest {
         var one = Browsing.desk(almanac.address());
         var other = Browsing.desk(almanac.address())) {
       for (var page : List.of(one.plant(PLANT), other.plant(PLANT))) {
-        Find.with(page.locator("button"), "bench").first().click();
+        AtBench.begin(page);
         to(page, "Tally the roots");
         kept(page);
         page.reload();
@@ -111,10 +101,13 @@ class BenchJobTest {
     }
   }
 
+  /** One that is parted passes by every instrument there is. */
+  private static final String PARTED = "Encyclia Cordwain";
+
   private static void through(RunningAlmanac almanac, Function<String, Browsing> as) {
     try (var browsing = as.apply(almanac.address())) {
-      var page = browsing.plant(PLANT);
-      Find.with(page.locator("button"), "bench").first().click();
+      var page = browsing.plant(PARTED);
+      AtBench.begin(page);
       to(page, "Check the tag");
       int seen = 1;
       for (; page.getByText("Write it down").count() == 0; seen++) {
@@ -140,7 +133,7 @@ class BenchJobTest {
     try (var almanac = RunningAlmanac.start(data, "--demo");
         var browsing = Browsing.phone(almanac.address())) {
       var page = browsing.plant(PLANT);
-      Find.with(page.locator("button"), "To the bench").click();
+      AtBench.begin(page);
       to(page, "Look");
       assertThat(page.evaluate(TOO_SMALL_FOR_GLOVES)).isEqualTo(0);
       Work.pick(page, "Rot and disease", "purple ring in a cut");

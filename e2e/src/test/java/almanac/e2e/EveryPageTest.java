@@ -29,6 +29,8 @@ class EveryPageTest {
           "/kinds",
           "/guide",
           "/sums",
+          "/bench",
+          "/plants/Brassia Balance Beam/papers",
           "/settings");
 
   /** Between them they show every hue on every ground. */

@@ -33,7 +33,6 @@ class Screenshots {
       shoot(desk, "/", "today");
       shoot(desk, "/plants", "plants");
       shoot(desk, "/plants/Brassia Lock Keeper", "plant");
-      shoot(desk, "/plants/Miltoniopsis Ferry Rain", "rescue");
       shoot(desk, "/plants/Brassia Lock Keeper/inspect", "inspect");
       shoot(desk, "/places", "places");
       shoot(desk, "/tags", "tags");
@@ -44,6 +43,8 @@ class Screenshots {
       rules(desk);
       round(desk, "round");
       bench(desk, "bench");
+      parting(desk);
+      shoot(desk, "/bench", "stock");
     }
   }
 
@@ -57,8 +58,6 @@ class Screenshots {
   @Test
   void phone() {
     try (var phone = Browsing.phone(almanac.address())) {
-      shoot(phone, "/plants/Brassia Lock Keeper", "phone-plant");
-      shoot(phone, "/plants/Brassia Lock Keeper/inspect", "phone-inspect");
       round(phone, "phone-round");
       bench(phone, "phone-bench");
     }
@@ -100,6 +99,27 @@ class Screenshots {
         .click();
     page.locator(".comes ul").waitFor();
     keep(page, name);
+  }
+
+  /** A second front is drawn, the plant is cut, and its pot chosen. */
+  private static void parting(Browsing browsing) {
+    var page = browsing.plant("Encyclia Cordwain");
+    AtBench.begin(page);
+    AtBench.to(page, "Part it");
+    page.locator(".growth").first().click();
+    for (int i = 0; i < 3; i++) {
+      Find.with(page.locator(".editor button"), "One more").click();
+    }
+    Find.button(page, "Back to the plans").click();
+    Find.with(page.locator(".plans button"), "Two pieces").click();
+    page.getByText("Piece A").waitFor();
+    AtBench.kept(page);
+    page.mouse().wheel(0, 120);
+    keep(page, "parting");
+    AtBench.to(page, "Pot and place");
+    page.locator(".seats button").first().click();
+    page.getByText("Shift it").waitFor();
+    keep(page, "pot");
   }
 
   private static void shoot(Browsing browsing, String path, String name) {

@@ -78,14 +78,18 @@ record Parting(RhizomeMap map, boolean told, List<Parted> pieces) {
     return new Parting(map, cutting.map() != null, List.copyOf(parted));
   }
 
-  private static RhizomeMap sketch(Plant whole, Kind kind) {
-    var last =
-        whole.journal().holding().stream()
-            .map(line -> line.happening())
-            .filter(Happening.Mapped.class::isInstance)
-            .map(happening -> ((Happening.Mapped) happening).map())
-            .reduce((one, newer) -> newer);
-    return Sketch.of(Growths.of(whole.history().life()), kind, last);
+  /** A map to begin with: as it was drawn last, or as the looks at it tell. */
+  static RhizomeMap sketch(Plant whole, Kind kind) {
+    return Sketch.of(Growths.of(whole.history().life()), kind, last(whole));
+  }
+
+  /** As it was drawn last, if it was. */
+  static Optional<RhizomeMap> last(Plant whole) {
+    return whole.journal().holding().stream()
+        .map(line -> line.happening())
+        .filter(Happening.Mapped.class::isInstance)
+        .map(happening -> ((Happening.Mapped) happening).map())
+        .reduce((one, newer) -> newer);
   }
 
   private static Parted parted(Piece piece, JobTold.DividingEntry cutting, boolean first) {
