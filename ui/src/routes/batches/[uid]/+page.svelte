@@ -20,19 +20,15 @@
   const next = $derived(open[0]);
   const unchecked = $derived(batch?.plants.filter(({ tagChecked }) => !tagChecked) ?? []);
 
-  async function check(plantId: number, on: boolean) {
-    if (!batch) return;
-    const plants = batch.plants
-      .filter((plant) => (plant.plantId === plantId ? on : plant.tagChecked))
-      .map((plant) => plant.plantId);
+  async function check(plant: number, right: boolean) {
     try {
-      const now = await answered(
-        api.PUT('/api/batches/{uid}/tags', { params: { path: { uid } }, body: { plants } }),
+      await answered(
+        api.PUT('/api/batches/{uid}/tags', { params: { path: { uid } }, body: { plant, right } }),
       );
-      client.setQueryData(['batch', uid], now);
     } catch (failure) {
       failed(failure);
     }
+    await client.invalidateQueries({ queryKey: ['batch', uid] });
   }
 
   async function end() {

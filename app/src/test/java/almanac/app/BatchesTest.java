@@ -48,7 +48,11 @@ class BatchesTest {
     assertThat(batch(uid).path("plants").valueStream())
         .allSatisfy(plant -> assertThat(plant.path("job").isNull()).isTrue());
     assertThat(APP.delete("/api/batches/" + uid).status()).as("tags").isEqualTo(409);
-    APP.put("/api/batches/%s/tags".formatted(uid), "{\"plants\":%s}".formatted(ids()));
+    for (var name : PLANTS) {
+      APP.put(
+          "/api/batches/%s/tags".formatted(uid),
+          "{\"plant\":%d,\"right\":true}".formatted(BENCH.id(name)));
+    }
     assertThat(APP.delete("/api/batches/" + uid).status()).isEqualTo(204);
     assertThat(APP.get("/api/batches/" + uid).status()).isEqualTo(404);
   }

@@ -57,6 +57,20 @@ class CollectionBench {
     double sorting = median(9, () -> APP.get("/api/plants"));
     double page = median(100, () -> APP.get("/api/plants/" + (1 + new Random().nextInt(PLANTS))));
     double saving = median(100, CollectionBench::inspect);
+    var job = APP.post("/api/plants/1/job", "{}").body();
+    double step =
+        median(
+            100,
+            new Callable<>() {
+              private int version = job.path("version").asInt();
+
+              @Override
+              public Object call() throws Exception {
+                return APP.put(
+                    "/api/jobs/%s?version=%d".formatted(job.path("uid").asString(), version++),
+                    job.path("told").toString());
+              }
+            });
     System.gc();
     long used = Runtime.getRuntime().totalMemory() - Runtime.getRuntime().freeMemory();
     say("all history rows by plain JDBC", jdbc, 0);
@@ -65,6 +79,7 @@ class CollectionBench {
     say("sorting page, warm", sorting, 400);
     say("plant's page", page, 60);
     say("an inspection with its new slip", saving, 50);
+    say("a step at the bench", step, 50);
     System.out.printf("  %-34s %8d MB%n", "heap in use", used / 1_000_000);
   }
 

@@ -67,8 +67,8 @@ class BatchTest {
     try (var almanac = RunningAlmanac.start(data, "--demo");
         var browsing = Browsing.desk(almanac.address())) {
       var page = browsing.open("/plants");
-      Find.entry(page, PLANTS.get(0)).check();
-      Find.entry(page, PLANTS.get(1)).check();
+      Find.entry(page, "Choose " + PLANTS.get(0)).check();
+      Find.entry(page, "Choose " + PLANTS.get(1)).check();
       Find.button(page, "To the bench together").click();
       assertThat(page.locator("h1")).hasText("2 plants together");
     }

@@ -22,7 +22,7 @@ class StockPageTest {
       var page = browsing.open("/bench");
       var pots = row(page, "clear pot, 150 mm");
       assertThat(pots.locator("b")).hasText("2");
-      Find.button(page, "One more of clear pot, 150 mm").click();
+      Find.button(page, "One more of clear pot, 150 mm, 135 mm deep").click();
       assertThat(pots.locator("b")).hasText("3");
       Find.button(page, "Undo").first().click();
       assertThat(pots.locator("b")).hasText("2");
@@ -38,6 +38,9 @@ class StockPageTest {
     try (var browsing = Browsing.desk(ALMANAC.address())) {
       var page = browsing.open("/bench");
       page.getByText("Put something in stock").click();
+      Find.button(page, "Put it in stock").click();
+      assertThat(page.getByText("Say how much there is.").first()).isVisible();
+      Find.entry(page, "How many").fill("1");
       Find.button(page, "Put it in stock").click();
       assertThat(page.getByText("Measure the pots across their rims.").first()).isVisible();
       Find.entry(page, "What").selectOption("something else");

@@ -10,7 +10,6 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
 import java.util.UUID;
 import org.jooq.DSLContext;
 import org.springframework.stereotype.Repository;
@@ -70,10 +69,10 @@ class BatchTable {
     db.batchInsert(rows).execute();
   }
 
-  void check(UUID uid, Set<Long> plants) {
+  void check(UUID uid, long plantId, boolean right) {
     db.update(BATCH_PLANT)
-        .set(BATCH_PLANT.TAG_CHECKED, BATCH_PLANT.PLANT_ID.in(plants))
-        .where(BATCH_PLANT.BATCH_UID.eq(uid))
+        .set(BATCH_PLANT.TAG_CHECKED, right)
+        .where(BATCH_PLANT.BATCH_UID.eq(uid), BATCH_PLANT.PLANT_ID.eq(plantId))
         .execute();
   }
 

@@ -8,7 +8,6 @@ import almanac.app.refusals.BadEntry;
 import almanac.app.refusals.Conflict;
 import java.time.LocalDate;
 import java.util.List;
-import java.util.Set;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -75,10 +74,10 @@ class Batches {
     return table.one(uid);
   }
 
-  /** The tags of these plants were held against the record, and of no others. */
-  Batch check(UUID uid, Set<Long> plantIds) {
+  /** The tag of a plant was held against the record, and is right or not. */
+  Batch check(UUID uid, long plantId, boolean right) {
     table.one(uid);
-    table.check(uid, plantIds);
+    table.check(uid, plantId, right);
     return table.one(uid);
   }
 

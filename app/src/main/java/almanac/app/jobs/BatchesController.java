@@ -5,10 +5,10 @@ import almanac.app.judging.Judging;
 import almanac.app.site.Today;
 import almanac.core.jobs.JobSteps;
 import io.swagger.v3.oas.annotations.Operation;
+import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import java.util.List;
-import java.util.Set;
 import java.util.UUID;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -44,10 +44,10 @@ class BatchesController {
       @NotNull(message = "Say which plants.")
           List<@NotNull(message = "Say which plant.") Long> plants) {}
 
-  /** The tags that were held against the record. */
-  record TagsEntry(
-      @NotNull(message = "Say which tags were checked; it may be none.")
-          Set<@NotNull(message = "Say which plant.") Long> plants) {}
+  /** A tag that was held against the record. */
+  record TagEntry(
+      @NotNull(message = "Say which plant.") Long plant,
+      @Schema(description = "Whether it is the right one") boolean right) {}
 
   /** A batch among others. */
   record BatchInHand(UUID uid, int plants, int open) {}
@@ -80,9 +80,9 @@ class BatchesController {
   }
 
   @PutMapping("/api/batches/{uid}/tags")
-  @Operation(summary = "Says which tags were held against the record")
-  BatchPage check(@PathVariable UUID uid, @Valid @RequestBody TagsEntry entry) {
-    return page(batches.check(uid, entry.plants()));
+  @Operation(summary = "Says of a tag whether it was held against the record")
+  BatchPage check(@PathVariable UUID uid, @Valid @RequestBody TagEntry entry) {
+    return page(batches.check(uid, entry.plant(), entry.right()));
   }
 
   @DeleteMapping("/api/batches/{uid}")

@@ -10,6 +10,7 @@ import almanac.core.stock.StockItem;
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
 import java.util.UUID;
@@ -44,7 +45,8 @@ class StockController {
       @Schema(
               description =
                   "Pots by number, components in ml, things: 0 out, 1 low, 2 there is enough")
-          double amount) {
+          @NotNull(message = "Say how much there is.")
+          Double amount) {
 
     Goods goods() {
       if (pot != null) {
@@ -61,7 +63,7 @@ class StockController {
   }
 
   /** How much there is of it now. */
-  record Counted(double amount) {}
+  record Counted(@NotNull(message = "Say how much there is.") Double amount) {}
 
   /** One thing in stock. */
   record StockLine(
@@ -102,7 +104,7 @@ class StockController {
 
   @PutMapping("/api/stock/{uid}")
   @Operation(summary = "Says how much there is of something now")
-  StockLine count(@PathVariable UUID uid, @RequestBody Counted counted) {
+  StockLine count(@PathVariable UUID uid, @Valid @RequestBody Counted counted) {
     return StockLine.of(stocks.count(uid, counted.amount(), today.get()));
   }
 
