@@ -7,6 +7,7 @@
   import { Saving } from '$lib/api/saving.svelte';
   import { typedInto } from '$lib/forms/typedInto';
   import { failed, saved, toaster } from '$lib/shell/toaster';
+  import Waiting from '$lib/shell/Waiting.svelte';
   import type { AtBench } from './atBench.svelte';
   import JobRail from './JobRail.svelte';
   import OtherWays from './OtherWays.svelte';
@@ -31,6 +32,14 @@
   const timers = $derived(JSON.stringify(bench.job.told.timers));
   $effect(() => {
     if (timers) void client.invalidateQueries({ queryKey: ['jobs'] });
+  });
+
+  /** What could not be kept is sent again by itself once the program may be back. */
+  const AGAIN_AFTER = 5000;
+  $effect(() => {
+    if (!bench.problem?.passing) return;
+    const timer = setTimeout(() => bench.tell({}), AGAIN_AFTER);
+    return () => clearTimeout(timer);
   });
 
   async function turn(how: () => void) {
@@ -110,9 +119,11 @@
 <div class="bench">
   <aside class="rail"><JobRail {bench} /></aside>
   <div class="work">
-    {#if plant.data}
-      {#key bench.job.uid}<StepCard {bench} plant={plant.data} {choices} />{/key}
-    {/if}
+    <Waiting query={plant}>
+      {#if plant.data}
+        {#key bench.job.uid}<StepCard {bench} plant={plant.data} {choices} />{/key}
+      {/if}
+    </Waiting>
     {#if problem}
       <p class="fault" role="alert">
         {problem.message}

@@ -3,6 +3,7 @@
   import Picks from '$lib/forms/Picks.svelte';
   import FromAbove from '$lib/plan/FromAbove.svelte';
   import GrowthEditor from '$lib/plan/GrowthEditor.svelte';
+  import { heading, hour, named } from '$lib/plan/map';
   import { lengthSaid } from '$lib/words/units.svelte';
   import Sentence from '$lib/words/Sentence.svelte';
   import type { AtBench } from './atBench.svelte';
@@ -51,6 +52,18 @@
   }
 
   const count = (n: number, one: string, many: string) => `${n} ${n === 1 ? one : many}`;
+  const inShort = (piece: Schemas['PieceView']) =>
+    `${count(piece.growths.length, 'growth', 'growths')} with ${count(piece.leads, 'lead', 'leads')} and ${count(piece.roots, 'root', 'roots')}`;
+
+  /** Towards which hours the leads of a piece go on. */
+  function ways(piece: Schemas['PieceView']): string {
+    const hours = piece.growths
+      .map((name) => named(bench.map!, name)!)
+      .filter(({ front }) => front === 'LEAD')
+      .map((growth) => hour(heading(bench.map!, growth)));
+    return hours.length ? `, towards ${hours.join(' and ')} o’clock` : '';
+  }
+
   const letter = (i: number) => String.fromCharCode(65 + i);
   /** The letters of the drawing go by the growths, those of the list by the pieces. */
   const turnOf = (line: Schemas['PieceLine']) => {
@@ -99,7 +112,7 @@
             <span>
               {plan.pieces
                 .filter((piece) => !piece.rotten)
-                .map((piece) => count(piece.growths.length, 'growth', 'growths'))
+                .map(inShort)
                 .join(' and ')}{plan.cuts.length ? `; cut ${plan.cuts.join(', ')}` : '; no cut'}
             </span>
             <span><Sentence parts={plan.speaksFor} today={bench.job.begunOn} /></span>
@@ -120,11 +133,14 @@
               line.piece.growths.length,
               'growth',
               'growths',
-            )}, {line.piece.firm} firm, {count(line.piece.leads, 'lead', 'leads')}{line.piece.eyes
-              ? `, ${count(line.piece.eyes, 'eye', 'eyes')}`
-              : ''}, {count(line.piece.roots, 'root', 'roots')}{line.piece.newRoots
-              ? ' and new ones'
-              : ''}. A pot of {lengthSaid(line.wantedMm)} would hold it.
+            )}, {line.piece.firm} firm, {count(line.piece.leads, 'lead', 'leads')}{ways(
+              line.piece,
+            )}{line.piece.eyes ? `, ${count(line.piece.eyes, 'eye', 'eyes')}` : ''}, {count(
+              line.piece.roots,
+              'root',
+              'roots',
+            )}{line.piece.newRoots ? ' and new ones' : ''}. A pot of {lengthSaid(line.wantedMm)} would
+            hold it.
           </p>
           {#if line.piece.rotten}
             <p class="lacks">Rotten: it goes out.</p>

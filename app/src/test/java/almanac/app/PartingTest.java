@@ -73,6 +73,28 @@ class PartingTest {
   }
 
   @Test
+  void aMixThatIsCorrectedAfterwardsLeavesTheDaughterAsSheIs() throws Exception {
+    var finished = BENCH.finish(parted("2", ""));
+    long mother = BENCH.id(MOTHER);
+    long daughter = finished.body().path("plants").path(1).asLong();
+    var before = BENCH.page(daughter);
+    var act = finished.body().path("act").asString();
+    var corrected =
+        APP.post(
+            "/api/plants/%d/repots".formatted(mother),
+            """
+            {"on":"%s","mix":[{"component":"LAVA","parts":1}],"note":"","corrects":"%s"}"""
+                .formatted(RunningApplication.TODAY, act));
+    assertThat(corrected.status()).as("%s", corrected.body()).isEqualTo(201);
+    assertThat(BENCH.page(mother).path("potting").path("mixWords").asString()).isEqualTo("lava");
+    assertThat(BENCH.page(daughter)).isEqualTo(before);
+    for (var each : List.of(corrected.body().path("act").asString(), act)) {
+      assertThat(APP.post("/api/acts/%s/withdrawal".formatted(each), "{}").status()).isEqualTo(201);
+    }
+    assertThat(APP.get("/api/plants/" + daughter).status()).isEqualTo(404);
+  }
+
+  @Test
   void whatWasDrawnIsKeptForTheNextYear() throws Exception {
     var job = parted("", "");
     var finished = BENCH.finish(job);

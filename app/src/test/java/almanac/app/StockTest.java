@@ -68,6 +68,20 @@ class StockTest {
   }
 
   @Test
+  void aPotThatIsSmallerThanTheBallIsRefusedAndAFindNeverIsForIt() throws Exception {
+    var job = BENCH.begin("Miltonia Ripple Bank");
+    var small = "{\"type\":\"CLEAR\",\"diameterMm\":80,\"depthMm\":70,\"topLayer\":\"\"}";
+    var whole = BENCH.save(job, AtTheBench.with(job, "chosen", "\"MOVE_UP\""));
+    assertThat(BENCH.tell(whole, "pot", small).fault("pot.diameterMm")).isPresent();
+    var bare = BENCH.save(whole, AtTheBench.with(whole, "chosen", "\"FULL_REPOT\""));
+    var potted = BENCH.save(bare, AtTheBench.with(bare, "pot", small));
+    assertThat(potted.path("fill").path("mixMl").asDouble()).isPositive();
+    var again = BENCH.save(potted, AtTheBench.with(potted, "chosen", "\"MOVE_UP\""));
+    assertThat(again.path("fill").isNull()).as("it does not go in any more").isTrue();
+    APP.delete("/api/jobs/" + job.path("uid").asString());
+  }
+
+  @Test
   void aJobNeverDrawsMoreThanThereIs() throws Exception {
     var job = withPot("Phalaenopsis Ice House", 150);
     var told = AtTheBench.with(job, "mix", "[{\"component\":\"BARK_FINE\",\"parts\":1}]");

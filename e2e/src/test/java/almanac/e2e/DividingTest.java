@@ -54,6 +54,7 @@ class DividingTest {
         var browsing = Browsing.desk(again.address())) {
       var page = browsing.page();
       page.navigate(job);
+      AtBench.step(page).waitFor();
       assertThat(AtBench.step(page)).hasText("Part it");
       assertThat(plan(page, "Two pieces")).hasAttribute("aria-pressed", "true");
       AtBench.to(page, "Pot and place");

@@ -155,6 +155,13 @@ final class DemoPlant {
     return this;
   }
 
+  /** A picture taken at the bench that day. */
+  DemoPlant pictured(int daysAgo, String caption, double rootMm) {
+    var day = today.minusDays(daysAgo);
+    books.photos().keep(id, DemoPicture.draw(id, rootMm, 0), caption, null, day, today);
+    return this;
+  }
+
   /** Worked on at the bench, and potted in that. */
   DemoPlant worked(int daysAgo, Mix mix, Happening.Worked work) {
     var day = today.minusDays(daysAgo);
@@ -191,6 +198,7 @@ final class DemoPlant {
                         (Function<String, List<Happening>>)
                             number ->
                                 List.of(
+                                    new Happening.PartedFrom(id),
                                     potted,
                                     new Happening.Numbered(number),
                                     new Happening.Named(plant.card().names()),
@@ -199,7 +207,6 @@ final class DemoPlant {
                                         new Stand(
                                             stand.place(),
                                             stand.position() + (daughters.indexOf(map) + 1) / 4.0)),
-                                    new Happening.PartedFrom(id),
                                     new Happening.Mapped(map)))
                 .toList(),
             day);

@@ -113,6 +113,7 @@ final class DemoTold {
                 "the middle was bare and rotten"),
             front("A", 4),
             List.of(front("B", 3), front("C", 3)))
+        .pictured(112, "At the bench: part it", 6)
         .answer(104, CheckAnswer.AS_HOPED)
         .answer(82, CheckAnswer.AS_HOPED);
   }
@@ -219,6 +220,7 @@ final class DemoTold {
                 35,
                 "soaked overnight, the moss slid off",
                 "some fine roots tore at the wall"))
+        .pictured(95, "At the bench: photograph it", 4)
         .answer(87, CheckAnswer.AS_HOPED)
         .answer(64, CheckAnswer.AS_HOPED)
         .look(12, look -> look.roots(RootStage.LONG).inPot(RootsInPot.FIRM));
@@ -236,6 +238,8 @@ final class DemoTold {
                 40,
                 "sits lower now, the new roots go in",
                 "one new tip broke on the rim"))
+        .pictured(120, "At the bench: photograph it", 3)
+        .pictured(120, "At the bench: how it went", 3)
         .answer(112, CheckAnswer.AS_HOPED)
         .answer(90, CheckAnswer.AS_HOPED)
         .answer(35, CheckAnswer.AS_HOPED);

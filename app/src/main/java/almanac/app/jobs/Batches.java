@@ -89,7 +89,7 @@ class Batches {
   void end(UUID uid) {
     var batch = table.one(uid);
     for (var plant : batch.plants()) {
-      if (jobs.isOpen(plant.job())) {
+      if (plants.has(plant.plantId()) && jobs.isOpen(plant.job())) {
         throw new Conflict("%s is not finished yet.".formatted(name(plant)));
       }
     }

@@ -1,5 +1,6 @@
 package almanac.app.jobs;
 
+import almanac.app.collection.PlantInPlace;
 import almanac.app.collection.Plants;
 import almanac.app.judging.Judging;
 import almanac.app.site.Today;
@@ -10,6 +11,8 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import java.util.List;
 import java.util.UUID;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -93,15 +96,29 @@ class BatchesController {
   }
 
   @GetMapping("/api/bench-needs")
-  @Operation(summary = "What all open jobs need together, and what runs short")
+  @Operation(
+      summary = "What runs short for the bench; nothing is stored",
+      description =
+          """
+          What all open jobs need together, and the plants that were pulled aside for the bench, as
+          their jobs would be begun today.""")
   DayPlan.Needs needs() {
+    var open = jobs.open();
+    var begun = open.stream().map(Job::plantId).collect(Collectors.toSet());
+    var here = plants.all();
+    var ids = here.stream().map(PlantInPlace::id).collect(Collectors.toSet());
+    var aside =
+        here.stream()
+            .filter(plant -> plant.card().asideOn() != null && !begun.contains(plant.id()))
+            .map(plant -> Jobs.planned(plant, today.get()));
     return plan.of(
-        jobs.open().stream().filter(job -> plants.one(job.plantId()).plant().here()).toList());
+        Stream.concat(open.stream().filter(job -> ids.contains(job.plantId())), aside).toList());
   }
 
   private BatchPage page(BatchTable.Batch batch) {
     var open =
         batch.plants().stream()
+            .filter(plant -> plants.has(plant.plantId()))
             .filter(plant -> jobs.isOpen(plant.job()))
             .map(plant -> jobs.one(plant.job()))
             .toList();

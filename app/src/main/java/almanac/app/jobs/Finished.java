@@ -131,6 +131,7 @@ final class Finished {
   private List<Happening> daughter(Parting.Parted piece, String number, Stand stand) {
     var card = plant.card();
     var happenings = new ArrayList<Happening>();
+    happenings.add(new Happening.PartedFrom(plant.id()));
     happenings.add(potted(piece.pot().orElseGet(() -> Jobs.potFor(job, plant))));
     happenings.add(new Happening.Numbered(number));
     happenings.add(new Happening.Named(card.names()));
@@ -138,7 +139,6 @@ final class Finished {
     happenings.add(new Happening.Moved(stand));
     happenings.add(
         new Happening.Came(new Origin(Optional.empty(), "", "", card.origin().parents())));
-    happenings.add(new Happening.PartedFrom(plant.id()));
     RhizomeMap map = parting.map().only(piece.piece().growths());
     happenings.add(new Happening.Mapped(map));
     if (piece.fate() == PieceFate.GIVEN_AWAY) {

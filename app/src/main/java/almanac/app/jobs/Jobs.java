@@ -30,6 +30,7 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.List;
+import java.util.Objects;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -66,10 +67,15 @@ public class Jobs {
         .ofPlant(plantId)
         .orElseGet(
             () -> {
-              var job = new Job(UUID.randomUUID(), plantId, today, now(), 1, JobTold.NOTHING);
+              var job = planned(plants.one(plantId), today);
               table.begin(job);
               return job;
             });
+  }
+
+  /** A job on a plant as it would be begun today; it is not kept. */
+  static Job planned(PlantInPlace plant, LocalDate today) {
+    return new Job(UUID.randomUUID(), plant.id(), today, now(), 1, JobTold.NOTHING);
   }
 
   private PlantInPlace here(long plantId) {
@@ -108,7 +114,13 @@ public class Jobs {
     var plant = plants.one(job.plantId());
     refuseBad(told);
     var work = work(job, plant);
-    Needed.of(job, plant, work, parting(job, plant, work), judging.figures());
+    var parting = parting(job, plant, work);
+    boolean anew =
+        !Objects.equals(told.pot(), before.told().pot())
+            || !told.filling().equals(before.told().filling());
+    if (anew) {
+      Needed.refuseTooSmall(job, plant, work, parting, judging.figures());
+    }
     table.save(uid, version, told);
     return table.one(uid);
   }

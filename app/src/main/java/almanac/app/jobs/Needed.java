@@ -1,6 +1,7 @@
 package almanac.app.jobs;
 
 import almanac.app.collection.PlantInPlace;
+import almanac.core.dividing.RhizomeMap;
 import almanac.core.figures.Figures;
 import almanac.core.filling.Ball;
 import almanac.core.filling.FillFigures;
@@ -10,6 +11,8 @@ import almanac.core.filling.Portions;
 import almanac.core.jobs.Work;
 import almanac.core.kinds.Trait;
 import almanac.core.medium.Component;
+import almanac.core.placing.Move;
+import almanac.core.placing.Seats;
 import almanac.core.pots.Pot;
 import almanac.core.refusals.Refused;
 import almanac.core.stock.Need;
@@ -19,6 +22,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.UUID;
 import java.util.stream.Stream;
 
@@ -43,35 +47,89 @@ final class Needed {
     loose.remove(Component.UNKNOWN);
     loose.remove(Component.MOUNT);
     return new Need(
-        List.of(), chosen, loose, Optional.of(Grade.of(plant.follows().of(Trait.ROOTS))));
+        lacking(job, plant, work, parting, figures),
+        chosen,
+        loose,
+        Optional.of(Grade.of(plant.follows().of(Trait.ROOTS))));
   }
 
-  /**
-   * What goes into each pot of the job that was measured.
-   *
-   * @throws Refused if the pot that was told does not hold the ball
-   */
+  /** The pots that nobody has chosen yet: for a ball that goes into a wider one, and for pieces. */
+  private static List<Pot> lacking(
+      Job job, PlantInPlace plant, Work work, Parting parting, Figures figures) {
+    if (job.told().pot() != null) {
+      return List.of();
+    }
+    var pots = new ArrayList<Pot>();
+    var old = Jobs.pot(plant);
+    if (work.ball() == Ball.WHOLE && old.diameterMm() != null) {
+      pots.add(wanted(old, parting.stays(), plant, OptionalDouble.of(old.diameterMm()), figures));
+    }
+    parting.daughters().stream()
+        .filter(piece -> piece.pot().isEmpty())
+        .map(piece -> parting.map().only(piece.piece().growths()))
+        .map(map -> wanted(old, map, plant, OptionalDouble.empty(), figures))
+        .forEach(pots::add);
+    return pots;
+  }
+
+  private static Pot wanted(
+      Pot old, RhizomeMap map, PlantInPlace plant, OptionalDouble oldMm, Figures figures) {
+    var move =
+        new Move(
+            oldMm,
+            OptionalDouble.empty(),
+            oldMm.isPresent(),
+            false,
+            false,
+            false,
+            plant.follows().of(Trait.LIGHT_ON_ROOTS));
+    double across = new Seats(map.outline(plant.follows(), figures), move, figures).wantedMm();
+    return new Pot(old.type(), across, null, "");
+  }
+
+  /** What goes into each pot of the job that was measured and holds its ball. */
   static List<Filling> fillings(
       Job job, PlantInPlace plant, Work work, Parting parting, Figures figures) {
-    var daughters = parting.daughters();
-    double ball = work.ball().ml(Jobs.pot(plant), figures) / (daughters.size() + 1);
-    // A ball that stays whole does not go into its own pot again, with layers under and over it.
-    var itself =
-        job.told().pot() == null && work.ball() == Ball.WHOLE
-            ? Stream.<Pot>empty()
-            : Stream.of(Jobs.potFor(job, plant));
+    var itself = Stream.of(Jobs.potFor(job, plant));
     var theirs =
-        daughters.stream().map(piece -> piece.pot().orElseGet(() -> Jobs.potFor(job, plant)));
+        parting.daughters().stream()
+            .map(piece -> piece.pot().orElseGet(() -> Jobs.potFor(job, plant)));
+    double ball = ball(plant, work, parting, figures);
     return Stream.concat(itself, theirs)
         .filter(pot -> pot.diameterMm() != null && pot.depthMm() != null)
-        .map(pot -> filling(pot, ball, job.told().filling(), figures))
+        .filter(
+            pot -> Filling.holds(pot, ball, bottom(job, figures), top(job, pot, figures), figures))
+        .map(pot -> Filling.of(pot, ball, bottom(job, figures), top(job, pot, figures), figures))
         .toList();
   }
 
-  private static Filling filling(Pot pot, double ball, JobTold.FillEntry fill, Figures figures) {
-    double bottom =
-        fill.bottomMm() == null ? figures.of(FillFigures.BOTTOM_LAYER) : fill.bottomMm();
-    double usual = pot.topLayer().isBlank() ? 0 : figures.of(FillFigures.TOP_LAYER);
-    return Filling.of(pot, ball, bottom, fill.topMm() == null ? usual : fill.topMm(), figures);
+  /**
+   * @throws Refused if the pot that was chosen is smaller than the ball, or its layers leave no
+   *     room
+   */
+  static void refuseTooSmall(
+      Job job, PlantInPlace plant, Work work, Parting parting, Figures figures) {
+    var pot = Jobs.potFor(job, plant);
+    if (job.told().pot() != null && pot.diameterMm() != null && pot.depthMm() != null) {
+      double ball = ball(plant, work, parting, figures);
+      Filling.of(pot, ball, bottom(job, figures), top(job, pot, figures), figures);
+    }
+  }
+
+  private static double ball(PlantInPlace plant, Work work, Parting parting, Figures figures) {
+    return work.ball().ml(Jobs.pot(plant), figures) / (parting.daughters().size() + 1);
+  }
+
+  private static double bottom(Job job, Figures figures) {
+    var told = job.told().filling().bottomMm();
+    return told == null ? figures.of(FillFigures.BOTTOM_LAYER) : told;
+  }
+
+  private static double top(Job job, Pot pot, Figures figures) {
+    var told = job.told().filling().topMm();
+    if (told != null) {
+      return told;
+    }
+    return pot.topLayer().isBlank() ? 0 : figures.of(FillFigures.TOP_LAYER);
   }
 }

@@ -90,8 +90,15 @@ final class PottedCodec implements Codec<Potted> {
 
   @Override
   public Optional<Sentence> words(Potted potted, Telling telling) {
-    var said =
-        say(telling.came() ? "Came in {}" : "Repotted into {}", potted.potting().mix().words());
+    var said = say(how(telling) + " {}", potted.potting().mix().words());
     return Optional.of(potted.pot().noted() ? said.and(say(", ")).and(potted.pot().said()) : said);
+  }
+
+  /** A piece of another plant did not come in a pot. */
+  private static String how(Telling telling) {
+    if (!telling.came()) {
+      return "Repotted into";
+    }
+    return telling.before().mother() == null ? "Came in" : "Potted in";
   }
 }

@@ -31,20 +31,49 @@ public record Filling(double holdsMl, double ballMl, double bottomMl, double mix
     if (pot.diameterMm() == null || pot.depthMm() == null) {
       throw new Refused(Entered.POT_DIAMETER, "Measure the pot across its rim and in depth.");
     }
-    double depth = Objects.requireNonNull(pot.depthMm());
-    if (!(bottomMm >= 0 && topMm >= 0 && bottomMm + topMm < depth)) {
+    if (!layersFit(pot, bottomMm, topMm)) {
       throw new Refused(Entered.POT_DEPTH, "The layers leave no room for the mix.");
     }
-    double holds = PotVolume.upTo(pot, depth, figures);
-    double bottom = PotVolume.upTo(pot, bottomMm, figures);
-    double top = holds - PotVolume.upTo(pot, depth - topMm, figures);
-    double room = holds - bottom - top - ballMl;
-    if (!(ballMl >= 0) || room < -CLOSE_ENOUGH_ML) {
+    var empty = layered(pot, bottomMm, topMm, figures);
+    double room = empty.room();
+    if (!(ballMl >= 0) || room + CLOSE_ENOUGH_ML < ballMl) {
       throw new Refused(
           Entered.POT_DIAMETER,
           "The ball takes %.0f ml, and the pot holds %.0f ml: take a larger pot."
-              .formatted(ballMl, holds - bottom - top));
+              .formatted(ballMl, room));
     }
-    return new Filling(holds, ballMl, bottom, PotVolume.loose(Math.max(0, room), figures), top);
+    return new Filling(
+        empty.holds(),
+        ballMl,
+        empty.bottom(),
+        PotVolume.loose(Math.max(0, room - ballMl), figures),
+        empty.top());
+  }
+
+  /** Whether a pot that was measured holds the ball, with layers under and over it. */
+  public static boolean holds(
+      Pot pot, double ballMl, double bottomMm, double topMm, Figures figures) {
+    return layersFit(pot, bottomMm, topMm)
+        && layered(pot, bottomMm, topMm, figures).room() + CLOSE_ENOUGH_ML >= ballMl;
+  }
+
+  private static boolean layersFit(Pot pot, double bottomMm, double topMm) {
+    return bottomMm >= 0 && topMm >= 0 && bottomMm + topMm < Objects.requireNonNull(pot.depthMm());
+  }
+
+  /** A pot with its layers, ml. */
+  private record Layered(double holds, double bottom, double top) {
+    double room() {
+      return holds - bottom - top;
+    }
+  }
+
+  private static Layered layered(Pot pot, double bottomMm, double topMm, Figures figures) {
+    double depth = Objects.requireNonNull(pot.depthMm());
+    double holds = PotVolume.upTo(pot, depth, figures);
+    return new Layered(
+        holds,
+        PotVolume.upTo(pot, bottomMm, figures),
+        holds - PotVolume.upTo(pot, depth - topMm, figures));
   }
 }
