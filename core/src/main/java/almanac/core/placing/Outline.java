@@ -1,7 +1,9 @@
 package almanac.core.placing;
 
 import almanac.core.refusals.Refused;
+import java.util.Arrays;
 import java.util.List;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.locationtech.jts.algorithm.MinimumBoundingCircle;
@@ -47,6 +49,24 @@ public record Outline(List<Standing> growths, double radiusMm, double aYearMm) {
   /** Whether it will need more room than it has now. */
   public boolean creeps() {
     return aYearMm > 0 && growths.stream().anyMatch(growth -> growth.heading() != null);
+  }
+
+  /** The same without growths that stand inside of others; the circles round both are the same. */
+  Outline outermost() {
+    var points =
+        growths.stream()
+            .map(growth -> new Coordinate(growth.at().x(), growth.at().y()))
+            .toArray(Coordinate[]::new);
+    var hull =
+        Arrays.stream(GEOMETRY.createMultiPointFromCoords(points).convexHull().getCoordinates())
+            .map(at -> new Spot(at.x, at.y))
+            .collect(Collectors.toSet());
+    return new Outline(
+        growths.stream()
+            .filter(growth -> growth.heading() != null || hull.contains(growth.at()))
+            .toList(),
+        radiusMm,
+        aYearMm);
   }
 
   /** Where its growths stand, and where its leads will after so many years. */

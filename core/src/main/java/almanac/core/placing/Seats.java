@@ -29,7 +29,7 @@ public final class Seats {
   private final Figures figures;
 
   public Seats(Outline outline, Move move, Figures figures) {
-    this.outline = outline;
+    this.outline = outline.outermost();
     this.move = move;
     this.figures = figures;
   }

@@ -56,6 +56,9 @@ class SeatsTest {
       var outline = made(random);
       double across = 60 + random.nextInt(240);
       var room = Room.anywhere(outline, across, FIGURES);
+      assertThat(Room.anywhere(outline.outermost(), across, FIGURES).years())
+          .as("what stands inside takes no room")
+          .isCloseTo(room.years(), within(0.02));
       double holds = across / 2 - FIGURES.of(PlaceFigures.MARGIN) - RADIUS;
       // The circle that is found holds everything, and nothing much smaller anywhere does.
       if (room.fits()) {
