@@ -93,6 +93,6 @@ class DayPlan {
                     Needed.of(
                         each.job(), each.plant(), each.work(), each.parting(), judging.figures()))
             .toList();
-    return stocks.now().lacking(needs).stream().map(each -> Part.of(each.words())).toList();
+    return stocks.now().lacking(needs).stream().map(Part::of).toList();
   }
 }

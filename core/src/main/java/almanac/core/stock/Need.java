@@ -17,6 +17,4 @@ import java.util.UUID;
  * @param grade how coarse it should be
  */
 public record Need(
-    List<Pot> pots, List<UUID> chosen, Map<Component, Double> looseMl, Optional<Grade> grade) {
-  public static final Need NOTHING = new Need(List.of(), List.of(), Map.of(), Optional.empty());
-}
+    List<Pot> pots, List<UUID> chosen, Map<Component, Double> looseMl, Optional<Grade> grade) {}

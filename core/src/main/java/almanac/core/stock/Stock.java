@@ -28,9 +28,6 @@ public record Stock(List<StockItem> items) {
     items = List.copyOf(items);
   }
 
-  /** Something that runs short, as it goes on the shopping list. */
-  public record Lacking(Sentence words) {}
-
   /**
    * What a need takes from the stock: never more than there is, the grade that is wanted first.
    * What is not kept in stock is taken from elsewhere.
@@ -86,8 +83,8 @@ public record Stock(List<StockItem> items) {
   /**
    * What runs short if all of these are met, as a shopping list; then what is out or low anyway.
    */
-  public List<Lacking> lacking(List<Need> needs) {
-    var lacking = new ArrayList<Lacking>();
+  public List<Sentence> lacking(List<Need> needs) {
+    var lacking = new ArrayList<Sentence>();
     pots(needs, lacking);
     var wanted = new EnumMap<Component, Double>(Component.class);
     needs.forEach(
@@ -96,18 +93,18 @@ public record Stock(List<StockItem> items) {
         (component, ml) -> {
           double missing = Math.ceil(ml - ml(component));
           if (missing > 0) {
-            lacking.add(new Lacking(say("{} of {}", Measure.ML.of(missing), component.words())));
+            lacking.add(say("{} of {}", Measure.ML.of(missing), component.words()));
           }
         });
     for (var item : items) {
       if (item.goods() instanceof Goods.Thing thing && item.level() != Level.YES) {
-        lacking.add(new Lacking(say("{} ({})", thing.name(), item.level().words())));
+        lacking.add(say("{} ({})", thing.name(), item.level().words()));
       }
     }
     return List.copyOf(lacking);
   }
 
-  private void pots(List<Need> needs, List<Lacking> lacking) {
+  private void pots(List<Need> needs, List<Sentence> lacking) {
     var left = new LinkedHashMap<UUID, Double>();
     pots().forEach(item -> left.put(item.uid(), item.amount()));
     var missing = new LinkedHashMap<Long, Integer>();
@@ -124,12 +121,11 @@ public record Stock(List<StockItem> items) {
     missing.forEach(
         (across, count) ->
             lacking.add(
-                new Lacking(
-                    say(
-                        "{} {} of {}",
-                        Measure.COUNT.of(count),
-                        count == 1 ? "pot" : "pots",
-                        Measure.MM.of(across)))));
+                say(
+                    "{} {} of {}",
+                    Measure.COUNT.of(count),
+                    count == 1 ? "pot" : "pots",
+                    Measure.MM.of(across))));
   }
 
   private boolean taken(Pot pot, Map<UUID, Double> left) {

@@ -37,7 +37,7 @@ class StockTest {
   }
 
   private static List<String> lacking(Need... needs) {
-    return STOCK.lacking(List.of(needs)).stream().map(each -> each.words().toString()).toList();
+    return STOCK.lacking(List.of(needs)).stream().map(Object::toString).toList();
   }
 
   @Test
