@@ -1,4 +1,5 @@
 import { answered, api, problemOf, type Problem, type Schemas } from '$lib/api/client';
+import { newKey } from '$lib/api/keys';
 import type { PlantMap } from '$lib/plan/map';
 import { left, ringsAfter } from './waits';
 
@@ -24,12 +25,18 @@ export class AtBench {
   /** Whether something is not kept by the program yet. */
   waiting = $state(false);
   #sending: Promise<void> | undefined;
+  /** This page, by which the program knows what it told itself when no answer came. */
+  #page = newKey();
+  #turn = 0;
 
   constructor(job: Job) {
     this.job = job;
     const before = this.#before(job);
     this.told = before ?? job.told;
-    if (before) void this.#send();
+    if (!before) return;
+    this.#page = before.by?.page ?? this.#page;
+    this.#turn = before.by?.turn ?? 0;
+    void this.#send();
   }
 
   get steps(): Schemas['StepView'][] {
@@ -156,12 +163,16 @@ export class AtBench {
 
   /** Tells more of it; shown at once, kept as soon as the program answers. */
   tell(more: Partial<Told>): void {
-    this.told = { ...this.told, ...more };
+    this.told = { ...this.told, ...more, by: { page: this.#page, turn: ++this.#turn } };
+    this.#keep();
+    void this.#send();
+  }
+
+  #keep(): void {
     localStorage.setItem(
       kept(this.job.uid),
       JSON.stringify({ version: this.job.version, told: this.told }),
     );
-    void this.#send();
   }
 
   /** Once everything told is kept; nothing comes back if that cannot be. */
@@ -192,8 +203,9 @@ export class AtBench {
   #before(job: Job): Told | undefined {
     const text = localStorage.getItem(kept(job.uid));
     if (!text) return undefined;
-    const before = JSON.parse(text) as { version: number; told: Told };
-    return before.version === job.version ? before.told : undefined;
+    const { version, told } = JSON.parse(text) as { version: number; told: Told };
+    const unanswered = job.version === version + 1 && job.told.by?.page === told.by?.page;
+    return version === job.version || (told.by && unanswered) ? told : undefined;
   }
 
   #send(): Promise<void> {
@@ -214,6 +226,7 @@ export class AtBench {
           }),
         );
         this.problem = undefined;
+        if (sent !== this.told) this.#keep();
       }
       this.waiting = false;
       localStorage.removeItem(kept(this.job.uid));

@@ -32,6 +32,7 @@ interface Asked {
   params: { query: { version: number } };
   body: Told;
 }
+const bodies = () => put.mock.calls.map(([, each]) => (each as Asked).body);
 const asked = () => put.mock.calls.map(([, each]) => (each as Asked).params.query.version);
 
 beforeEach(() => {
@@ -79,6 +80,30 @@ test('what was told of an older version does not go over what was told elsewhere
   stored['almanac.job.one'] = JSON.stringify({ version: 3, told: { ...NOTHING, well: 'old' } });
   expect(new AtBench(job(5)).told.well).toBe('');
   expect(put).not.toHaveBeenCalled();
+});
+
+test('what was told while an answer was on its way goes on top of it after the page was left', async () => {
+  const bench = new AtBench(job(1));
+  put.mockImplementationOnce((_path: string, { body }: Asked) =>
+    Promise.resolve({ data: job(2, body), response: new Response() }),
+  );
+  put.mockRejectedValue(new TypeError('away'));
+  bench.go(1);
+  bench.count('FIRM_KEPT', 2);
+  await bench.settled();
+  const reloaded = new AtBench(job(2, bodies()[0]));
+  expect(reloaded.told.tally.counts).toEqual({ FIRM_KEPT: 2 });
+});
+
+test('what was told on top of something taken without an answer is not lost', () => {
+  const bench = new AtBench(job(1));
+  put.mockRejectedValue(new TypeError('away'));
+  bench.count('FIRM_KEPT', 1);
+  const taken = bodies()[0]!;
+  bench.count('FIRM_KEPT', 1);
+  const reloaded = new AtBench(job(2, taken));
+  expect(reloaded.told.tally.counts).toEqual({ FIRM_KEPT: 2 });
+  expect(new AtBench(job(2)).told.tally.counts).toEqual({});
 });
 
 test('a step that is done or passed over leads to the next, and can be gone back to', async () => {

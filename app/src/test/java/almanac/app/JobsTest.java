@@ -142,6 +142,23 @@ class JobsTest {
   }
 
   @Test
+  void whatAPageTellsOnTopOfItsOwnWordsIsTakenThoughTheirAnswerNeverCame() throws Exception {
+    var first = begin("Phragmipedium Wet Stair");
+    var second = save(first, with(first, "by", "{\"page\":\"this\",\"turn\":4}"));
+    var next = with(second, "done", "[\"TAG\"]");
+    var older =
+        next.deepCopy().set("by", RunningApplication.json("{\"page\":\"this\",\"turn\":3}"));
+    assertThat(APP.put(address(first), older.toString()).status()).isEqualTo(409);
+    var others =
+        next.deepCopy().set("by", RunningApplication.json("{\"page\":\"that\",\"turn\":9}"));
+    assertThat(APP.put(address(first), others.toString()).status()).isEqualTo(409);
+    var third = save(first, next);
+    assertThat(third.path("told").path("done").toString()).isEqualTo("[\"TAG\"]");
+    assertThat(third.path("version").asInt()).isEqualTo(second.path("version").asInt() + 1);
+    APP.delete("/api/jobs/" + third.path("uid").asString());
+  }
+
+  @Test
   void whatCannotBeIsRefusedAtItsFieldAndTheJobStaysAsItWas() throws Exception {
     var job = begin("Oncidium Slow Barge");
     assertThat(

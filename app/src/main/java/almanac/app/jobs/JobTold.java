@@ -65,7 +65,8 @@ public record JobTold(
         @Nullable UUID potItem,
     @Schema(nullable = true, description = "What goes under and over the mix, and what is kept")
         @Valid
-        @Nullable FillEntry fill) {
+        @Nullable FillEntry fill,
+    @Schema(nullable = true, description = "Which page told it") @Valid @Nullable TellerEntry by) {
   /** What was kept by an older program has nothing of what came later. */
   public JobTold {
     added = added == null ? Set.of() : added;
@@ -90,6 +91,7 @@ public record JobTold(
           Set.of(),
           null,
           null,
+          null,
           null);
 
   /** All steps before that one are done. */
@@ -111,8 +113,24 @@ public record JobTold(
         Set.of(),
         null,
         null,
+        null,
         null);
   }
+
+  /** Whether the page that told this told what was before, too, and had no answer. */
+  boolean follows(JobTold before) {
+    return by != null
+        && before.by != null
+        && by.page.equals(before.by.page)
+        && by.turn >= before.by.turn;
+  }
+
+  /** The page that told it, and how often that had told something before. */
+  public record TellerEntry(
+      @NotNull(message = "Name the page that tells it.")
+          @Size(min = 1, max = 60, message = "Name the page in 1 to 60 characters.")
+          String page,
+      @Min(value = 0, message = "Turns are counted from 0.") int turn) {}
 
   /** How the plant was drawn, and where it is cut. */
   public record DividingEntry(

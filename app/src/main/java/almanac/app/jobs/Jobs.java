@@ -104,7 +104,8 @@ public class Jobs {
   }
 
   /**
-   * Keeps what was told of it so far.
+   * Keeps what was told of it so far. What a page tells on top of its own words is taken, though
+   * their answer never reached it.
    *
    * @throws Conflict if it went on elsewhere meanwhile
    */
@@ -121,7 +122,8 @@ public class Jobs {
     if (anew) {
       Needed.refuseTooSmall(job, plant, work, parting, judging.figures());
     }
-    table.save(uid, version, told);
+    boolean unanswered = before.version() == version + 1 && told.follows(before.told());
+    table.save(uid, unanswered ? before.version() : version, told);
     return table.one(uid);
   }
 

@@ -14,7 +14,7 @@ import almanac.core.stock.Stock;
 import almanac.core.stock.StockItem;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.LocalDate;
-import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
@@ -63,7 +63,7 @@ public record PlaceView(
       Figures figures) {
     var seats = new Seats(outline, move, figures);
     // No two items of the stock are of the same pots.
-    var items = new HashMap<Pot, StockItem>();
+    var items = new LinkedHashMap<Pot, StockItem>();
     stock.pots().forEach(item -> items.put(((Goods.Pots) item.goods()).pot(), item));
     var sorted =
         seats.in(List.copyOf(items.keySet())).stream()

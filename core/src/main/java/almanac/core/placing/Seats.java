@@ -51,7 +51,8 @@ public final class Seats {
   private Comparator<Seat> byWorth() {
     return Comparator.comparing(Seat::fit)
         .thenComparingDouble(this::awayFromWanted)
-        .thenComparingDouble(seat -> across(seat.pot()));
+        .thenComparingDouble(seat -> across(seat.pot()))
+        .thenComparing(seat -> seat.pot().type());
   }
 
   /** A rootless plant wants the smallest pot, one without roots to fill it no more than it has. */

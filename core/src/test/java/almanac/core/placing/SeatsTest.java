@@ -10,6 +10,7 @@ import almanac.core.pots.Pot;
 import almanac.core.pots.PotType;
 import almanac.core.refusals.Refused;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.OptionalDouble;
 import java.util.Random;
@@ -115,6 +116,21 @@ class SeatsTest {
     assertThat(of(seats, 230).because())
         .extracting(Object::toString)
         .containsExactly("More than two fingers wider than the old pot: it would stay wet.");
+  }
+
+  @Test
+  void potsOfOneWorthComeInOneOrderHoweverTheStockIsListed() {
+    var pots =
+        List.of(
+            new Pot(PotType.RESERVOIR, 170.0, null, ""),
+            new Pot(PotType.CLAY, 170.0, null, ""),
+            new Pot(PotType.PLASTIC, 170.0, null, ""));
+    var seats = new Seats(row(4, 30), from(130), FIGURES);
+    var turned = new ArrayList<>(pots);
+    Collections.reverse(turned);
+    assertThat(seats.in(pots))
+        .extracting(Seat::pot)
+        .isEqualTo(seats.in(turned).stream().map(Seat::pot).toList());
   }
 
   private static Seat of(List<Seat> seats, double across) {
