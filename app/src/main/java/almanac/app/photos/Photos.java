@@ -15,17 +15,12 @@ import almanac.core.refusals.Entered;
 import almanac.core.refusals.PastDay;
 import almanac.core.refusals.Refused;
 import io.swagger.v3.oas.annotations.media.Schema;
-import java.io.IOException;
-import java.io.UncheckedIOException;
-import java.nio.file.Files;
-import java.nio.file.Path;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.jooq.DSLContext;
 import org.jspecify.annotations.Nullable;
-import org.springframework.beans.factory.annotation.Value;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -33,17 +28,15 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class Photos {
   private static final String LOOK = "look";
-  private static final String PICTURE = ".jpg";
-  private static final String THUMBNAIL = "-small.jpg";
 
   private final DSLContext db;
   private final Plants plants;
-  private final Path folder;
+  private final PhotoFiles files;
 
-  Photos(DSLContext db, Plants plants, @Value("${almanac.photos}") String folder) {
+  Photos(DSLContext db, Plants plants, PhotoFiles files) {
     this.db = db;
     this.plants = plants;
-    this.folder = Path.of(folder);
+    this.files = files;
   }
 
   /** What is known of one photograph. */
@@ -97,9 +90,8 @@ public class Photos {
             ? picture.takenOn(today)
             : Optional.of(PastDay.check(Entered.ON, takenOn, today));
     var file = UUID.randomUUID().toString();
-    Writing.unlessItHolds(() -> delete(file));
-    write(file + PICTURE, picture.plain());
-    write(file + THUMBNAIL, picture.thumbnail());
+    Writing.unlessItHolds(() -> files.delete(file));
+    files.write(file, picture);
     var row = db.newRecord(PHOTO);
     row.setPlantId(plantId);
     row.setUid(UUID.randomUUID());
@@ -142,25 +134,12 @@ public class Photos {
   public void remove(long id) {
     var file = row(id).getFile();
     db.deleteFrom(PHOTO).where(PHOTO.ID.eq(id)).execute();
-    Writing.onceItHolds(() -> delete(file));
-  }
-
-  private void delete(String file) {
-    try {
-      Files.deleteIfExists(folder.resolve(file + PICTURE));
-      Files.deleteIfExists(folder.resolve(file + THUMBNAIL));
-    } catch (IOException e) {
-      throw new UncheckedIOException(e);
-    }
+    Writing.onceItHolds(() -> files.delete(file));
   }
 
   /** The picture itself. */
   byte[] picture(long id, boolean small) {
-    try {
-      return Files.readAllBytes(folder.resolve(row(id).getFile() + (small ? THUMBNAIL : PICTURE)));
-    } catch (IOException e) {
-      throw new NotFound("The file of photograph %d is gone.".formatted(id));
-    }
+    return files.read(row(id).getFile(), small);
   }
 
   private PhotoRecord row(long id) {
@@ -169,15 +148,6 @@ public class Photos {
       throw new NotFound("There is no photograph %d.".formatted(id));
     }
     return row;
-  }
-
-  private void write(String name, byte[] bytes) {
-    try {
-      Files.createDirectories(folder);
-      Files.write(folder.resolve(name), bytes);
-    } catch (IOException e) {
-      throw new UncheckedIOException(e);
-    }
   }
 
   private static Photo photo(PhotoRecord row, @Nullable UUID look) {

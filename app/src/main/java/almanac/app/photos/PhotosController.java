@@ -35,10 +35,12 @@ class PhotosController {
   private static final int LONGEST_KEY = 60;
 
   private final Photos photos;
+  private final Darkroom darkroom;
   private final Today today;
 
-  PhotosController(Photos photos, Today today) {
+  PhotosController(Photos photos, Darkroom darkroom, Today today) {
     this.photos = photos;
+    this.darkroom = darkroom;
     this.today = today;
   }
 
@@ -90,7 +92,7 @@ class PhotosController {
     if (key != null && key.length() > LONGEST_KEY) {
       throw new BadEntry("Idempotency-Key", "A key has at most 60 characters.");
     }
-    var picture = new PictureFile(photo.getBytes());
+    var picture = darkroom.unpack(photo::getBytes);
     return photos.keep(id, picture, caption.strip(), look, null, key, today.get());
   }
 

@@ -1,64 +1,74 @@
 package almanac.app.start;
 
+import almanac.app.disk.OnDisk;
 import java.io.IOException;
 import java.io.PrintStream;
 import java.nio.channels.FileChannel;
 import java.nio.channels.OverlappingFileLockException;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.nio.file.StandardCopyOption;
 import java.nio.file.StandardOpenOption;
 import java.sql.SQLException;
-import java.util.ArrayList;
-import java.util.List;
 
 /** The folder with a collection, opened by one program at a time. */
-final class DataFolder {
+final class DataFolder implements AutoCloseable {
   private static final String OWN = "own";
   private static final String DEMO = "demo";
-
-  /** A lock goes with its channel, and a channel that nothing holds is closed. */
-  private static final List<FileChannel> HELD = new ArrayList<>();
 
   private final Path folder;
   private final Database database;
 
-  private DataFolder(Path folder) {
+  /** A lock goes with its channel, and a channel that nothing holds is closed. */
+  private final FileChannel held;
+
+  private DataFolder(Path folder) throws IOException {
     this.folder = folder;
     this.database = new Database(folder);
+    held =
+        FileChannel.open(
+            folder.resolve("almanac.lock"), StandardOpenOption.CREATE, StandardOpenOption.WRITE);
   }
 
   /**
-   * Opens a folder, makes it if it is not there, and keeps others out until the program ends. Its
+   * Opens a folder, makes it if it is not there, and keeps others out until it is closed. Its
    * database is whole and up to date afterwards.
    *
    * @param out where something that takes long is announced
    * @throws StartRefused if it cannot be used, is in use, or holds a collection of the other kind
    */
   static DataFolder open(Path folder, boolean demo, PrintStream out) {
-    var opened = new DataFolder(folder);
     try {
       Files.createDirectories(folder);
-      var channel =
-          FileChannel.open(
-              folder.resolve("almanac.lock"), StandardOpenOption.CREATE, StandardOpenOption.WRITE);
+      var opened = new DataFolder(folder);
       try {
-        if (channel.tryLock() == null) {
-          throw inUse(folder);
-        }
+        opened.keepOthersOut();
         opened.prepare(demo, out);
+        return opened;
       } catch (IOException | RuntimeException refused) {
-        channel.close();
+        opened.close();
         throw refused;
       }
-      HELD.add(channel);
-    } catch (OverlappingFileLockException e) {
-      throw inUse(folder);
     } catch (IOException e) {
       throw new StartRefused(
           "The data folder %s cannot be read and written (%s).".formatted(folder, reason(e)));
     }
-    return opened;
+  }
+
+  private void keepOthersOut() throws IOException {
+    try {
+      if (held.tryLock() == null) {
+        throw inUse(folder);
+      }
+    } catch (OverlappingFileLockException e) {
+      throw inUse(folder);
+    }
+  }
+
+  /** Lets others open it. */
+  @Override
+  public void close() throws IOException {
+    held.close();
   }
 
   private void prepare(boolean demo, PrintStream out) throws IOException {
@@ -107,9 +117,7 @@ final class DataFolder {
       throw new StartRefused(
           "The collection in %s cannot be read: %s.".formatted(folder, Sentences.of(e)));
     }
-    var writing = folder.resolve("collection.new");
-    Files.writeString(writing, demo ? DEMO : OWN);
-    Files.move(writing, markFile(), StandardCopyOption.ATOMIC_MOVE);
+    OnDisk.write(markFile(), (demo ? DEMO : OWN).getBytes(StandardCharsets.UTF_8));
   }
 
   private void refuseOther(String kind, boolean demo) {

@@ -1,13 +1,12 @@
 package almanac.app.start;
 
+import almanac.app.disk.OnDisk;
 import java.io.IOException;
 import java.io.PrintStream;
-import java.nio.channels.FileChannel;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.nio.file.StandardCopyOption;
-import java.nio.file.StandardOpenOption;
 import java.sql.SQLException;
+import org.h2.mvstore.MVStoreTool;
 
 /**
  * The database file of a data folder, made whole before anybody opens it. Whatever is made or
@@ -18,6 +17,9 @@ final class Database {
   private static final String ENDING = ".mv.db";
   static final String NAME = "almanac";
   private static final String MAKING = "almanac-being-made";
+
+  /** Bytes from which on it matters how much of a file holds nothing. */
+  private static final long WORTH_IT = 8_000_000;
 
   private final Path folder;
 
@@ -54,7 +56,8 @@ final class Database {
       make();
       return;
     }
-    int schema = schema();
+    var state = state();
+    int schema = state.schema().orElseThrow(this::noCollection);
     if (schema > Schema.LATEST) {
       throw new StartRefused(
           ("The collection in %s was kept by a newer Mellow Almanac (its schema is %d, this program"
@@ -64,21 +67,32 @@ final class Database {
     if (schema < Schema.LATEST) {
       out.println("Bringing the collection up to date; the file as it was is kept beside it.");
       upgrade(schema);
+    } else if (state.bytes() > WORTH_IT && 2 * state.idle() > state.bytes()) {
+      out.println("Making the file of the collection smaller.");
+      compact();
     }
+  }
+
+  /** Crashes leave what was given up in the file; written anew, it holds what there is. */
+  private void compact() throws IOException {
+    OnDisk.copy(file(NAME), file(MAKING));
+    MVStoreTool.compact(file(MAKING).toString(), false);
+    OnDisk.place(file(MAKING), file(NAME));
   }
 
   private boolean missing() throws IOException {
     return !exists() || Files.size(file(NAME)) == 0;
   }
 
-  private int schema() {
+  private StartRefused noCollection() {
+    return new StartRefused(
+        "%s in %s is no collection of Mellow Almanac, or its first start was broken off before it held anything."
+            .formatted(NAME + ENDING, folder));
+  }
+
+  private Schema.State state() {
     try {
-      return Schema.of(folder.resolve(NAME))
-          .orElseThrow(
-              () ->
-                  new StartRefused(
-                      "%s in %s is no collection of Mellow Almanac, or its first start was broken off before it held anything."
-                          .formatted(NAME + ENDING, folder)));
+      return Schema.of(folder.resolve(NAME));
     } catch (SQLException e) {
       throw new StartRefused(
           "The collection in %s cannot be opened: its file %s is damaged or in use (%s). Nothing was changed."
@@ -93,11 +107,11 @@ final class Database {
       throw new StartRefused(
           "No collection can be made in %s: %s.".formatted(folder, Sentences.of(e)));
     }
-    putInPlace();
+    OnDisk.place(file(MAKING), file(NAME));
   }
 
   private void upgrade(int from) throws IOException {
-    copy(file(NAME), file(MAKING));
+    OnDisk.copy(file(NAME), file(MAKING));
     try {
       Schema.bringUpToDate(folder.resolve(MAKING));
     } catch (SQLException | RuntimeException e) {
@@ -107,35 +121,17 @@ final class Database {
               .formatted(folder, Sentences.of(e)));
     }
     var kept = file("%s-before-%d-to-%d".formatted(NAME, from, Schema.LATEST));
-    var copying = file(MAKING + "-copy");
-    copy(file(NAME), copying);
-    Files.move(copying, kept, StandardCopyOption.ATOMIC_MOVE);
-    putInPlace();
-  }
-
-  private void putInPlace() throws IOException {
-    sync(file(MAKING));
-    Files.move(file(MAKING), file(NAME), StandardCopyOption.ATOMIC_MOVE);
-    sync(folder);
+    OnDisk.copy(file(NAME), kept);
+    OnDisk.place(file(MAKING), file(NAME));
   }
 
   /** What an interrupted start has left half made. */
   private void sweep() throws IOException {
-    try (var files = Files.newDirectoryStream(folder, MAKING + "*")) {
+    try (var files =
+        Files.newDirectoryStream(folder, "{%s*,*%s}".formatted(MAKING, OnDisk.UNFINISHED))) {
       for (var file : files) {
         Files.delete(file);
       }
-    }
-  }
-
-  private void copy(Path from, Path to) throws IOException {
-    Files.copy(from, to, StandardCopyOption.REPLACE_EXISTING);
-    sync(to);
-  }
-
-  private static void sync(Path file) throws IOException {
-    try (var channel = FileChannel.open(file, StandardOpenOption.READ)) {
-      channel.force(true);
     }
   }
 

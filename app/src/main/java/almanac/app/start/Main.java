@@ -12,6 +12,7 @@ import java.util.HashMap;
 import java.util.Map;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.beans.factory.support.DefaultSingletonBeanRegistry;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.web.server.context.WebServerApplicationContext;
 import org.springframework.context.ConfigurableApplicationContext;
@@ -52,7 +53,7 @@ public final class Main {
     properties.put("server.port", options.port());
     properties.put("almanac.host", options.host());
     properties.put("almanac.demo", options.demo());
-    properties.put("almanac.photos", options.data().resolve("photos").toString());
+    properties.put("almanac.data", options.data().toString());
     options.today().ifPresent(day -> properties.put("almanac.today", day.toString()));
 
     var arguments =
@@ -61,6 +62,11 @@ public final class Main {
     var application = new SpringApplication(MellowAlmanac.class);
     // By this name it finds what the build has worked out, if it is told to look for that.
     application.setMainApplicationClass(MellowAlmanac.class);
+    // What is registered first is closed last: the database is closed before others are let in.
+    application.addInitializers(
+        context ->
+            ((DefaultSingletonBeanRegistry) context.getBeanFactory())
+                .registerDisposableBean("dataFolder", folder::close));
     return application.run(arguments.toArray(String[]::new));
   }
 

@@ -44,23 +44,51 @@ final class Schema {
   private Schema() {}
 
   /**
-   * Which schema a database has; nothing if it is no collection. The file is only read.
+   * What a file is.
+   *
+   * @param schema which one it has; nothing if it is no collection
+   * @param bytes its length
+   * @param idle so many of them hold nothing any more
+   */
+  record State(OptionalInt schema, long bytes, long idle) {}
+
+  /**
+   * What a database is. The file is only read.
    *
    * @param file without its ending
    */
-  static OptionalInt of(Path file) throws SQLException {
+  static State of(Path file) throws SQLException {
     try (var connection = open(file, ";IFEXISTS=TRUE;ACCESS_MODE_DATA=r")) {
-      if (!tables(connection).containsKey(HISTORY)) {
-        return OptionalInt.empty();
+      long bytes = setting(connection, "info.FILE_SIZE");
+      long used = bytes * setting(connection, "info.CHUNKS_FILL_RATE") / 100;
+      return new State(schema(connection), bytes, bytes - used);
+    }
+  }
+
+  private static long setting(Connection connection, String name) throws SQLException {
+    try (var query =
+        connection.prepareStatement(
+            "select cast(setting_value as bigint) from information_schema.settings"
+                + " where setting_name = ?")) {
+      query.setString(1, name);
+      try (var row = query.executeQuery()) {
+        row.next();
+        return row.getLong(1);
       }
-      try (var statement = connection.createStatement();
-          var newest =
-              statement.executeQuery(
-                  "select max(cast(\"version\" as integer)) from \"%s\" where \"success\""
-                      .formatted(HISTORY))) {
-        newest.next();
-        return OptionalInt.of(newest.getInt(1));
-      }
+    }
+  }
+
+  private static OptionalInt schema(Connection connection) throws SQLException {
+    if (!tables(connection).containsKey(HISTORY)) {
+      return OptionalInt.empty();
+    }
+    try (var statement = connection.createStatement();
+        var newest =
+            statement.executeQuery(
+                "select max(cast(\"version\" as integer)) from \"%s\" where \"success\""
+                    .formatted(HISTORY))) {
+      newest.next();
+      return OptionalInt.of(newest.getInt(1));
     }
   }
 

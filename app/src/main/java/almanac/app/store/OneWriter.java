@@ -1,30 +1,41 @@
 package almanac.app.store;
 
+import almanac.app.disk.DataDisk;
 import almanac.app.refusals.Busy;
+import almanac.app.refusals.NotNow;
+import java.sql.SQLException;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.locks.ReentrantLock;
 import javax.sql.DataSource;
+import org.springframework.jdbc.datasource.DataSourceUtils;
 import org.springframework.jdbc.support.JdbcTransactionManager;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.TransactionDefinition;
+import org.springframework.transaction.support.DefaultTransactionStatus;
 
 /**
  * Transactions that write come one after another, in the order of their asking. Each waits for its
- * turn before it takes a connection, so that those who wait keep none from those who read.
+ * turn before it takes a connection, so that those who wait keep none from those who read. What was
+ * written is on the disk, and not only on its way to it, before anybody is told that it is kept.
  */
 @Component
 class OneWriter extends JdbcTransactionManager {
   private static final long serialVersionUID = 1L;
   private static final long PATIENCE_MILLIS = 5000;
 
-  private final transient ReentrantLock turn = new ReentrantLock(true);
+  private static final String ONTO_THE_DISK = "CHECKPOINT SYNC";
 
-  OneWriter(DataSource dataSource) {
+  private final transient ReentrantLock turn = new ReentrantLock(true);
+  private final transient DataDisk disk;
+
+  OneWriter(DataSource dataSource, DataDisk disk) {
     super(dataSource);
+    this.disk = disk;
   }
 
   /**
    * @throws Busy if the turn does not come in time
+   * @throws NotNow if what is written would not be kept
    */
   @Override
   protected void doBegin(Object transaction, TransactionDefinition definition) {
@@ -32,12 +43,30 @@ class OneWriter extends JdbcTransactionManager {
       super.doBegin(transaction, definition);
       return;
     }
+    disk.refuseUnlessKept();
     await();
     try {
       super.doBegin(transaction, definition);
     } catch (RuntimeException | Error failure) {
       turn.unlock();
       throw failure;
+    }
+  }
+
+  @Override
+  protected void doCommit(DefaultTransactionStatus status) {
+    super.doCommit(status);
+    if (!turn.isHeldByCurrentThread()) {
+      return;
+    }
+    var source = getDataSource();
+    var connection = DataSourceUtils.getConnection(source);
+    try (var statement = connection.createStatement()) {
+      statement.execute(ONTO_THE_DISK);
+    } catch (SQLException e) {
+      throw translateException("sync", e);
+    } finally {
+      DataSourceUtils.releaseConnection(connection, source);
     }
   }
 

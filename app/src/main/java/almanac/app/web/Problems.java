@@ -5,8 +5,10 @@ import almanac.app.refusals.Busy;
 import almanac.app.refusals.Conflict;
 import almanac.app.refusals.InstrumentFault;
 import almanac.app.refusals.NotFound;
+import almanac.app.refusals.NotNow;
 import almanac.app.refusals.Paths;
 import almanac.core.refusals.Refused;
+import java.io.UncheckedIOException;
 import java.net.URI;
 import java.sql.SQLException;
 import java.util.Arrays;
@@ -45,6 +47,9 @@ class Problems extends ResponseEntityExceptionHandler {
 
   /** The states of SQL that say: it is there already, or it is gone, or something hangs on it. */
   private static final Set<String> WRITTEN_BY_OTHERS = Set.of("23505", "23503", "23506");
+
+  /** The faults of H2 that say: the file can no longer be read or written. */
+  private static final Set<Integer> OF_THE_DISK = Set.of(90028, 90030, 90031, 90098);
 
   /** One field at fault. */
   record Fault(String field, String sentence) {}
@@ -99,6 +104,26 @@ class Problems extends ResponseEntityExceptionHandler {
         "This does not fit what is kept; something else may have been written first. Load the page again.");
   }
 
+  /** Refused before it began, because it would not be kept; the same may be sent again. */
+  @ExceptionHandler(NotNow.class)
+  ProblemDetail notNow(NotNow refused) {
+    return disk(refused.getMessage());
+  }
+
+  private static ProblemDetail disk(String said) {
+    return problem(HttpStatus.SERVICE_UNAVAILABLE, "disk", "The disk does not keep it", said);
+  }
+
+  private static boolean ofTheDisk(Throwable failure) {
+    for (var cause = failure; cause != null; cause = cause.getCause()) {
+      if (cause instanceof SQLException sql && OF_THE_DISK.contains(sql.getErrorCode())
+          || cause instanceof UncheckedIOException) {
+        return true;
+      }
+    }
+    return false;
+  }
+
   /** Nobody could be served in time; the same may be asked again. */
   @ExceptionHandler({
     Busy.class,
@@ -107,6 +132,9 @@ class Problems extends ResponseEntityExceptionHandler {
     TransientDataAccessException.class
   })
   ResponseEntity<ProblemDetail> busy(RuntimeException failure) {
+    if (ofTheDisk(failure)) {
+      return ResponseEntity.status(HttpStatus.SERVICE_UNAVAILABLE).body(unforeseen(failure));
+    }
     LOG.warn("Too busy: {}", failure.toString());
     var said =
         failure instanceof Busy
@@ -145,6 +173,10 @@ class Problems extends ResponseEntityExceptionHandler {
   @ExceptionHandler(Exception.class)
   ProblemDetail unforeseen(Exception failure) {
     LOG.error("Unforeseen", failure);
+    if (ofTheDisk(failure)) {
+      return disk(
+          "The disk with the collection failed while this was read or written. It is not sure to be kept: when the disk is back, look whether it is there before you enter it again.");
+    }
     return problem(
         HttpStatus.INTERNAL_SERVER_ERROR,
         "fault",

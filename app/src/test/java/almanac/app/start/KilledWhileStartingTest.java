@@ -106,7 +106,7 @@ class KilledWhileStartingTest {
               Files.writeString(folder.resolve("collection"), "own");
             },
             folder -> {
-              assertThat(Schema.of(folder.resolve("almanac"))).hasValue(Schema.LATEST);
+              assertThat(Schema.of(folder.resolve("almanac")).schema()).hasValue(Schema.LATEST);
               assertThat(count(folder, "plant")).isEqualTo(2);
               assertThat(count(folder, "act")).as("four lines, two cards").isEqualTo(6);
               assertThat(count(folder, "looked")).isEqualTo(3);

@@ -71,6 +71,11 @@ public final class RunningApplication
     return new RunningApplication(false, TODAY, before);
   }
 
+  /** The demo, on a data folder that was filled before. */
+  public static RunningApplication demoOver(Before before) {
+    return new RunningApplication(true, TODAY, before);
+  }
+
   /** A sentence in parts as plain text. */
   public static String plain(JsonNode parts) {
     return parts.valueStream().map(part -> part.path("text").asString()).collect(joining());
@@ -112,9 +117,29 @@ public final class RunningApplication
   public void start() throws Exception {
     data = Files.createTempDirectory("almanac-test");
     before.in(data);
+    open();
+  }
+
+  private void open() {
     var options = new Options(data, demo, false, "127.0.0.1", 0, Optional.of(today));
     context = Main.start(options);
     address = Main.address(options, context);
+  }
+
+  /** Closes it, and starts it again over what it has kept. */
+  public void restart() {
+    stop();
+    open();
+  }
+
+  /** Closes it; its folder stays until it is closed for good. */
+  public void stop() {
+    context.close();
+  }
+
+  /** The folder with its collection. */
+  public Path data() {
+    return data;
   }
 
   @Override

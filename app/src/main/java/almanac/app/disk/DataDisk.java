@@ -1,0 +1,88 @@
+package almanac.app.disk;
+
+import almanac.app.refusals.NotNow;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.attribute.BasicFileAttributes;
+import java.util.Objects;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.stereotype.Component;
+
+/**
+ * The disk with the collection, looked at before each write: what would not be kept is refused
+ * before it begins, and taken again as soon as it would be.
+ */
+@Component
+public class DataDisk {
+  /** The name of the collection's file in its folder. */
+  public static final String DATABASE = "almanac.mv.db";
+
+  private static final long MEGABYTE = 1_000_000;
+
+  /** Besides a copy of the collection, so much is left for its log and for what is on its way. */
+  private static final long RESERVE = 16 * MEGABYTE;
+
+  private final Path folder;
+  private volatile @Nullable Object opened;
+
+  public DataDisk(@Value("${almanac.data}") String folder) throws IOException {
+    this.folder = Path.of(folder);
+    opened = file();
+  }
+
+  /** The folder with the collection. */
+  public Path folder() {
+    return folder;
+  }
+
+  /** The file of the collection is another one from now on. */
+  public void replaced() throws IOException {
+    opened = file();
+  }
+
+  /**
+   * @throws NotNow in a sentence, if what is written now would not be kept
+   */
+  public void refuseUnlessKept() {
+    trouble()
+        .ifPresent(
+            trouble -> {
+              throw new NotNow(trouble + " Nothing was saved.");
+            });
+  }
+
+  /** What is wrong with the disk, in sentences; nothing if it keeps what is written. */
+  public Optional<String> trouble() {
+    try {
+      if (!Objects.equals(opened, file())) {
+        return Optional.of(
+            "The file with the collection in %s is not the one that was opened; something has put another in its place. Close Mellow Almanac and look there before you start it again."
+                .formatted(folder));
+      }
+      if (!Files.isWritable(folder)) {
+        return Optional.of(
+            "The disk with the collection (%s) can be read, but not written.".formatted(folder));
+      }
+      long free = Files.getFileStore(folder).getUsableSpace();
+      long wanted = RESERVE + Files.size(folder.resolve(DATABASE));
+      if (free < wanted) {
+        return Optional.of(
+            "The disk with the collection is full: %d MB are free, and %d MB are kept for a last backup. Reading goes on; make room, and saving goes on by itself."
+                .formatted(free / MEGABYTE, wanted / MEGABYTE));
+      }
+      return Optional.empty();
+    } catch (IOException e) {
+      return Optional.of(
+          "The disk with the collection (%s) is gone. Bring it back, and saving goes on by itself."
+              .formatted(folder));
+    }
+  }
+
+  /** What tells one file from another of the same name; nothing where files have no such mark. */
+  private @Nullable Object file() throws IOException {
+    return Files.readAttributes(folder.resolve(DATABASE), BasicFileAttributes.class).fileKey();
+  }
+}
