@@ -4,6 +4,7 @@ import static almanac.app.start.RunningApplication.plain;
 import static almanac.app.start.RunningApplication.words;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import almanac.app.collection.Plants;
 import almanac.app.start.RunningApplication;
 import java.util.List;
 import java.util.stream.Collectors;
@@ -113,6 +114,14 @@ class CollectionTest {
     assertThat(plain(plant(7).path("potting").path("potWords"))).isEqualTo("clear pot, 120 mm");
     APP.put("/api/aside", "{\"plants\":[5],\"aside\":false}");
     assertThat(plant(5).path("card").path("asideOn").isNull()).isTrue();
+  }
+
+  @Test
+  void whatIsWrittenOfAPlantThatNobodyHasOpenedStandsInItsJournalOnce() throws Exception {
+    APP.bean(Plants.class).forget();
+    APP.put("/api/aside", "{\"plants\":[11],\"aside\":true}");
+    assertThat(words(plant(11).path("journal").path(0))).isEqualTo("Pulled aside for the bench");
+    APP.put("/api/aside", "{\"plants\":[11],\"aside\":false}");
   }
 
   @Test

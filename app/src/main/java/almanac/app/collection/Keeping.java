@@ -15,9 +15,11 @@ import almanac.core.history.Plant;
 import almanac.core.history.Standing;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
@@ -47,20 +49,33 @@ public class Keeping {
    * not tell anew of that is carried over.
    */
   public Written write(NewAct act, LocalDate today) {
-    var written = acts.write(act.supersedes() == null ? act : whole(act), today);
-    written.lines().forEach(this::goesOn);
+    var all = act.supersedes() == null ? act : whole(act);
+    var before = asTheyStand(all.happenings().keySet());
+    var written = acts.write(all, today);
+    written.lines().forEach((id, lines) -> goesOn(plant(before, id), lines));
     return new Written(written.act(), written.lines().keySet().stream().map(plants::one).toList());
   }
 
   /** Writes what happened before anybody wrote it down here, as it comes from other notes. */
   public void bringIn(List<NewAct> past, LocalDate today) {
+    var before =
+        asTheyStand(past.stream().flatMap(act -> act.happenings().keySet().stream()).toList());
     var lines = new LinkedHashMap<Long, List<Line>>();
     for (var act : past) {
       acts.write(act, today)
           .lines()
           .forEach((id, more) -> lines.computeIfAbsent(id, one -> new ArrayList<>()).addAll(more));
     }
-    lines.forEach(this::goesOn);
+    lines.forEach((id, more) -> goesOn(plant(before, id), more));
+  }
+
+  /** Plants before something is written of them; read afterwards, they would have it already. */
+  private Map<Long, Plant> asTheyStand(Collection<Long> ids) {
+    return ids.stream().distinct().map(plants::told).collect(toMap(Plant::id, Function.identity()));
+  }
+
+  private static Plant plant(Map<Long, Plant> before, long id) {
+    return Objects.requireNonNull(before.get(id));
   }
 
   private NewAct whole(NewAct correction) {
@@ -132,6 +147,9 @@ public class Keeping {
 
   private Written written(NewAct act, Set<PlantTable.Begun> begun, LocalDate today) {
     var uids = begun.stream().collect(toMap(PlantTable.Begun::id, PlantTable.Begun::uid));
+    var before =
+        asTheyStand(
+            act.happenings().keySet().stream().filter(id -> !uids.containsKey(id)).toList());
     var written = acts.write(act, today);
     written
         .lines()
@@ -139,7 +157,7 @@ public class Keeping {
             (id, lines) -> {
               var uid = uids.get(id);
               if (uid == null) {
-                goesOn(id, lines);
+                goesOn(plant(before, id), lines);
               } else {
                 plants.written(Plant.of(id, uid, Journal.of(lines)));
               }
@@ -175,8 +193,7 @@ public class Keeping {
   }
 
   /** A plant with more lines in its journal; most of them leave its card as it was. */
-  private Plant goesOn(long id, List<Line> more) {
-    var before = plants.told(id);
+  private Plant goesOn(Plant before, List<Line> more) {
     var plant = before.and(more);
     plants.written(plant);
     if (!plant.card().equals(before.card())
@@ -195,7 +212,8 @@ public class Keeping {
    * @throws Conflict if it does not hold any more, or something else rests on it
    */
   public Written withdraw(UUID uid, LocalDate today) {
-    var on = acts.plants(uid).stream().map(plants::told).toList();
+    var before = asTheyStand(acts.plants(uid));
+    var on = acts.plants(uid).stream().map(id -> plant(before, id)).toList();
     if (on.isEmpty()) {
       throw new NotFound("There is no such line in any journal.");
     }
@@ -209,8 +227,8 @@ public class Keeping {
         .lines()
         .forEach(
             (id, lines) -> {
-              refuseWhereItCannotStand(plants.told(id).and(lines));
-              var plant = goesOn(id, lines);
+              refuseWhereItCannotStand(plant(before, id).and(lines));
+              var plant = goesOn(plant(before, id), lines);
               if (plant.journal().begun()) {
                 left.add(plants.one(id));
               }

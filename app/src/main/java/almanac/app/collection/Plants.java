@@ -5,6 +5,7 @@ import almanac.app.journal.Telling;
 import almanac.app.kinds.Kinds;
 import almanac.app.places.Places;
 import almanac.app.refusals.NotFound;
+import almanac.app.store.CollectionReplaced;
 import almanac.app.store.ReadOnce;
 import almanac.app.store.Writing;
 import almanac.core.history.Plant;
@@ -22,6 +23,7 @@ import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import org.jooq.DSLContext;
 import org.jspecify.annotations.Nullable;
+import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.TransactionDefinition;
@@ -96,6 +98,7 @@ public class Plants {
   }
 
   /** Reads everything anew when it is next asked for: somebody has written past the program. */
+  @EventListener(CollectionReplaced.class)
   public void forget() {
     first.forget();
     known.set(null);

@@ -9,6 +9,7 @@ import almanac.app.db.tables.records.OwnKindRecord;
 import almanac.app.db.tables.records.OwnKindTraitRecord;
 import almanac.app.refusals.Conflict;
 import almanac.app.refusals.NotFound;
+import almanac.app.store.CollectionReplaced;
 import almanac.app.store.Remembered;
 import almanac.core.kinds.Kind;
 import almanac.core.kinds.StandardKinds;
@@ -19,6 +20,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import org.jooq.DSLContext;
+import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -98,5 +100,11 @@ public class Kinds {
         rows.stream()
             .collect(
                 Collectors.toMap(OwnKindTraitRecord::getTrait, OwnKindTraitRecord::getContent)));
+  }
+
+  /** Another collection has its own. */
+  @EventListener(CollectionReplaced.class)
+  void replaced() {
+    known.forget();
   }
 }

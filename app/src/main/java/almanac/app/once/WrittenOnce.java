@@ -30,6 +30,7 @@ import org.springframework.web.util.ContentCachingResponseWrapper;
 @Component
 @Order(1)
 class WrittenOnce extends OncePerRequestFilter {
+  private static final String WHOLE_COLLECTION = "/api/backups";
   static final String KEY = "Idempotency-Key";
   private static final String KEYS = "[!-~]{8,60}";
 
@@ -46,10 +47,15 @@ class WrittenOnce extends OncePerRequestFilter {
     this.problems = problems;
   }
 
-  /** Photographs take their time; they bear their key with them. */
+  /**
+   * Photographs take their time; they bear their key with them. What exchanges the whole collection
+   * cannot be a part of what is written into it.
+   */
   @Override
   protected boolean shouldNotFilter(HttpServletRequest request) {
-    return request.getHeader(KEY) == null || !(request instanceof WholeRequest);
+    return request.getHeader(KEY) == null
+        || !(request instanceof WholeRequest)
+        || request.getRequestURI().startsWith(WHOLE_COLLECTION);
   }
 
   @Override

@@ -13,6 +13,7 @@ import almanac.app.db.tables.records.PlaceRecord;
 import almanac.app.refusals.BadEntry;
 import almanac.app.refusals.Conflict;
 import almanac.app.refusals.NotFound;
+import almanac.app.store.CollectionReplaced;
 import almanac.app.store.Remembered;
 import almanac.core.history.Approach;
 import almanac.core.refusals.Refused;
@@ -25,6 +26,7 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import org.jooq.DSLContext;
 import org.jspecify.annotations.Nullable;
+import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -208,5 +210,11 @@ public class Places {
         row.getLampHours(),
         means,
         row.getApproach() == null ? null : Approach.valueOf(row.getApproach()));
+  }
+
+  /** Another collection has its own. */
+  @EventListener(CollectionReplaced.class)
+  void replaced() {
+    known.forget();
   }
 }

@@ -1,8 +1,10 @@
 package almanac.app.rules;
 
 import almanac.app.site.Settings;
+import almanac.app.store.CollectionReplaced;
 import almanac.app.store.Remembered;
 import almanac.core.history.Approach;
+import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -29,5 +31,11 @@ public class CollectionApproach {
   public void choose(Approach approach) {
     settings.set(APPROACH, approach.name());
     inForce.written();
+  }
+
+  /** Another collection has its own. */
+  @EventListener(CollectionReplaced.class)
+  void replaced() {
+    inForce.forget();
   }
 }

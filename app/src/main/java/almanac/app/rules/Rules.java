@@ -3,6 +3,7 @@ package almanac.app.rules;
 import static almanac.app.db.Tables.OWN_FIGURE;
 
 import almanac.app.refusals.BadEntry;
+import almanac.app.store.CollectionReplaced;
 import almanac.app.store.Remembered;
 import almanac.core.figures.Figure;
 import almanac.core.figures.Figures;
@@ -15,6 +16,7 @@ import org.jooq.DSLContext;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -127,5 +129,11 @@ public class Rules {
     return Rulebook.named(key)
         .orElseThrow(
             () -> new BadEntry(key, "There is no figure of the name “%s”.".formatted(key)));
+  }
+
+  /** Another collection has its own. */
+  @EventListener(CollectionReplaced.class)
+  void replaced() {
+    inForce.forget();
   }
 }

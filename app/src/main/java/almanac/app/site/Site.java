@@ -1,7 +1,9 @@
 package almanac.app.site;
 
+import almanac.app.store.CollectionReplaced;
 import almanac.app.store.Remembered;
 import almanac.core.season.LightYear;
+import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -45,5 +47,11 @@ public class Site {
     LightYear.at(latitude);
     settings.set(LATITUDE, String.valueOf(latitude));
     light.written();
+  }
+
+  /** Another collection has its own. */
+  @EventListener(CollectionReplaced.class)
+  void replaced() {
+    light.forget();
   }
 }

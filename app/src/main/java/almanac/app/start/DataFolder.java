@@ -1,6 +1,8 @@
 package almanac.app.start;
 
 import almanac.app.disk.OnDisk;
+import almanac.app.refusals.Sentences;
+import almanac.app.schema.Contents;
 import java.io.IOException;
 import java.io.PrintStream;
 import java.nio.channels.FileChannel;
@@ -109,8 +111,8 @@ final class DataFolder implements AutoCloseable {
   /** Written last, so that a folder with a mark has a collection. */
   private void mark(boolean demo) throws IOException {
     try {
-      var content = Schema.content(folder.resolve(Database.NAME));
-      if (content.plants() > 0) {
+      var content = Contents.of(folder.resolve(Database.NAME));
+      if (content.acts() > 0) {
         refuseOther(content.demo() ? DEMO : OWN, demo);
       }
     } catch (SQLException e) {

@@ -1,11 +1,18 @@
 package almanac.app.start;
 
+import almanac.app.backups.BackupFolder;
+import almanac.app.backups.Packed;
+import almanac.app.backups.Reason;
 import almanac.app.disk.OnDisk;
+import almanac.app.photos.PhotoFiles;
+import almanac.app.refusals.Sentences;
+import almanac.app.schema.Schema;
 import java.io.IOException;
 import java.io.PrintStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.sql.SQLException;
+import java.time.LocalDateTime;
 import org.h2.mvstore.MVStoreTool;
 
 /**
@@ -22,9 +29,11 @@ final class Database {
   private static final long WORTH_IT = 8_000_000;
 
   private final Path folder;
+  private final BackupFolder backups;
 
   Database(Path folder) {
     this.folder = folder;
+    this.backups = BackupFolder.of(folder);
   }
 
   String url() {
@@ -48,9 +57,8 @@ final class Database {
     sweep();
     if (marked && missing()) {
       throw new StartRefused(
-          ("The collection in %s is gone: its file %s is %s. Put a copy of the file back, or choose"
-                  + " another folder with --data.")
-              .formatted(folder, NAME + ENDING, exists() ? "empty" : "missing"));
+          "The collection in %s is gone: its file %s is %s. %s"
+              .formatted(folder, NAME + ENDING, exists() ? "empty" : "missing", help()));
     }
     if (missing()) {
       make();
@@ -65,8 +73,8 @@ final class Database {
               .formatted(folder, schema, Schema.LATEST));
     }
     if (schema < Schema.LATEST) {
-      out.println("Bringing the collection up to date; the file as it was is kept beside it.");
-      upgrade(schema);
+      out.println("Bringing the collection up to date; as it was it is kept among the backups.");
+      upgrade();
     } else if (state.bytes() > WORTH_IT && 2 * state.idle() > state.bytes()) {
       out.println("Making the file of the collection smaller.");
       compact();
@@ -90,14 +98,26 @@ final class Database {
             .formatted(NAME + ENDING, folder));
   }
 
-  private Schema.State state() {
+  private Schema.State state() throws IOException {
     try {
       return Schema.of(folder.resolve(NAME));
     } catch (SQLException e) {
       throw new StartRefused(
-          "The collection in %s cannot be opened: its file %s is damaged or in use (%s). Nothing was changed."
-              .formatted(folder, NAME + ENDING, Sentences.of(e)));
+          "The collection in %s cannot be opened: its file %s is damaged or in use (%s). Nothing was changed. %s"
+              .formatted(folder, NAME + ENDING, Sentences.of(e), help()));
     }
+  }
+
+  /** What can be brought back. */
+  private String help() throws IOException {
+    return backups
+        .newestSound()
+        .map(
+            backup ->
+                "The newest sound backup is of %s and holds %d plants; ./almanac restore brings it back."
+                    .formatted(backup.at().toLocalDate(), backup.plants()))
+        .orElse(
+            "There is no sound backup: put a copy of the file back, or choose another folder with --data.");
   }
 
   private void make() throws IOException {
@@ -110,7 +130,8 @@ final class Database {
     OnDisk.place(file(MAKING), file(NAME));
   }
 
-  private void upgrade(int from) throws IOException {
+  private void upgrade() throws IOException {
+    backUp();
     OnDisk.copy(file(NAME), file(MAKING));
     try {
       Schema.bringUpToDate(folder.resolve(MAKING));
@@ -120,9 +141,21 @@ final class Database {
           "The collection in %s cannot be brought up to date: %s. It was left as it was."
               .formatted(folder, Sentences.of(e)));
     }
-    var kept = file("%s-before-%d-to-%d".formatted(NAME, from, Schema.LATEST));
-    OnDisk.copy(file(NAME), kept);
     OnDisk.place(file(MAKING), file(NAME));
+  }
+
+  private void backUp() throws IOException {
+    try {
+      backups.take(
+          LocalDateTime.now(),
+          Reason.UPGRADE,
+          zip -> Packed.pack(file(NAME), zip),
+          folder.resolve(PhotoFiles.FOLDER));
+    } catch (SQLException e) {
+      throw new StartRefused(
+          "The collection in %s must be brought up to date, but no backup of it can be taken: %s. It was left as it was."
+              .formatted(folder, Sentences.of(e)));
+    }
   }
 
   /** What an interrupted start has left half made. */

@@ -1,6 +1,7 @@
 package almanac.app.start;
 
 import almanac.app.MellowAlmanac;
+import almanac.app.refusals.Sentences;
 import ch.qos.logback.classic.Level;
 import ch.qos.logback.classic.LoggerContext;
 import java.io.IOException;

@@ -70,6 +70,20 @@ class OneWriter extends JdbcTransactionManager {
     }
   }
 
+  /**
+   * Does something while nobody writes.
+   *
+   * @throws Busy if the turn does not come in time
+   */
+  void alone(Runnable task) {
+    await();
+    try {
+      task.run();
+    } finally {
+      turn.unlock();
+    }
+  }
+
   /** Readers begin no other transaction while they write, so that whoever has the turn wrote. */
   @Override
   protected void doCleanupAfterCompletion(Object transaction) {

@@ -4,6 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatCode;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import almanac.app.backups.BackupFolder;
+import almanac.app.schema.Schema;
 import java.io.IOException;
 import java.io.OutputStream;
 import java.io.PrintStream;
@@ -110,8 +112,12 @@ class KilledWhileStartingTest {
               assertThat(count(folder, "plant")).isEqualTo(2);
               assertThat(count(folder, "act")).as("four lines, two cards").isEqualTo(6);
               assertThat(count(folder, "looked")).isEqualTo(3);
-              assertThat(folder.resolve("almanac-before-1-to-%d.mv.db".formatted(Schema.LATEST)))
-                  .isNotEmptyFile();
+              var backups = BackupFolder.of(folder);
+              assertThat(backups.all()).isNotEmpty();
+              for (var backup : backups.all()) {
+                assertThat(backup.schema()).isEqualTo(1);
+                assertThat(backups.fault(backup)).isEmpty();
+              }
             });
     assertThat(inTheMidst).as("kills while the copy was upgraded").isGreaterThan(5);
   }

@@ -1,13 +1,13 @@
-package almanac.app.start;
+package almanac.app.refusals;
 
 /** What lies at the bottom of a failure, as part of a sentence. */
-final class Sentences {
+public final class Sentences {
   private static final int LONGEST = 200;
 
   private Sentences() {}
 
   /** The first line of the deepest message; the kind of failure where none says anything. */
-  static String of(Throwable failure) {
+  public static String of(Throwable failure) {
     var said = words(failure.getClass().getSimpleName());
     for (var cause = failure; cause != null; cause = cause.getCause()) {
       var message = cause.getMessage();
@@ -21,7 +21,7 @@ final class Sentences {
   }
 
   /** "no such file" for NoSuchFileException. */
-  static String words(String type) {
+  public static String words(String type) {
     return type.replaceAll("(Exception|Error)$", "")
         .replaceAll("([a-z])([A-Z])", "$1 $2")
         .toLowerCase(java.util.Locale.ROOT);

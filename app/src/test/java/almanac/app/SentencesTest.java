@@ -1,7 +1,8 @@
-package almanac.app.start;
+package almanac.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import almanac.app.refusals.Sentences;
 import java.io.IOException;
 import java.nio.file.NoSuchFileException;
 import org.junit.jupiter.api.Test;

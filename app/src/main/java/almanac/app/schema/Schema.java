@@ -1,4 +1,4 @@
-package almanac.app.start;
+package almanac.app.schema;
 
 import almanac.app.collection.WholeCollection;
 import java.nio.file.Path;
@@ -17,9 +17,9 @@ import org.springframework.jdbc.datasource.SingleConnectionDataSource;
  * the file is closed afterwards: H2 keeps the session that made a constraint in the constraint, and
  * a session of a pool does not last.
  */
-final class Schema {
+public final class Schema {
   /** The newest of the migrations that ship with the program. */
-  static final int LATEST = 12;
+  public static final int LATEST = 12;
 
   /** So many statements a session keeps as it has worked them out; a plant's page asks about 20. */
   private static final int STATEMENTS = 60;
@@ -50,15 +50,15 @@ final class Schema {
    * @param bytes its length
    * @param idle so many of them hold nothing any more
    */
-  record State(OptionalInt schema, long bytes, long idle) {}
+  public record State(OptionalInt schema, long bytes, long idle) {}
 
   /**
    * What a database is. The file is only read.
    *
    * @param file without its ending
    */
-  static State of(Path file) throws SQLException {
-    try (var connection = open(file, ";IFEXISTS=TRUE;ACCESS_MODE_DATA=r")) {
+  public static State of(Path file) throws SQLException {
+    try (var connection = open(file)) {
       long bytes = setting(connection, "info.FILE_SIZE");
       long used = bytes * setting(connection, "info.CHUNKS_FILL_RATE") / 100;
       return new State(schema(connection), bytes, bytes - used);
@@ -93,32 +93,12 @@ final class Schema {
   }
 
   /**
-   * What a database says that it holds.
-   *
-   * @param plants how many
-   * @param demo whether it is the invented collection
-   */
-  record Content(long plants, boolean demo) {}
-
-  static Content content(Path file) throws SQLException {
-    try (var connection = open(file, ";IFEXISTS=TRUE;ACCESS_MODE_DATA=r");
-        var statement = connection.createStatement();
-        var row =
-            statement.executeQuery(
-                "select (select count(*) from plant), exists (select 1 from setting"
-                    + " where name = 'collection' and content = 'demo')")) {
-      row.next();
-      return new Content(row.getLong(1), row.getBoolean(2));
-    }
-  }
-
-  /**
    * Brings a database to the newest schema, makes it if it is not there, and reads all of it.
    *
    * @param file without its ending
    * @throws IllegalStateException if rows were lost or a plant cannot be read afterwards
    */
-  static void bringUpToDate(Path file) throws SQLException {
+  public static void bringUpToDate(Path file) throws SQLException {
     try (var connection = DriverManager.getConnection(address(file), USER, "")) {
       var before = tables(connection);
       var source = new SingleConnectionDataSource(connection, true);
@@ -160,12 +140,17 @@ final class Schema {
     return rows;
   }
 
+  /** A database that is only read, and must be there. */
+  public static Connection open(Path file) throws SQLException {
+    return open(file, ";IFEXISTS=TRUE;ACCESS_MODE_DATA=r");
+  }
+
   private static Connection open(Path file, String how) throws SQLException {
     return DriverManager.getConnection(url(file) + how, USER, "");
   }
 
   /** The address of a database; what is committed is written before anybody is told so. */
-  static String url(Path file) {
+  public static String url(Path file) {
     return address(file) + ";WRITE_DELAY=0;QUERY_CACHE_SIZE=" + STATEMENTS;
   }
 

@@ -1,0 +1,50 @@
+package almanac.app.backups;
+
+import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.time.format.DateTimeFormatter;
+import java.time.temporal.ChronoUnit;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * What is known of a backup without opening it; written once it was proven.
+ *
+ * @param at when it was taken
+ * @param because why
+ * @param schema which one it has
+ * @param plants how many stood in the collection
+ * @param acts how many there were in the journals
+ * @param lastEntry the day when something was last written into a journal
+ * @param photos the names of the photographs, without endings
+ * @param demo whether it is of the invented collection
+ * @param bytes the length of its file
+ * @param digest SHA-256 of its file, in hexadecimal
+ */
+public record Backup(
+    LocalDateTime at,
+    Reason because,
+    int schema,
+    long plants,
+    long acts,
+    @Nullable LocalDate lastEntry,
+    List<String> photos,
+    boolean demo,
+    long bytes,
+    String digest) {
+  private static final DateTimeFormatter NAMED =
+      DateTimeFormatter.ofPattern("uuuu-MM-dd'T'HH-mm-ss");
+
+  /** By which it is asked for, and its files are named. */
+  public String name() {
+    return name(at);
+  }
+
+  static String name(LocalDateTime at) {
+    return NAMED.format(at.truncatedTo(ChronoUnit.SECONDS));
+  }
+
+  LocalDate day() {
+    return at.toLocalDate();
+  }
+}

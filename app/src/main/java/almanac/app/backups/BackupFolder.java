@@ -1,0 +1,228 @@
+package almanac.app.backups;
+
+import almanac.app.disk.OnDisk;
+import almanac.app.refusals.Sentences;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.NoSuchFileException;
+import java.nio.file.Path;
+import java.sql.SQLException;
+import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import tools.jackson.core.JacksonException;
+import tools.jackson.databind.json.JsonMapper;
+
+/**
+ * A folder with backups. Of each there is the database in a zip file, and beside it what is known
+ * of it, written last: what was broken off has none and is never offered.
+ */
+public final class BackupFolder {
+  private static final String ZIP = ".zip";
+  private static final String ABOUT = ".json";
+  private static final String PROOF = "proof*";
+  private static final JsonMapper JSON = JsonMapper.builder().build();
+
+  private final Path folder;
+  private final Pictures pictures;
+
+  public BackupFolder(Path folder) {
+    this.folder = folder;
+    this.pictures = new Pictures(folder.resolve("photographs"));
+  }
+
+  /** The folder of the backups of the collection in that folder. */
+  public static BackupFolder of(Path collection) {
+    return new BackupFolder(collection.resolve("backups"));
+  }
+
+  public Path folder() {
+    return folder;
+  }
+
+  /** How the database of a collection is packed into a zip file. */
+  public interface Packing {
+    void into(Path zip) throws IOException, SQLException;
+  }
+
+  /**
+   * Takes a backup, proves it by opening it, and only then gives it its name.
+   *
+   * @param photographs the folder with those of the collection
+   */
+  public Backup take(LocalDateTime at, Reason because, Packing packing, Path photographs)
+      throws IOException, SQLException {
+    Files.createDirectories(folder);
+    sweep();
+    var moment = free(at);
+    var zip = zip(Backup.name(moment));
+    var packed = OnDisk.aside(zip);
+    packing.into(packed);
+    var proven = Packed.prove(packed, folder);
+    pictures.takeFrom(photographs, proven.photos());
+    var backup =
+        new Backup(
+            moment,
+            because,
+            proven.schema(),
+            proven.plants(),
+            proven.acts(),
+            proven.lastEntry().orElse(null),
+            proven.photos(),
+            proven.demo(),
+            Files.size(packed),
+            Packed.digest(packed));
+    OnDisk.place(packed, zip);
+    OnDisk.write(about(backup.name()), JSON.writeValueAsBytes(backup));
+    return backup;
+  }
+
+  /** Two that are taken within a second have names of their own. */
+  private LocalDateTime free(LocalDateTime at) {
+    var moment = at.withNano(0);
+    while (Files.exists(zip(Backup.name(moment)))) {
+      moment = moment.plusSeconds(1);
+    }
+    return moment;
+  }
+
+  /** Those that were taken whole, the newest first. */
+  public List<Backup> all() throws IOException {
+    var all = new ArrayList<Backup>();
+    if (!Files.isDirectory(folder)) {
+      return all;
+    }
+    try (var files = Files.newDirectoryStream(folder, "*" + ABOUT)) {
+      for (var file : files) {
+        read(file).filter(backup -> Files.exists(zip(backup.name()))).ifPresent(all::add);
+      }
+    }
+    all.sort(Comparator.comparing(Backup::at).reversed());
+    return all;
+  }
+
+  /** The one of that name, if there is one. */
+  public Optional<Backup> named(String name) throws IOException {
+    return all().stream().filter(backup -> backup.name().equals(name)).findFirst();
+  }
+
+  /** The newest one that can be opened, if there is one. */
+  public Optional<Backup> newestSound() throws IOException {
+    return all().stream().filter(backup -> fault(backup).isEmpty()).findFirst();
+  }
+
+  private static Optional<Backup> read(Path about) throws IOException {
+    try {
+      return Optional.of(JSON.readValue(Files.readAllBytes(about), Backup.class));
+    } catch (JacksonException | NoSuchFileException noBackup) {
+      return Optional.empty();
+    }
+  }
+
+  /** How many bytes the backups take, photographs among them. */
+  public long bytes() throws IOException {
+    if (!Files.isDirectory(folder)) {
+      return 0;
+    }
+    try (var files = Files.walk(folder)) {
+      return files.filter(Files::isRegularFile).mapToLong(file -> file.toFile().length()).sum();
+    }
+  }
+
+  /**
+   * Opens a backup anew.
+   *
+   * @return what is wrong with it, as a part of a sentence; nothing if it is sound
+   */
+  public Optional<String> fault(Backup backup) {
+    try {
+      refuseChanged(backup);
+      Packed.prove(zip(backup.name()), folder);
+      return Optional.empty();
+    } catch (IOException | SQLException e) {
+      return Optional.of(Sentences.of(e));
+    }
+  }
+
+  private void refuseChanged(Backup backup) throws IOException {
+    if (!Packed.digest(zip(backup.name())).equals(backup.digest())) {
+      throw new IOException("its file is not what it was when it was taken");
+    }
+  }
+
+  /** How many photographs of a backup are not there any more. */
+  public long missing(Backup backup) {
+    return pictures.missing(backup.photos());
+  }
+
+  /**
+   * Unpacks a backup.
+   *
+   * @param database where its database goes
+   * @param photographs the folder where those photographs go that are missing there
+   * @throws IOException if it is not sound
+   */
+  public void unpack(Backup backup, Path database, Path photographs) throws IOException {
+    refuseChanged(backup);
+    Packed.unpack(zip(backup.name()), database);
+    pictures.putBack(photographs, backup.photos());
+  }
+
+  /** Removes those that are kept no longer, and photographs that none of the others has. */
+  public void rotate(LocalDate today) throws IOException {
+    var all = all();
+    var kept = Rotation.kept(all.stream().map(Backup::at).collect(Collectors.toSet()), today);
+    var photos = new HashSet<String>();
+    for (var backup : all) {
+      if (kept.contains(backup.at())) {
+        photos.addAll(backup.photos());
+      } else {
+        // What is known of it goes first, so that no half of it is ever offered.
+        Files.deleteIfExists(about(backup.name()));
+        Files.deleteIfExists(zip(backup.name()));
+      }
+    }
+    pictures.keepOnly(photos);
+  }
+
+  /** Takes whatever another folder has. */
+  public void mirror(BackupFolder other, LocalDate today) throws IOException {
+    Files.createDirectories(folder);
+    sweep();
+    for (var backup : other.all()) {
+      pictures.takeFrom(other.pictures.folder(), backup.photos());
+      if (named(backup.name()).isEmpty()) {
+        OnDisk.copy(other.zip(backup.name()), zip(backup.name()));
+        OnDisk.copy(other.about(backup.name()), about(backup.name()));
+      }
+    }
+    rotate(today);
+  }
+
+  /** What was broken off. */
+  private void sweep() throws IOException {
+    try (var files = Files.newDirectoryStream(folder, "*" + OnDisk.UNFINISHED)) {
+      for (var file : files) {
+        Files.delete(file);
+      }
+    }
+    try (var proofs = Files.newDirectoryStream(folder, PROOF)) {
+      for (var proof : proofs) {
+        Packed.remove(proof);
+      }
+    }
+  }
+
+  private Path zip(String name) {
+    return folder.resolve(name + ZIP);
+  }
+
+  private Path about(String name) {
+    return folder.resolve(name + ABOUT);
+  }
+}

@@ -1,0 +1,195 @@
+package almanac.app.backups;
+
+import almanac.app.disk.DataDisk;
+import almanac.app.photos.PhotoFiles;
+import almanac.app.refusals.Conflict;
+import almanac.app.refusals.NotFound;
+import almanac.app.refusals.NotNow;
+import almanac.app.refusals.Sentences;
+import almanac.app.schema.Schema;
+import almanac.app.site.Today;
+import almanac.app.store.Exchange;
+import java.io.IOException;
+import java.nio.file.Path;
+import java.sql.SQLException;
+import java.time.LocalDateTime;
+import java.time.LocalTime;
+import java.util.List;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.jdbc.core.JdbcTemplate;
+import org.springframework.scheduling.annotation.Scheduled;
+import org.springframework.stereotype.Service;
+
+/** Takes backups by itself while the program runs, and brings one back. */
+@Service
+public class Backups {
+  private static final Logger LOG = LoggerFactory.getLogger(Backups.class);
+  private static final String MAKING = "almanac-being-made";
+
+  /** Who opens the program to look something up is not kept waiting. */
+  private static final long FIRST_MILLIS = 20_000;
+
+  private static final long EVERY_MILLIS = 600_000;
+
+  private final JdbcTemplate db;
+  private final DataDisk disk;
+  private final Exchange exchange;
+  private final Today today;
+  private final BackupFolder here;
+  private final SecondPlace second;
+  private volatile @Nullable String failed;
+  private volatile @Nullable String secondFailed;
+
+  Backups(JdbcTemplate db, DataDisk disk, Exchange exchange, Today today) {
+    this.db = db;
+    this.disk = disk;
+    this.exchange = exchange;
+    this.today = today;
+    this.here = BackupFolder.of(disk.folder());
+    this.second = new SecondPlace(here);
+  }
+
+  /** Those that there are, the newest first. */
+  List<Backup> all() {
+    try {
+      return here.all();
+    } catch (IOException e) {
+      throw notNow("The backups cannot be read", e);
+    }
+  }
+
+  BackupFolder here() {
+    return here;
+  }
+
+  Optional<Path> secondPlace() {
+    return second.folder();
+  }
+
+  /**
+   * What is wrong with them, in a sentence; nothing if the last one was taken and lies where it
+   * should.
+   */
+  Optional<String> trouble() {
+    return Optional.ofNullable(failed).or(() -> Optional.ofNullable(secondFailed));
+  }
+
+  @Scheduled(initialDelay = FIRST_MILLIS, fixedDelay = EVERY_MILLIS)
+  void daily() {
+    boolean taken =
+        all().stream().anyMatch(backup -> backup.at().toLocalDate().equals(today.get()));
+    if (taken || nothingYet()) {
+      return;
+    }
+    try {
+      take(Reason.DAY);
+    } catch (NotNow told) {
+      // It is told on the pages until one succeeds.
+    }
+  }
+
+  private boolean nothingYet() {
+    var acts = db.queryForObject("select count(*) from act", Long.class);
+    return acts == null || acts == 0;
+  }
+
+  /**
+   * Takes one.
+   *
+   * @throws NotNow in a sentence, if that cannot be
+   */
+  public synchronized Backup take(Reason because) {
+    try {
+      var taken = here.take(now(), because, this::pack, photographs());
+      here.rotate(today.get());
+      failed = null;
+      mirror();
+      return taken;
+    } catch (IOException | SQLException | RuntimeException e) {
+      var refused = notNow("The last backup could not be taken", e);
+      failed = refused.getMessage();
+      throw refused;
+    }
+  }
+
+  private LocalDateTime now() {
+    return LocalDateTime.of(today.get(), LocalTime.now());
+  }
+
+  private void pack(Path zip) {
+    db.execute("backup to '%s'".formatted(zip.toString().replace("'", "''")));
+  }
+
+  private Path photographs() {
+    return disk.folder().resolve(PhotoFiles.FOLDER);
+  }
+
+  private void mirror() {
+    secondFailed = null;
+    second
+        .folder()
+        .ifPresent(
+            folder -> {
+              try {
+                new BackupFolder(folder).mirror(here, today.get());
+              } catch (IOException | RuntimeException e) {
+                LOG.warn("No backup at the second place", e);
+                secondFailed =
+                    "The backups could not be copied to %s (%s)."
+                        .formatted(folder, Sentences.of(e));
+              }
+            });
+  }
+
+  /**
+   * Names the second place and copies what there is.
+   *
+   * @param folder empty for none
+   */
+  synchronized void keepAlsoIn(String folder) {
+    try {
+      second.move(folder);
+    } catch (IOException e) {
+      throw notNow("The second place could not be kept", e);
+    }
+    mirror();
+  }
+
+  /**
+   * Puts a backup in the place of the present collection, of which one is taken before.
+   *
+   * @return what was taken of the present collection
+   * @throws NotFound if there is none of that name
+   * @throws NotNow in a sentence, if that cannot be; then nothing was changed
+   */
+  synchronized Backup bringBack(String name) {
+    var backup =
+        all().stream()
+            .filter(each -> each.name().equals(name))
+            .findFirst()
+            .orElseThrow(() -> new NotFound("There is no backup of that name any more."));
+    if (backup.schema() > Schema.LATEST) {
+      throw new Conflict(
+          "This backup was taken by a newer Mellow Almanac; bring it back with that one.");
+    }
+    var before = take(Reason.RESTORE);
+    try {
+      var made = disk.folder().resolve(MAKING);
+      var file = disk.folder().resolve(MAKING + ".mv.db");
+      here.unpack(backup, file, photographs());
+      Schema.bringUpToDate(made);
+      exchange.replaceBy(file);
+      return before;
+    } catch (IOException | SQLException | IllegalStateException e) {
+      throw notNow("The backup could not be brought back; the collection is as it was", e);
+    }
+  }
+
+  private static NotNow notNow(String what, Exception why) {
+    LOG.warn(what, why);
+    return new NotNow("%s: %s.".formatted(what, Sentences.of(why)));
+  }
+}

@@ -1,0 +1,115 @@
+package almanac.app.backups;
+
+import almanac.app.disk.DataDisk;
+import io.swagger.v3.oas.annotations.Operation;
+import io.swagger.v3.oas.annotations.media.Schema;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.io.IOException;
+import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpStatus;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+@RestController
+@RequestMapping("/api/backups")
+class BackupsController {
+  private final Backups backups;
+  private final DataDisk disk;
+
+  BackupsController(Backups backups, DataDisk disk) {
+    this.backups = backups;
+    this.disk = disk;
+  }
+
+  /** How safely the collection is kept. */
+  record SafetyView(
+      @Schema(description = "Where the backups lie") String folder,
+      @Schema(nullable = true, description = "Where they lie once more")
+          @Nullable String secondFolder,
+      @Schema(description = "The length of all of them together, photographs among them")
+          long bytes,
+      @Schema(nullable = true, description = "What is wrong with the backups, in a sentence")
+          @Nullable String trouble,
+      @Schema(
+              nullable = true,
+              description = "Why nothing that is written now would be kept, in sentences")
+          @Nullable String disk,
+      @Schema(description = "The newest first") List<BackupView> backups) {}
+
+  /** One backup: what would be there again. */
+  record BackupView(
+      String name,
+      @Schema(description = "When it was taken, and proven by opening it") LocalDateTime at,
+      @Schema(description = "Why it was taken") String because,
+      long plants,
+      @Schema(description = "Entries in the journals") long acts,
+      @Schema(nullable = true, description = "The day of the last entry")
+          @Nullable LocalDate lastEntry,
+      int photographs,
+      @Schema(description = "Photographs that are not there any more") long missing,
+      @Schema(description = "Of its database") long bytes) {}
+
+  /** Where backups lie once more. */
+  record SecondFolder(
+      @Schema(description = "From the root on; empty for none")
+          @NotNull(message = "Name a folder; it may be none.")
+          @Size(max = 1000, message = "A folder’s name has at most 1000 characters.")
+          String folder) {}
+
+  @GetMapping
+  @Operation(summary = "The backups, and whether what is written is kept")
+  SafetyView all() throws IOException {
+    return new SafetyView(
+        backups.here().folder().toString(),
+        backups.secondPlace().map(Object::toString).orElse(null),
+        backups.here().bytes(),
+        backups.trouble().orElse(null),
+        disk.trouble().orElse(null),
+        backups.all().stream().map(this::view).toList());
+  }
+
+  private BackupView view(Backup backup) {
+    return new BackupView(
+        backup.name(),
+        backup.at(),
+        backup.because().words(),
+        backup.plants(),
+        backup.acts(),
+        backup.lastEntry(),
+        backup.photos().size(),
+        backups.here().missing(backup),
+        backup.bytes());
+  }
+
+  @PostMapping
+  @ResponseStatus(HttpStatus.CREATED)
+  @Operation(summary = "Takes a backup now, and proves it by opening it")
+  BackupView take() {
+    return view(backups.take(Reason.ASKED));
+  }
+
+  @PutMapping("/second")
+  @Operation(summary = "Names a second place for the backups, and copies them there")
+  SafetyView keepAlsoIn(@Valid @RequestBody SecondFolder second) throws IOException {
+    backups.keepAlsoIn(second.folder());
+    return all();
+  }
+
+  @PostMapping("/{name}/restore")
+  @Operation(
+      summary = "Puts a backup in the place of the collection; answers the backup taken before")
+  BackupView bringBack(@PathVariable String name) {
+    return view(backups.bringBack(name));
+  }
+}

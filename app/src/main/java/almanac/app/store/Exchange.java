@@ -1,0 +1,87 @@
+package almanac.app.store;
+
+import almanac.app.disk.DataDisk;
+import almanac.app.disk.OnDisk;
+import almanac.app.refusals.Busy;
+import com.zaxxer.hikari.HikariDataSource;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.channels.FileChannel;
+import java.nio.channels.OverlappingFileLockException;
+import java.nio.file.Path;
+import java.nio.file.StandardOpenOption;
+import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.stereotype.Component;
+
+/** Puts another database in the place of the open one, between two requests. */
+@Component
+public class Exchange {
+  private static final int LOOKS = 400;
+  private static final long BETWEEN_LOOKS_MILLIS = 25;
+
+  private final OneWriter writer;
+  private final HikariDataSource pool;
+  private final DataDisk disk;
+  private final ApplicationEventPublisher events;
+
+  Exchange(
+      OneWriter writer, HikariDataSource pool, DataDisk disk, ApplicationEventPublisher events) {
+    this.writer = writer;
+    this.pool = pool;
+    this.disk = disk;
+    this.events = events;
+  }
+
+  /**
+   * Puts a database in the place of the present one. Whoever writes is done before, whoever asks
+   * meanwhile waits.
+   *
+   * @param database up to date, on the same disk; it is moved
+   * @throws Busy if those who read are not done in time; then nothing was changed
+   */
+  public void replaceBy(Path database) {
+    writer.alone(() -> replace(database));
+  }
+
+  private void replace(Path database) {
+    var connections = pool.getHikariPoolMXBean();
+    connections.suspendPool();
+    try {
+      connections.softEvictConnections();
+      var file = disk.folder().resolve(DataDisk.DATABASE);
+      awaitClosed(file);
+      OnDisk.place(database, file);
+      disk.replaced();
+      events.publishEvent(new CollectionReplaced());
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    } finally {
+      connections.resumePool();
+    }
+  }
+
+  /** H2 closes the file with the last connection, and has it locked until then. */
+  private static void awaitClosed(Path file) throws IOException {
+    for (int i = 0; i < LOOKS; i++) {
+      try (var channel = FileChannel.open(file, StandardOpenOption.READ, StandardOpenOption.WRITE);
+          var lock = channel.tryLock()) {
+        if (lock != null) {
+          return;
+        }
+      } catch (OverlappingFileLockException open) {
+        // It is looked at again.
+      }
+      await();
+    }
+    throw new Busy();
+  }
+
+  private static void await() {
+    try {
+      Thread.sleep(BETWEEN_LOOKS_MILLIS);
+    } catch (InterruptedException e) {
+      Thread.currentThread().interrupt();
+      throw new Busy();
+    }
+  }
+}
