@@ -6,6 +6,7 @@
   import Asked from '$lib/guide/Asked.svelte';
   import InUnits from '$lib/shell/InUnits.svelte';
   import Timers from '$lib/jobs/Timers.svelte';
+  import NotKept from '$lib/shell/NotKept.svelte';
   import Ribbon from '$lib/shell/Ribbon.svelte';
   import Spine from '$lib/shell/Spine.svelte';
   import Toasts from '$lib/shell/Toasts.svelte';
@@ -44,6 +45,7 @@
     <div class="body">
       <Ribbon />
       <Unanswered />
+      <NotKept />
       <Timers />
       <main id="page" tabindex="-1">
         <Part name="this page"><InUnits>{@render children()}</InUnits></Part>

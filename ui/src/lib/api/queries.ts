@@ -14,6 +14,20 @@ export const gonePlants = () =>
     queryFn: () => answered(api.GET('/api/plants/gone')),
   }));
 
+/** Whether what is written is kept; asked again and again, so that it is seen when that ends. */
+export const keptTrouble = () =>
+  createQuery(() => ({
+    queryKey: ['trouble'],
+    queryFn: () => answered(api.GET('/api/backups/trouble')),
+    refetchInterval: 30_000,
+  }));
+
+export const backupList = () =>
+  createQuery(() => ({
+    queryKey: ['backups'],
+    queryFn: () => answered(api.GET('/api/backups')),
+  }));
+
 export const openChecks = () =>
   createQuery(() => ({ queryKey: ['checks'], queryFn: () => answered(api.GET('/api/checks')) }));
 

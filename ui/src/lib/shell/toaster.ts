@@ -38,7 +38,7 @@ export async function takeBack(
 }
 
 /** Says quietly what was done, and offers to undo it. */
-function undoable(what: string, undo: () => Promise<void>): void {
+export function undoable(what: string, undo: () => Promise<void>): void {
   toaster.success({
     title: what,
     duration: 9000,

@@ -2,6 +2,7 @@
   import { sitePage } from '$lib/api/queries';
   import Approaches from '$lib/settings/Approaches.svelte';
   import Instruments from '$lib/settings/Instruments.svelte';
+  import KeptSafe from '$lib/settings/KeptSafe.svelte';
   import LampSwitch from '$lib/settings/LampSwitch.svelte';
   import Latitude from '$lib/settings/Latitude.svelte';
   import Written from '$lib/settings/Written.svelte';
@@ -21,6 +22,7 @@
       <Instruments />
       <Approaches />
       <LampSwitch />
+      <KeptSafe />
     </div>
   {/if}
 </Waiting>

@@ -156,11 +156,11 @@ class BackupsTest {
     Files.move(second, disk.resolve("unplugged"));
     Files.write(second, new byte[0]);
     take();
-    assertThat(APP.get("/api/backups").body().path("trouble").asString())
+    assertThat(APP.get("/api/backups/trouble").body().path("backups").asString())
         .contains("could not be copied to " + second);
     assertThat(APP.put("/api/backups/second", "{\"folder\":\"\"}").status()).isEqualTo(200);
     take();
-    assertThat(APP.get("/api/backups").body().path("trouble").isNull()).isTrue();
+    assertThat(APP.get("/api/backups/trouble").body().path("backups").isNull()).isTrue();
     for (var bad : List.of("here", "/no/such/folder", folder().toString())) {
       var refused = APP.put("/api/backups/second", "{\"folder\":\"%s\"}".formatted(bad));
       assertThat(refused.fault("folder")).as(bad).isPresent();

@@ -1,6 +1,7 @@
 package almanac.app.backups;
 
 import almanac.app.disk.OnDisk;
+import almanac.app.photos.PhotoFiles;
 import almanac.app.refusals.Sentences;
 import java.io.IOException;
 import java.nio.file.Files;
@@ -13,7 +14,9 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.json.JsonMapper;
@@ -155,9 +158,17 @@ public final class BackupFolder {
     }
   }
 
-  /** How many photographs of a backup are not there any more. */
-  public long missing(Backup backup) {
-    return pictures.missing(backup.photos());
+  /** How many photographs of each of these backups are not there any more. */
+  public Map<Backup, Long> missing(List<Backup> backups) throws IOException {
+    var present = pictures.present();
+    return backups.stream()
+        .collect(
+            Collectors.toMap(
+                Function.identity(),
+                backup ->
+                    backup.photos().stream()
+                        .filter(photo -> !present.containsAll(PhotoFiles.names(photo)))
+                        .count()));
   }
 
   /**

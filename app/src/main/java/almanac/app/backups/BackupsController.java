@@ -32,19 +32,22 @@ class BackupsController {
     this.disk = disk;
   }
 
-  /** How safely the collection is kept. */
+  /** What is not kept as it should be. */
+  record TroubleView(
+      @Schema(nullable = true, description = "What is wrong with the backups, in a sentence")
+          @Nullable String backups,
+      @Schema(
+              nullable = true,
+              description = "Why nothing that is written now would be kept, in sentences")
+          @Nullable String disk) {}
+
+  /** The backups that there are, and where. */
   record SafetyView(
       @Schema(description = "Where the backups lie") String folder,
       @Schema(nullable = true, description = "Where they lie once more")
           @Nullable String secondFolder,
       @Schema(description = "The length of all of them together, photographs among them")
           long bytes,
-      @Schema(nullable = true, description = "What is wrong with the backups, in a sentence")
-          @Nullable String trouble,
-      @Schema(
-              nullable = true,
-              description = "Why nothing that is written now would be kept, in sentences")
-          @Nullable String disk,
       @Schema(description = "The newest first") List<BackupView> backups) {}
 
   /** One backup: what would be there again. */
@@ -68,18 +71,27 @@ class BackupsController {
           String folder) {}
 
   @GetMapping
-  @Operation(summary = "The backups, and whether what is written is kept")
+  @Operation(summary = "The backups, the newest first")
   SafetyView all() throws IOException {
     return new SafetyView(
         backups.here().folder().toString(),
         backups.secondPlace().map(Object::toString).orElse(null),
         backups.here().bytes(),
-        backups.trouble().orElse(null),
-        disk.trouble().orElse(null),
-        backups.all().stream().map(this::view).toList());
+        views(backups.all()));
   }
 
-  private BackupView view(Backup backup) {
+  @GetMapping("/trouble")
+  @Operation(summary = "Whether what is written is kept, and backups are taken")
+  TroubleView trouble() {
+    return new TroubleView(backups.trouble().orElse(null), disk.trouble().orElse(null));
+  }
+
+  private List<BackupView> views(List<Backup> all) throws IOException {
+    var missing = backups.here().missing(all);
+    return all.stream().map(backup -> view(backup, missing.getOrDefault(backup, 0L))).toList();
+  }
+
+  private static BackupView view(Backup backup, long missing) {
     return new BackupView(
         backup.name(),
         backup.at(),
@@ -88,7 +100,7 @@ class BackupsController {
         backup.acts(),
         backup.lastEntry(),
         backup.photos().size(),
-        backups.here().missing(backup),
+        missing,
         backup.bytes());
   }
 
@@ -96,7 +108,7 @@ class BackupsController {
   @ResponseStatus(HttpStatus.CREATED)
   @Operation(summary = "Takes a backup now, and proves it by opening it")
   BackupView take() {
-    return view(backups.take(Reason.ASKED));
+    return view(backups.take(Reason.ASKED), 0);
   }
 
   @PutMapping("/second")
@@ -110,6 +122,6 @@ class BackupsController {
   @Operation(
       summary = "Puts a backup in the place of the collection; answers the backup taken before")
   BackupView bringBack(@PathVariable String name) {
-    return view(backups.bringBack(name));
+    return view(backups.bringBack(name), 0);
   }
 }

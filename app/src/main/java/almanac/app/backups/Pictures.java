@@ -37,14 +37,14 @@ record Pictures(Path folder) {
     new Pictures(others).takeFrom(folder, photos);
   }
 
-  /** How many of these photographs are not here. */
-  long missing(Collection<String> photos) {
-    return photos.stream()
-        .filter(
-            photo ->
-                PhotoFiles.names(photo).stream()
-                    .anyMatch(file -> !Files.exists(folder.resolve(file))))
-        .count();
+  /** The names of the files that are here. */
+  Set<String> present() throws IOException {
+    if (!Files.isDirectory(folder)) {
+      return Set.of();
+    }
+    try (var files = Files.list(folder)) {
+      return files.map(file -> file.getFileName().toString()).collect(Collectors.toSet());
+    }
   }
 
   /** Removes all but these. */

@@ -1,35 +1,28 @@
 package almanac.app.start;
 
-import almanac.app.disk.OnDisk;
+import almanac.app.folder.FolderLock;
+import almanac.app.folder.FolderMark;
+import almanac.app.folder.StartRefused;
 import almanac.app.refusals.Sentences;
 import almanac.app.schema.Contents;
 import java.io.IOException;
 import java.io.PrintStream;
-import java.nio.channels.FileChannel;
-import java.nio.channels.OverlappingFileLockException;
-import java.nio.charset.StandardCharsets;
-import java.nio.file.Files;
 import java.nio.file.Path;
-import java.nio.file.StandardOpenOption;
 import java.sql.SQLException;
 
 /** The folder with a collection, opened by one program at a time. */
 final class DataFolder implements AutoCloseable {
-  private static final String OWN = "own";
-  private static final String DEMO = "demo";
-
   private final Path folder;
   private final Database database;
 
-  /** A lock goes with its channel, and a channel that nothing holds is closed. */
-  private final FileChannel held;
+  private final FolderMark mark;
+  private final FolderLock held;
 
-  private DataFolder(Path folder) throws IOException {
+  private DataFolder(Path folder, FolderLock held) {
     this.folder = folder;
     this.database = new Database(folder);
-    held =
-        FileChannel.open(
-            folder.resolve("almanac.lock"), StandardOpenOption.CREATE, StandardOpenOption.WRITE);
+    this.mark = new FolderMark(folder);
+    this.held = held;
   }
 
   /**
@@ -41,10 +34,8 @@ final class DataFolder implements AutoCloseable {
    */
   static DataFolder open(Path folder, boolean demo, PrintStream out) {
     try {
-      Files.createDirectories(folder);
-      var opened = new DataFolder(folder);
+      var opened = new DataFolder(folder, FolderLock.take(folder));
       try {
-        opened.keepOthersOut();
         opened.prepare(demo, out);
         return opened;
       } catch (IOException | RuntimeException refused) {
@@ -54,16 +45,6 @@ final class DataFolder implements AutoCloseable {
     } catch (IOException e) {
       throw new StartRefused(
           "The data folder %s cannot be read and written (%s).".formatted(folder, reason(e)));
-    }
-  }
-
-  private void keepOthersOut() throws IOException {
-    try {
-      if (held.tryLock() == null) {
-        throw inUse(folder);
-      }
-    } catch (OverlappingFileLockException e) {
-      throw inUse(folder);
     }
   }
 
@@ -89,52 +70,34 @@ final class DataFolder implements AutoCloseable {
     return folder.resolve("almanac.log");
   }
 
-  private Path markFile() {
-    return folder.resolve("collection");
-  }
-
-  /**
-   * Whether the folder says that it holds a collection of this kind; a broken mark says nothing.
-   */
   private boolean marked(boolean demo) throws IOException {
-    if (!Files.exists(markFile())) {
-      return false;
-    }
-    var kind = Files.readString(markFile()).strip();
-    if (kind.isEmpty()) {
-      return false;
-    }
-    refuseOther(kind, demo);
-    return true;
+    var kind = mark.demo();
+    kind.ifPresent(each -> refuseOther(each, demo));
+    return kind.isPresent();
   }
 
-  /** Written last, so that a folder with a mark has a collection. */
+  /** A folder whose mark is lost may hold a collection of either kind. */
   private void mark(boolean demo) throws IOException {
     try {
-      var content = Contents.of(folder.resolve(Database.NAME));
-      if (content.acts() > 0) {
-        refuseOther(content.demo() ? DEMO : OWN, demo);
+      var contents = Contents.of(folder.resolve(Database.NAME));
+      if (contents.acts() > 0) {
+        refuseOther(contents.demo(), demo);
       }
     } catch (SQLException e) {
       throw new StartRefused(
           "The collection in %s cannot be read: %s.".formatted(folder, Sentences.of(e)));
     }
-    OnDisk.write(markFile(), (demo ? DEMO : OWN).getBytes(StandardCharsets.UTF_8));
+    mark.write(demo);
   }
 
-  private void refuseOther(String kind, boolean demo) {
-    if (kind.equals(DEMO) == demo) {
+  private void refuseOther(boolean kind, boolean demo) {
+    if (kind == demo) {
       return;
     }
     throw new StartRefused(
         demo
             ? "%s holds a collection of your own; the demo does not mix with it.".formatted(folder)
             : "%s holds the demo collection; choose another folder with --data.".formatted(folder));
-  }
-
-  private static StartRefused inUse(Path folder) {
-    return new StartRefused(
-        "The data folder %s is already open in another Mellow Almanac.".formatted(folder));
   }
 
   private static String reason(IOException e) {

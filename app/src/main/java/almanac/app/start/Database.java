@@ -4,6 +4,7 @@ import almanac.app.backups.BackupFolder;
 import almanac.app.backups.Packed;
 import almanac.app.backups.Reason;
 import almanac.app.disk.OnDisk;
+import almanac.app.folder.StartRefused;
 import almanac.app.photos.PhotoFiles;
 import almanac.app.refusals.Sentences;
 import almanac.app.schema.Schema;

@@ -1,11 +1,14 @@
 package almanac.app.start;
 
 import almanac.app.MellowAlmanac;
+import almanac.app.commands.Commands;
+import almanac.app.folder.StartRefused;
 import almanac.app.refusals.Sentences;
 import ch.qos.logback.classic.Level;
 import ch.qos.logback.classic.LoggerContext;
 import java.io.IOException;
 import java.io.PrintStream;
+import java.io.PrintWriter;
 import java.net.InetAddress;
 import java.net.InetSocketAddress;
 import java.net.ServerSocket;
@@ -25,6 +28,11 @@ public final class Main {
   private Main() {}
 
   public static void main(String[] args) {
+    if (Commands.meant(args)) {
+      silentUntilStarted();
+      System.exit(
+          Commands.run(new PrintWriter(System.out, true), new PrintWriter(System.err, true), args));
+    }
     try {
       var options = Options.of(args);
       var context = start(options);

@@ -1,5 +1,6 @@
 package almanac.app.start;
 
+import almanac.app.folder.StartRefused;
 import java.nio.file.InvalidPathException;
 import java.nio.file.Path;
 import java.time.DateTimeException;

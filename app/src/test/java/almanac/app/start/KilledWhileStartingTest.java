@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatCode;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import almanac.app.backups.BackupFolder;
+import almanac.app.folder.StartRefused;
 import almanac.app.schema.Schema;
 import java.io.IOException;
 import java.io.OutputStream;

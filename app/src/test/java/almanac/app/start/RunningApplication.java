@@ -117,10 +117,11 @@ public final class RunningApplication
   public void start() throws Exception {
     data = Files.createTempDirectory("almanac-test");
     before.in(data);
-    open();
+    reopen();
   }
 
-  private void open() {
+  /** Starts it again over what it has kept. */
+  public void reopen() {
     var options = new Options(data, demo, false, "127.0.0.1", 0, Optional.of(today));
     context = Main.start(options);
     address = Main.address(options, context);
@@ -129,7 +130,7 @@ public final class RunningApplication
   /** Closes it, and starts it again over what it has kept. */
   public void restart() {
     stop();
-    open();
+    reopen();
   }
 
   /** Closes it; its folder stays until it is closed for good. */

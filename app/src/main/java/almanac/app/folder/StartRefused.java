@@ -1,10 +1,10 @@
-package almanac.app.start;
+package almanac.app.folder;
 
 /** The program cannot start; the message says in one sentence what is in the way. */
-final class StartRefused extends RuntimeException {
+public final class StartRefused extends RuntimeException {
   private static final long serialVersionUID = 1L;
 
-  StartRefused(String sentence) {
+  public StartRefused(String sentence) {
     super(sentence);
   }
 }

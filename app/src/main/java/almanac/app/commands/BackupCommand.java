@@ -1,0 +1,55 @@
+package almanac.app.commands;
+
+import almanac.app.backups.Packed;
+import almanac.app.backups.Reason;
+import java.io.IOException;
+import java.sql.SQLException;
+import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.util.concurrent.Callable;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
+import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Spec;
+
+/** Takes a backup. */
+@Command(
+    name = "backup",
+    description = "Takes a backup of the collection and proves it by opening it.",
+    mixinStandardHelpOptions = true,
+    exitCodeListHeading = "Exit codes:%n",
+    exitCodeList = {
+      "0:the backup was taken and proven",
+      "2:it was not; what is in the way is said"
+    })
+final class BackupCommand implements Callable<Integer> {
+  @Spec private CommandSpec spec;
+  @Mixin private InFolder in;
+
+  @Override
+  public Integer call() throws IOException, SQLException {
+    in.refuseEmpty();
+    return in.alone(this::take);
+  }
+
+  private int take() throws IOException, SQLException {
+    var out = spec.commandLine().getOut();
+    out.println("Packing the collection and opening the copy …");
+    out.flush();
+    var taken =
+        in.backups()
+            .take(
+                LocalDateTime.now(),
+                Reason.ASKED,
+                zip -> Packed.pack(in.database(), zip),
+                in.photographs());
+    in.backups().rotate(LocalDate.now());
+    out.println(
+        "Backup %s: %s, %d photographs."
+            .formatted(
+                taken.name(),
+                InFolder.said(taken.plants(), taken.acts(), taken.lastEntry()),
+                taken.photos().size()));
+    return Commands.WELL;
+  }
+}

@@ -1,0 +1,182 @@
+<script lang="ts">
+  import { useQueryClient } from '@tanstack/svelte-query';
+  import { goto } from '$app/navigation';
+  import { answered, api, type Schemas } from '$lib/api/client';
+  import { backupList, sitePage } from '$lib/api/queries';
+  import { Saving } from '$lib/api/saving.svelte';
+  import FormHead from '$lib/forms/FormHead.svelte';
+  import Waiting from '$lib/shell/Waiting.svelte';
+  import { toaster, undoable } from '$lib/shell/toaster';
+  import { count } from '$lib/words/counts';
+  import { short } from '$lib/words/dates';
+  import { bytes } from './bytes';
+  import SecondPlace from './SecondPlace.svelte';
+
+  type Backup = Schemas['BackupView'];
+
+  const client = useQueryClient();
+  const list = backupList();
+  const site = sitePage();
+  const saving = new Saving();
+  const FEW = 5;
+  let all = $state(false);
+  let chosen = $state<string>();
+
+  const today = $derived(site.data?.today ?? '');
+  const shown = $derived((list.data?.backups ?? []).slice(0, all ? undefined : FEW));
+  const at = (backup: Backup) =>
+    `${short(backup.at.slice(0, 10), today)}, ${backup.at.slice(11, 16)}`;
+
+  async function take() {
+    const taken = await saving.save((headers) => answered(api.POST('/api/backups', { headers })));
+    if (!taken) return;
+    void client.invalidateQueries({ queryKey: ['backups'] });
+    void client.invalidateQueries({ queryKey: ['trouble'] });
+    toaster.success({ title: 'Backed up, and proven by opening it', duration: 5000 });
+  }
+
+  async function bringBack(name: string, said: string) {
+    const before = await saving.save((headers) =>
+      answered(api.POST('/api/backups/{name}/restore', { headers, params: { path: { name } } })),
+    );
+    if (!before) return;
+    chosen = undefined;
+    await goto('/');
+    await client.invalidateQueries();
+    undoable(said, () => bringBack(before.name, 'As it was before'));
+  }
+</script>
+
+<section class="sheet kept" id="kept" aria-labelledby="kept-safe">
+  <h2 id="kept-safe">Kept safe</h2>
+  <p class="quiet">
+    What the program says is saved is on the disk, and not only on its way to it. Every day it takes
+    a backup by itself, opens it and counts what is in it; seven days, five weeks and twelve months
+    are kept.
+  </p>
+  <Waiting query={list}>
+    {#if list.data}
+      <FormHead problem={saving.problem} fields={[]} />
+      {#if list.data.backups.length}
+        <ul>
+          {#each shown as backup (backup.name)}
+            <li>
+              <div class="line">
+                <span>
+                  <b>{at(backup)}</b>
+                  <span class="quiet">{backup.because}</span>
+                </span>
+                <span>
+                  {count(backup.plants, 'plant')}{backup.photographs
+                    ? `, ${count(backup.photographs, 'photograph')}`
+                    : ''}{backup.lastEntry
+                    ? `, last entry on ${short(backup.lastEntry, today)}`
+                    : ''}
+                </span>
+                <button
+                  type="button"
+                  class="link"
+                  aria-expanded={chosen === backup.name}
+                  onclick={() => (chosen = chosen === backup.name ? undefined : backup.name)}
+                  >Bring back…</button
+                >
+              </div>
+              {#if chosen === backup.name}
+                <div class="sure" role="group" aria-label="Bring back {at(backup)}">
+                  <p>
+                    The collection will be as it was then: {count(backup.plants, 'plant')} and {count(
+                      backup.acts,
+                      'entry',
+                      'entries',
+                    )} in the journals.{backup.missing
+                      ? ` ${count(backup.missing, 'photograph')} of it cannot be had any more.`
+                      : ''} What there is now is backed up first, so that this can be undone.
+                  </p>
+                  <button
+                    type="button"
+                    class="act go"
+                    disabled={saving.busy}
+                    onclick={() => bringBack(backup.name, `Brought back from ${at(backup)}`)}
+                    >{saving.busy ? 'Bringing back…' : 'Bring it back'}</button
+                  >
+                  <button type="button" class="act" onclick={() => (chosen = undefined)}
+                    >Leave it</button
+                  >
+                </div>
+              {/if}
+            </li>
+          {/each}
+        </ul>
+        {#if list.data.backups.length > FEW}
+          <button type="button" class="link" onclick={() => (all = !all)}
+            >{all ? 'Fewer' : `All ${list.data.backups.length}`}</button
+          >
+        {/if}
+      {:else}
+        <p>None yet; the first is taken as soon as there is something to keep.</p>
+      {/if}
+      <p class="quiet">
+        They lie in {list.data.folder}{list.data.bytes
+          ? ` and take ${bytes(list.data.bytes)}`
+          : ''}.
+      </p>
+      <button type="button" class="act" disabled={saving.busy} onclick={take}
+        >{saving.busy ? 'Working…' : 'Back up now'}</button
+      >
+      <SecondPlace folder={list.data.secondFolder ?? null} />
+    {/if}
+  </Waiting>
+</section>
+
+<style>
+  .kept {
+    display: grid;
+    gap: 12px;
+    justify-items: start;
+    grid-column: 1 / -1;
+  }
+  .kept h2,
+  .kept p {
+    margin: 0;
+  }
+  .kept p {
+    overflow-wrap: anywhere;
+  }
+  ul {
+    width: 100%;
+    margin: 0;
+    padding: 0;
+    list-style: none;
+  }
+  li {
+    border-top: 1px solid var(--color-rule);
+    padding: 8px 0;
+  }
+  .line {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 2px 18px;
+    align-items: center;
+  }
+  .line > span:first-child {
+    min-width: 240px;
+  }
+  .line > span:nth-child(2) {
+    flex: 1;
+  }
+  .sure {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 10px;
+    margin-top: 8px;
+    padding: 12px 14px;
+    border-radius: 10px;
+    background: var(--color-ochre-wash);
+  }
+  .sure p {
+    flex-basis: 100%;
+  }
+  .kept :global(form) {
+    width: min(560px, 100%);
+  }
+</style>
