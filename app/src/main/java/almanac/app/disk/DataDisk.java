@@ -54,6 +54,15 @@ public class DataDisk {
             });
   }
 
+  /** How many bytes more may be laid on it, so that a last backup still fits. */
+  public long room() throws IOException {
+    return Files.getFileStore(folder).getUsableSpace() - kept();
+  }
+
+  private long kept() throws IOException {
+    return RESERVE + Files.size(folder.resolve(DATABASE));
+  }
+
   /** What is wrong with the disk, in sentences; nothing if it keeps what is written. */
   public Optional<String> trouble() {
     try {
@@ -66,12 +75,11 @@ public class DataDisk {
         return Optional.of(
             "The disk with the collection (%s) can be read, but not written.".formatted(folder));
       }
-      long free = Files.getFileStore(folder).getUsableSpace();
-      long wanted = RESERVE + Files.size(folder.resolve(DATABASE));
-      if (free < wanted) {
+      long room = room();
+      if (room < 0) {
         return Optional.of(
             "The disk with the collection is full: %d MB are free, and %d MB are kept for a last backup. Reading goes on; make room, and saving goes on by itself."
-                .formatted(free / MEGABYTE, wanted / MEGABYTE));
+                .formatted((kept() + room) / MEGABYTE, kept() / MEGABYTE));
       }
       return Optional.empty();
     } catch (IOException e) {

@@ -12,6 +12,7 @@ import java.nio.charset.StandardCharsets;
 import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
 import java.util.HexFormat;
+import java.util.List;
 import java.util.Objects;
 import org.springframework.beans.factory.annotation.Qualifier;
 import org.springframework.core.annotation.Order;
@@ -30,7 +31,7 @@ import org.springframework.web.util.ContentCachingResponseWrapper;
 @Component
 @Order(1)
 class WrittenOnce extends OncePerRequestFilter {
-  private static final String WHOLE_COLLECTION = "/api/backups";
+  private static final List<String> WHOLE_COLLECTION = List.of("/api/backups", "/api/package");
   static final String KEY = "Idempotency-Key";
   private static final String KEYS = "[!-~]{8,60}";
 
@@ -55,7 +56,7 @@ class WrittenOnce extends OncePerRequestFilter {
   protected boolean shouldNotFilter(HttpServletRequest request) {
     return request.getHeader(KEY) == null
         || !(request instanceof WholeRequest)
-        || request.getRequestURI().startsWith(WHOLE_COLLECTION);
+        || WHOLE_COLLECTION.stream().anyMatch(request.getRequestURI()::startsWith);
   }
 
   @Override

@@ -19,7 +19,7 @@ import org.springframework.jdbc.datasource.SingleConnectionDataSource;
  */
 public final class Schema {
   /** The newest of the migrations that ship with the program. */
-  public static final int LATEST = 12;
+  public static final int LATEST = 13;
 
   /** So many statements a session keeps as it has worked them out; a plant's page asks about 20. */
   private static final int STATEMENTS = 60;
@@ -114,6 +114,26 @@ public final class Schema {
           });
       WholeCollection.read(source);
     }
+  }
+
+  /**
+   * Makes an empty database of an older schema, or of the newest.
+   *
+   * @param file without its ending; there must be none yet
+   */
+  public static void make(Path file, int schema) throws SQLException {
+    try (var connection = DriverManager.getConnection(address(file), USER, "")) {
+      Flyway.configure()
+          .dataSource(new SingleConnectionDataSource(connection, true))
+          .target(String.valueOf(schema))
+          .load()
+          .migrate();
+    }
+  }
+
+  /** A database that is being made, and that nobody else sees before it is whole. */
+  public static Connection openToFill(Path file) throws SQLException {
+    return DriverManager.getConnection(address(file) + ";IFEXISTS=TRUE", USER, "");
   }
 
   private static void migrate(DataSource source) {

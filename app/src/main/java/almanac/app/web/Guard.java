@@ -24,6 +24,11 @@ import org.springframework.web.filter.OncePerRequestFilter;
 class Guard extends OncePerRequestFilter {
   private static final int LARGEST_BODY = 1_000_000;
   private static final long LARGEST_PHOTO = 31_000_000;
+
+  /** Some thousand photographs; whether the disk holds it is looked at besides. */
+  private static final long LARGEST_PACKAGE = 20_000_000_000L;
+
+  private static final String PACKAGES = "/api/package/arrivals";
   private static final Set<String> READING = Set.of("GET", "HEAD", "OPTIONS");
 
   private final Set<String> names;
@@ -48,7 +53,7 @@ class Guard extends OncePerRequestFilter {
       refuse(response, HttpServletResponse.SC_UNSUPPORTED_MEDIA_TYPE, "Say what is sent: JSON.");
     } else if (request.getContentLengthLong() > largest(request)) {
       refuseTooMuch(request, response);
-    } else if (photo(request) || READING.contains(request.getMethod())) {
+    } else if (streamed(request) || READING.contains(request.getMethod())) {
       chain.doFilter(request, response);
     } else {
       var body = request.getInputStream().readNBytes(LARGEST_BODY + 1);
@@ -70,11 +75,23 @@ class Guard extends OncePerRequestFilter {
             : "This is too much at once.");
   }
 
+  /** What is not held in memory, but laid on the disk as it comes. */
+  private static boolean streamed(HttpServletRequest request) {
+    return photo(request) || carried(request);
+  }
+
+  private static boolean carried(HttpServletRequest request) {
+    return request.getRequestURI().equals(PACKAGES);
+  }
+
   private static boolean photo(HttpServletRequest request) {
     return request.getRequestURI().endsWith("/photos");
   }
 
   private static long largest(HttpServletRequest request) {
+    if (carried(request)) {
+      return LARGEST_PACKAGE;
+    }
     return photo(request) ? LARGEST_PHOTO : LARGEST_BODY;
   }
 

@@ -172,6 +172,11 @@ public final class RunningApplication
         .body();
   }
 
+  /** What is answered, as bytes. */
+  public byte[] bytes(String path) throws IOException, InterruptedException {
+    return client.send(request(path).GET().build(), HttpResponse.BodyHandlers.ofByteArray()).body();
+  }
+
   public Answer post(String path, String json) throws IOException, InterruptedException {
     return send(
         request(path)

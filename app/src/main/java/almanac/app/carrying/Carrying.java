@@ -1,0 +1,115 @@
+package almanac.app.carrying;
+
+import almanac.app.backups.Backup;
+import almanac.app.backups.Backups;
+import almanac.app.backups.Reason;
+import almanac.app.carrying.Arrivals.Arrival;
+import almanac.app.disk.DataDisk;
+import almanac.app.disk.OnDisk;
+import almanac.app.photos.PhotoFiles;
+import almanac.app.refusals.Conflict;
+import almanac.app.site.Settings;
+import almanac.app.store.Exchange;
+import java.io.IOException;
+import java.io.InputStream;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.sql.Connection;
+import java.sql.SQLException;
+import java.util.UUID;
+import javax.sql.DataSource;
+import org.springframework.stereotype.Service;
+
+/** Carries the collection out as a package of files, and another in, while the program runs. */
+@Service
+class Carrying {
+  private final DataSource source;
+  private final DataDisk disk;
+  private final Arrivals arrivals;
+  private final Backups backups;
+  private final Exchange exchange;
+  private final Settings settings;
+
+  Carrying(
+      DataSource source,
+      DataDisk disk,
+      Arrivals arrivals,
+      Backups backups,
+      Exchange exchange,
+      Settings settings) {
+    this.source = source;
+    this.disk = disk;
+    this.arrivals = arrivals;
+    this.backups = backups;
+    this.exchange = exchange;
+    this.settings = settings;
+  }
+
+  /** Writes the collection, as it is at one moment, into a file that is to be removed. */
+  Path pack() throws IOException, SQLException {
+    disk.refuseUnlessKept();
+    var file = Files.createTempFile(disk.folder(), "package", ".zip");
+    try (var connection = source.getConnection();
+        var out = Files.newOutputStream(file)) {
+      connection.setAutoCommit(false);
+      connection.setTransactionIsolation(Connection.TRANSACTION_SERIALIZABLE);
+      Carriage.write(connection, photographs(), out);
+      connection.rollback();
+      return file;
+    } catch (IOException | SQLException | RuntimeException e) {
+      Files.delete(file);
+      throw e;
+    }
+  }
+
+  private Path photographs() {
+    return disk.folder().resolve(PhotoFiles.FOLDER);
+  }
+
+  /**
+   * Looks a package through, without taking it in.
+   *
+   * @throws BadPackage in a sentence, if it cannot be taken in
+   */
+  synchronized Arrival look(InputStream zip) throws IOException, SQLException {
+    disk.refuseUnlessKept();
+    return arrivals.look(zip);
+  }
+
+  /**
+   * Puts a package that was looked through in the place of the collection, of which a backup is
+   * taken before.
+   *
+   * @return that backup
+   * @throws Conflict if this is the demo
+   */
+  synchronized Backup take(UUID uid) throws IOException, SQLException {
+    if (settings.get("collection").filter("demo"::equals).isPresent()) {
+      throw new Conflict(
+          "This is the demo. Open your own collection with ./almanac run, and take the package in there.");
+    }
+    var arrival = arrivals.one(uid);
+    var before = backups.take(Reason.IMPORT);
+    settle(arrival.photographs(), photographs());
+    exchange.replaceBy(arrival.database());
+    arrivals.leave(uid);
+    return before;
+  }
+
+  /** Lays photographs among the others; what is there already is the same. */
+  static void settle(Path arrived, Path photographs) throws IOException {
+    Files.createDirectories(photographs);
+    try (var files = Files.newDirectoryStream(arrived)) {
+      for (var file : files) {
+        var to = photographs.resolve(file.getFileName());
+        if (!Files.exists(to)) {
+          OnDisk.place(file, to);
+        }
+      }
+    }
+  }
+
+  void leave(UUID uid) throws IOException {
+    arrivals.leave(uid);
+  }
+}
