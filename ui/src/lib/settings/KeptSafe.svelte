@@ -1,14 +1,14 @@
 <script lang="ts">
   import { useQueryClient } from '@tanstack/svelte-query';
-  import { goto } from '$app/navigation';
   import { answered, api, type Schemas } from '$lib/api/client';
   import { backupList, sitePage } from '$lib/api/queries';
   import { Saving } from '$lib/api/saving.svelte';
   import FormHead from '$lib/forms/FormHead.svelte';
   import Waiting from '$lib/shell/Waiting.svelte';
-  import { toaster, undoable } from '$lib/shell/toaster';
+  import { toaster } from '$lib/shell/toaster';
   import { count } from '$lib/words/counts';
   import { short } from '$lib/words/dates';
+  import { bringBack } from './backups';
   import { bytes } from './bytes';
   import SecondPlace from './SecondPlace.svelte';
 
@@ -21,6 +21,7 @@
   const FEW = 5;
   let all = $state(false);
   let chosen = $state<string>();
+  let bringing = $state(false);
 
   const today = $derived(site.data?.today ?? '');
   const shown = $derived((list.data?.backups ?? []).slice(0, all ? undefined : FEW));
@@ -35,15 +36,10 @@
     toaster.success({ title: 'Backed up, and proven by opening it', duration: 5000 });
   }
 
-  async function bringBack(name: string, said: string) {
-    const before = await saving.save((headers) =>
-      answered(api.POST('/api/backups/{name}/restore', { headers, params: { path: { name } } })),
-    );
-    if (!before) return;
-    chosen = undefined;
-    await goto('/');
-    await client.invalidateQueries();
-    undoable(said, () => bringBack(before.name, 'As it was before'));
+  async function restore(backup: Backup) {
+    bringing = true;
+    await bringBack(client, backup.name, `Brought back from ${at(backup)}`);
+    bringing = false;
   }
 </script>
 
@@ -95,9 +91,9 @@
                   <button
                     type="button"
                     class="act go"
-                    disabled={saving.busy}
-                    onclick={() => bringBack(backup.name, `Brought back from ${at(backup)}`)}
-                    >{saving.busy ? 'Bringing back…' : 'Bring it back'}</button
+                    disabled={bringing}
+                    onclick={() => restore(backup)}
+                    >{bringing ? 'Bringing back…' : 'Bring it back'}</button
                   >
                   <button type="button" class="act" onclick={() => (chosen = undefined)}
                     >Leave it</button

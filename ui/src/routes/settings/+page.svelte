@@ -1,6 +1,7 @@
 <script lang="ts">
   import { sitePage } from '$lib/api/queries';
   import Approaches from '$lib/settings/Approaches.svelte';
+  import Carried from '$lib/settings/Carried.svelte';
   import Instruments from '$lib/settings/Instruments.svelte';
   import KeptSafe from '$lib/settings/KeptSafe.svelte';
   import LampSwitch from '$lib/settings/LampSwitch.svelte';
@@ -23,6 +24,7 @@
       <Approaches />
       <LampSwitch />
       <KeptSafe />
+      <Carried />
     </div>
   {/if}
 </Waiting>

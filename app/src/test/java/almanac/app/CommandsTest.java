@@ -11,6 +11,7 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
 
 /** The command line, on a collection that is closed, damaged, or gone. */
 class CommandsTest {
@@ -82,6 +83,39 @@ class CommandsTest {
   }
 
   @Test
+  void writtenIntoAFileAndTakenInElsewhereItIsTheSameCollection(@TempDir Path elsewhere)
+      throws Exception {
+    try (var app = RunningApplication.withDemo()) {
+      app.start();
+      var plants = app.get("/api/plants").body().toString();
+      app.stop();
+      var first = elsewhere.resolve("first.zip").toString();
+      var second = elsewhere.resolve("second.zip").toString();
+      assertThat(run(app.data(), "export", first).out()).contains("plants");
+      assertThat(run(app.data(), "import", first, "--yes").err()).contains("holds the demo");
+      var own = elsewhere.resolve("own");
+      assertThat(run(own, "import", first).err()).contains("say --yes");
+      var taken = run(own, "import", first, "--yes");
+      assertThat(taken.code()).as(taken.err()).isZero();
+      assertThat(run(own, "export", second).code()).isZero();
+      assertThat(Path.of(second)).hasSameBinaryContentAs(Path.of(first));
+      var again = run(own, "import", second, "--yes");
+      assertThat(again.out()).contains("It is the backup");
+      assertThat(run(own, "check").code()).isZero();
+      assertThat(run(own, "import", elsewhere.resolve("none.zip").toString()).err())
+          .contains("There is no file");
+      Files.writeString(Path.of(first), "no zip");
+      assertThat(run(own, "import", first, "--yes").err()).contains("no zip file");
+      try (var carried =
+          RunningApplication.over(
+              data -> assertThat(run(data, "import", second, "--yes").code()).isZero())) {
+        carried.start();
+        assertThat(carried.get("/api/plants").body().toString()).isEqualTo(plants);
+      }
+    }
+  }
+
+  @Test
   void whatIsMistypedIsAnsweredAndEachCommandHasItsHelp() throws Exception {
     var data = Files.createTempDirectory("almanac-commands");
     assertThat(run(data, "backup").err()).contains("There is no collection in " + data);
@@ -89,7 +123,7 @@ class CommandsTest {
     var wrong = run(data, "check", "--quick");
     assertThat(wrong.code()).isEqualTo(2);
     assertThat(wrong.err()).contains("--quick").contains("--help");
-    for (var command : List.of("backup", "restore", "check")) {
+    for (var command : List.of("backup", "restore", "check", "export", "import")) {
       var help = run(data, command, "--help");
       assertThat(help.code()).isZero();
       assertThat(help.out()).contains("--data", "Exit codes");

@@ -2,58 +2,49 @@ package almanac.app.carrying;
 
 import almanac.app.disk.DataDisk;
 import almanac.app.refusals.NotFound;
-import almanac.app.schema.Contents;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.OutputStream;
 import java.nio.file.Files;
-import java.nio.file.Path;
 import java.sql.SQLException;
-import java.util.Comparator;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
 
-/** Packages that were looked through and not taken in yet, each unpacked in a folder of its own. */
+/** The package that was looked through last, until it is taken in or left. */
 @Component
 class Arrivals {
-  private static final String DATABASE = "almanac";
-
   private final DataDisk disk;
+  private @Nullable Arrival waiting;
 
   Arrivals(DataDisk disk) {
     this.disk = disk;
   }
 
-  /**
-   * A package that can be taken in.
-   *
-   * @param database of it
-   * @param photographs the folder with its photographs
-   */
-  record Arrival(UUID uid, Contents contents, Path database, Path photographs) {}
+  /** A package that can be taken in. */
+  record Arrival(UUID uid, Arriving arriving) {}
 
   /**
    * Unpacks a package and reads all of it.
    *
    * @throws BadPackage in a sentence, if it cannot be taken in; then nothing is kept of it
    */
-  Arrival look(InputStream zip) throws IOException, SQLException {
-    sweep();
-    var uid = UUID.randomUUID();
-    var folder = Files.createDirectories(folder(uid));
+  synchronized Arrival look(InputStream zip) throws IOException {
+    leave();
+    var file = Files.createTempFile(disk.folder(), "arriving", ".zip");
     try {
-      var file = folder.resolve("package.zip");
       try (var laid = Files.newOutputStream(file)) {
         lay(zip, laid);
       }
-      var contents = Intake.of(file, folder.resolve(DATABASE), photographs(uid));
+      var arrival = new Arrival(UUID.randomUUID(), Arriving.of(file, disk.folder()));
+      waiting = arrival;
+      return arrival;
+    } catch (SQLException e) {
+      throw new IOException(e);
+    } finally {
       Files.delete(file);
-      return arrival(uid, contents);
-    } catch (IOException | SQLException | RuntimeException bad) {
-      delete(folder);
-      throw bad;
     }
   }
 
@@ -71,51 +62,31 @@ class Arrivals {
   }
 
   /**
-   * One that was looked through.
+   * The one that waits.
    *
    * @throws NotFound if it was left, or another came since
    */
-  Arrival one(UUID uid) throws SQLException {
-    if (!Files.isDirectory(folder(uid))) {
+  synchronized Arriving one(UUID uid) {
+    if (waiting == null || !waiting.uid().equals(uid)) {
       throw new NotFound("This package is gone; choose it again.");
     }
-    return arrival(uid, Contents.of(folder(uid).resolve(DATABASE)));
+    return waiting.arriving();
   }
 
-  private Arrival arrival(UUID uid, Contents contents) {
-    return new Arrival(uid, contents, folder(uid).resolve(DataDisk.DATABASE), photographs(uid));
+  synchronized void leave() throws IOException {
+    if (waiting != null) {
+      waiting.arriving().close();
+      waiting = null;
+    }
   }
 
-  void leave(UUID uid) throws IOException {
-    delete(folder(uid));
-  }
-
-  /** What nobody took in: at most one waits. */
+  /** What was waiting, or on its way, when the program ended. */
   @EventListener(ApplicationReadyEvent.class)
   void sweep() throws IOException {
-    delete(root());
-  }
-
-  private static void delete(Path folder) throws IOException {
-    if (!Files.exists(folder)) {
-      return;
-    }
-    try (var files = Files.walk(folder)) {
-      for (var file : files.sorted(Comparator.reverseOrder()).toList()) {
-        Files.delete(file);
+    try (var left = Files.newDirectoryStream(disk.folder(), "{arriving,package}*")) {
+      for (var each : left) {
+        Arriving.remove(each);
       }
     }
-  }
-
-  private Path root() {
-    return disk.folder().resolve("arriving");
-  }
-
-  private Path folder(UUID uid) {
-    return root().resolve(uid.toString());
-  }
-
-  private Path photographs(UUID uid) {
-    return folder(uid).resolve("photographs");
   }
 }

@@ -5,7 +5,6 @@ import almanac.app.backups.Backups;
 import almanac.app.backups.Reason;
 import almanac.app.carrying.Arrivals.Arrival;
 import almanac.app.disk.DataDisk;
-import almanac.app.disk.OnDisk;
 import almanac.app.photos.PhotoFiles;
 import almanac.app.refusals.Conflict;
 import almanac.app.site.Settings;
@@ -46,7 +45,7 @@ class Carrying {
   }
 
   /** Writes the collection, as it is at one moment, into a file that is to be removed. */
-  Path pack() throws IOException, SQLException {
+  Path pack() throws IOException {
     disk.refuseUnlessKept();
     var file = Files.createTempFile(disk.folder(), "package", ".zip");
     try (var connection = source.getConnection();
@@ -56,7 +55,10 @@ class Carrying {
       Carriage.write(connection, photographs(), out);
       connection.rollback();
       return file;
-    } catch (IOException | SQLException | RuntimeException e) {
+    } catch (SQLException e) {
+      Files.delete(file);
+      throw new IOException(e);
+    } catch (IOException | RuntimeException e) {
       Files.delete(file);
       throw e;
     }
@@ -71,7 +73,7 @@ class Carrying {
    *
    * @throws BadPackage in a sentence, if it cannot be taken in
    */
-  synchronized Arrival look(InputStream zip) throws IOException, SQLException {
+  synchronized Arrival look(InputStream zip) throws IOException {
     disk.refuseUnlessKept();
     return arrivals.look(zip);
   }
@@ -83,33 +85,20 @@ class Carrying {
    * @return that backup
    * @throws Conflict if this is the demo
    */
-  synchronized Backup take(UUID uid) throws IOException, SQLException {
+  synchronized Backup take(UUID uid) throws IOException {
     if (settings.get("collection").filter("demo"::equals).isPresent()) {
       throw new Conflict(
           "This is the demo. Open your own collection with ./almanac run, and take the package in there.");
     }
-    var arrival = arrivals.one(uid);
+    var arriving = arrivals.one(uid);
     var before = backups.take(Reason.IMPORT);
-    settle(arrival.photographs(), photographs());
-    exchange.replaceBy(arrival.database());
-    arrivals.leave(uid);
+    arriving.settlePhotographs(photographs());
+    exchange.replaceBy(arriving.database());
+    arrivals.leave();
     return before;
   }
 
-  /** Lays photographs among the others; what is there already is the same. */
-  static void settle(Path arrived, Path photographs) throws IOException {
-    Files.createDirectories(photographs);
-    try (var files = Files.newDirectoryStream(arrived)) {
-      for (var file : files) {
-        var to = photographs.resolve(file.getFileName());
-        if (!Files.exists(to)) {
-          OnDisk.place(file, to);
-        }
-      }
-    }
-  }
-
-  void leave(UUID uid) throws IOException {
-    arrivals.leave(uid);
+  void leave() throws IOException {
+    arrivals.leave();
   }
 }

@@ -9,7 +9,6 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.nio.file.Files;
-import java.sql.SQLException;
 import java.time.LocalDate;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -50,7 +49,7 @@ class CarryingController {
 
   @GetMapping("/api/package")
   @Operation(summary = "The whole collection as a package of CSV tables, with its photographs")
-  void carryOut(HttpServletResponse response) throws IOException, SQLException {
+  void carryOut(HttpServletResponse response) throws IOException {
     var file = carrying.pack();
     try {
       response.setContentType("application/zip");
@@ -67,10 +66,10 @@ class CarryingController {
   @PostMapping(path = "/api/package/arrivals", consumes = "application/zip")
   @ResponseStatus(HttpStatus.CREATED)
   @Operation(summary = "Looks a package through, whole, without taking it in")
-  ArrivalView look(HttpServletRequest request) throws IOException, SQLException {
+  ArrivalView look(HttpServletRequest request) throws IOException {
     try {
       var arrival = carrying.look(request.getInputStream());
-      var contents = arrival.contents();
+      var contents = arrival.arriving().contents();
       return new ArrivalView(
           arrival.uid(),
           contents.plants(),
@@ -85,14 +84,14 @@ class CarryingController {
   @PostMapping("/api/package/arrivals/{uid}")
   @Operation(
       summary = "Puts a package in the place of the collection, of which a backup is taken before")
-  TakenIn take(@PathVariable UUID uid) throws IOException, SQLException {
+  TakenIn take(@PathVariable UUID uid) throws IOException {
     return TakenIn.after(carrying.take(uid));
   }
 
-  @DeleteMapping("/api/package/arrivals/{uid}")
+  @DeleteMapping("/api/package/arrivals")
   @ResponseStatus(HttpStatus.NO_CONTENT)
-  @Operation(summary = "Leaves a package that was looked through")
-  void leave(@PathVariable UUID uid) throws IOException {
-    carrying.leave(uid);
+  @Operation(summary = "Leaves the package that was looked through last")
+  void leave() throws IOException {
+    carrying.leave();
   }
 }

@@ -23,7 +23,7 @@ enum Value {
   NUMBER("number", "default", "DOUBLE PRECISION"),
   YES_OR_NO("boolean", "default", "BOOLEAN"),
   DAY("date", "default", "DATE"),
-  MOMENT("datetime", "default", "TIMESTAMP WITH TIME ZONE"),
+  MOMENT("datetime", "any", "TIMESTAMP WITH TIME ZONE"),
   LIST("array", "default", "ARRAY");
 
   private static final JsonMapper JSON = JsonMapper.builder().build();

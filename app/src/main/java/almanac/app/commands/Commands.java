@@ -11,7 +11,13 @@ import picocli.CommandLine.ParameterException;
 @Command(
     name = "./almanac",
     description = "What is done to a collection while Mellow Almanac is closed.",
-    subcommands = {BackupCommand.class, RestoreCommand.class, CheckCommand.class},
+    subcommands = {
+      BackupCommand.class,
+      RestoreCommand.class,
+      CheckCommand.class,
+      ExportCommand.class,
+      ImportCommand.class
+    },
     mixinStandardHelpOptions = true)
 public final class Commands {
   /** All is well. */

@@ -1,19 +1,14 @@
 package almanac.app.commands;
 
 import almanac.app.backups.Backup;
-import almanac.app.backups.Packed;
 import almanac.app.backups.Reason;
 import almanac.app.disk.OnDisk;
 import almanac.app.folder.FolderMark;
 import almanac.app.folder.StartRefused;
-import almanac.app.refusals.Sentences;
 import almanac.app.schema.Schema;
 import java.io.IOException;
 import java.io.PrintWriter;
-import java.nio.file.Files;
 import java.sql.SQLException;
-import java.time.LocalDateTime;
-import java.time.format.DateTimeFormatter;
 import java.util.concurrent.Callable;
 import org.jspecify.annotations.Nullable;
 import picocli.CommandLine.Command;
@@ -35,9 +30,6 @@ import picocli.CommandLine.Spec;
       "2:nothing was changed; what is in the way is said"
     })
 final class RestoreCommand implements Callable<Integer> {
-  private static final DateTimeFormatter STAMP =
-      DateTimeFormatter.ofPattern("uuuu-MM-dd'T'HH-mm-ss");
-
   @Spec private CommandSpec spec;
   @Mixin private InFolder in;
 
@@ -50,8 +42,7 @@ final class RestoreCommand implements Callable<Integer> {
   @Option(names = "--list", description = "Lists the backups and changes nothing.")
   private boolean list;
 
-  @Option(names = "--yes", description = "Does not ask before it changes anything.")
-  private boolean yes;
+  @Mixin private Replacing replacing;
 
   @Override
   public Integer call() throws IOException, SQLException {
@@ -68,9 +59,7 @@ final class RestoreCommand implements Callable<Integer> {
   private int ask(PrintWriter out) throws IOException, SQLException {
     var backup = wanted();
     out.println(said(backup));
-    if (!yes && !agreed()) {
-      throw new StartRefused("Nothing was changed.");
-    }
+    replacing.ask("Bring it back?");
     bringBack(backup, out);
     return Commands.WELL;
   }
@@ -110,18 +99,8 @@ final class RestoreCommand implements Callable<Integer> {
     return backup;
   }
 
-  private boolean agreed() {
-    var console = System.console();
-    if (console == null) {
-      throw new StartRefused("Nobody can be asked here; say --yes to bring it back.");
-    }
-    return "yes".equals(console.readLine("Bring it back? Type yes: "));
-  }
-
   private void bringBack(Backup backup, PrintWriter out) throws IOException, SQLException {
-    out.println("Keeping what there is now …");
-    out.flush();
-    keep(out);
+    replacing.keep(in, Reason.RESTORE, out);
     var making = in.folder().resolve("almanac-being-made");
     var made = in.folder().resolve("almanac-being-made.mv.db");
     in.backups().unpack(backup, made, in.photographs());
@@ -129,29 +108,5 @@ final class RestoreCommand implements Callable<Integer> {
     OnDisk.place(made, in.database());
     new FolderMark(in.folder()).write(backup.demo());
     out.println("The collection is as it was on %s.".formatted(backup.at().toLocalDate()));
-  }
-
-  private void keep(PrintWriter out) throws IOException {
-    if (!Files.exists(in.database())) {
-      return;
-    }
-    try {
-      var before =
-          in.backups()
-              .take(
-                  LocalDateTime.now(),
-                  Reason.RESTORE,
-                  zip -> Packed.pack(in.database(), zip),
-                  in.photographs());
-      out.println("Taken before: " + said(before));
-    } catch (SQLException damaged) {
-      var aside =
-          in.folder()
-              .resolve("almanac-damaged-%s.mv.db".formatted(STAMP.format(LocalDateTime.now())));
-      OnDisk.copy(in.database(), aside);
-      out.println(
-          "The present file is damaged (%s); it is kept as %s."
-              .formatted(Sentences.of(damaged), aside.getFileName()));
-    }
   }
 }

@@ -1,0 +1,75 @@
+package almanac.app.carrying;
+
+import almanac.app.disk.DataDisk;
+import almanac.app.disk.OnDisk;
+import almanac.app.schema.Contents;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.sql.SQLException;
+import java.util.Comparator;
+
+/**
+ * A package that was unpacked and read whole beside the collection, and not taken in yet.
+ *
+ * @param folder of its own
+ * @param contents what it holds
+ */
+public record Arriving(Path folder, Contents contents) implements AutoCloseable {
+  private static final String DATABASE = "almanac";
+
+  /**
+   * Unpacks a package and reads all of it.
+   *
+   * @param beside the folder of the collection
+   * @throws BadPackage in a sentence, if it cannot be taken in; then nothing is kept of it
+   */
+  public static Arriving of(Path file, Path beside) throws IOException, SQLException {
+    var folder = Files.createTempDirectory(beside, "arriving");
+    try {
+      return new Arriving(folder, Intake.of(file, folder.resolve(DATABASE), photographs(folder)));
+    } catch (IOException | SQLException | RuntimeException bad) {
+      remove(folder);
+      throw bad;
+    }
+  }
+
+  public Path database() {
+    return folder.resolve(DataDisk.DATABASE);
+  }
+
+  private static Path photographs(Path folder) {
+    return folder.resolve("photographs");
+  }
+
+  /** Lays its photographs among the others; what is there already is the same. */
+  public void settlePhotographs(Path photographs) throws IOException {
+    Files.createDirectories(photographs);
+    try (var files = Files.newDirectoryStream(photographs(folder))) {
+      for (var file : files) {
+        var to = photographs.resolve(file.getFileName());
+        if (!Files.exists(to)) {
+          OnDisk.place(file, to);
+        }
+      }
+    }
+  }
+
+  /** Leaves nothing of it beside the collection. */
+  @Override
+  public void close() throws IOException {
+    remove(folder);
+  }
+
+  /** Removes a folder with all that is in it, if it is there. */
+  static void remove(Path folder) throws IOException {
+    if (!Files.exists(folder)) {
+      return;
+    }
+    try (var files = Files.walk(folder)) {
+      for (var file : files.sorted(Comparator.reverseOrder()).toList()) {
+        Files.delete(file);
+      }
+    }
+  }
+}
