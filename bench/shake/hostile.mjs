@@ -69,11 +69,11 @@ class Maker {
     );
     const [method, operation] = this.pick(Object.entries(methods));
     const filled = path.replace(/\{(\w+)\}/g, (_, name) =>
-      encodeURIComponent(String(this.next(8) ? this.parameter(operation, name) : this.pick(['x', '-1', '%00', '1e9', '../1']))),
+      addressed((this.next(8) ? this.parameter(operation, name) : this.pick(['x', '-1', '%00', '1e9', '../1']))),
     );
     const query = (operation.parameters ?? [])
       .filter((each) => each.in === 'query' && (each.required || this.next(2)))
-      .map((each) => `${each.name}=${encodeURIComponent(String(this.value(each.schema)))}`)
+      .map((each) => `${each.name}=${addressed(this.value(each.schema))}`)
       .join('&');
     const schema = operation.requestBody?.content?.['application/json']?.schema;
     let body = schema ? JSON.stringify(this.value(schema)) : undefined;
@@ -86,6 +86,9 @@ class Maker {
     return schema?.type === 'integer' ? 1 + this.next(70) : this.value(schema);
   }
 }
+
+/** As it can stand in an address; half a character cannot. */
+const addressed = (value) => encodeURIComponent(String(value).toWellFormed?.() ?? String(value).replace(/[\ud800-\udfff]/g, '?'));
 
 export async function hostile(data, times) {
   const program = await Program.start(data);

@@ -3,6 +3,7 @@
   import CheckRow from '$lib/checks/CheckRow.svelte';
   import VerdictMark from '$lib/drawings/VerdictMark.svelte';
   import Waiting from '$lib/shell/Waiting.svelte';
+  import Welcome from '$lib/welcome/Welcome.svelte';
   import Sentence from '$lib/words/Sentence.svelte';
   import { short } from '$lib/words/dates';
 
@@ -23,15 +24,11 @@
 
 <svelte:head><title>Today · Mellow Almanac</title></svelte:head>
 
-<h1>Today</h1>
 <Waiting query={plants}>
   {#if !plants.data?.length}
-    <section class="sheet empty">
-      <h2>No plants yet</h2>
-      <p>Add the first one with what stands on its label; a look at it comes next.</p>
-      <a class="act go" href="/plants/new">Add a plant</a>
-    </section>
+    <Welcome />
   {:else}
+    <h1>Today</h1>
     <div class="columns">
       <section class="sheet" aria-labelledby="now">
         {#if jobs.data?.length || batches.data?.length}
@@ -156,12 +153,6 @@
     gap: 10px;
     padding: 7px 0;
     font-size: 14.5px;
-  }
-  .empty {
-    max-width: 520px;
-    display: grid;
-    gap: 12px;
-    justify-items: start;
   }
   @media (max-width: 700px) {
     section[aria-labelledby='now'] p .quiet {

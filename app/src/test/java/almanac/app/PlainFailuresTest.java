@@ -9,7 +9,9 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.net.Socket;
 import java.net.URI;
+import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
 import java.util.Random;
 import javax.imageio.ImageIO;
@@ -196,5 +198,30 @@ class PlainFailuresTest {
     }
     assertThat(refused).as("some were damaged").isPositive();
     assertThat(APP.get("/api/plants/6/photos").body()).hasSize(before + kept);
+  }
+
+  @Test
+  void nothingOfTheCollectionIsKeptOnTheWayAndPagesRunNothingFromElsewhere() throws Exception {
+    var list =
+        HttpClient.newHttpClient()
+            .send(APP.request("/api/plants").GET().build(), HttpResponse.BodyHandlers.discarding())
+            .headers();
+    assertThat(list.allValues("Cache-Control")).containsExactly("no-store");
+    assertThat(list.firstValue("Content-Security-Policy").orElse(""))
+        .contains("default-src 'self'", "script-src 'self' 'sha256-", "frame-ancestors 'none'");
+    var file =
+        HttpClient.newHttpClient()
+            .send(
+                APP.request("/api/field-guide").GET().build(),
+                HttpResponse.BodyHandlers.discarding());
+    assertThat(file.headers().allValues("Cache-Control")).hasSize(1);
+  }
+
+  @Test
+  void anAddressThatClimbsOutIsRefusedAsEverythingElseIs() throws Exception {
+    var refused = APP.get("/api/photos/..%2F1");
+    assertThat(refused.status()).isEqualTo(400);
+    assertThat(refused.type()).contains("application/problem+json");
+    assertThat(refused.body().path("detail").asString()).contains("cannot be read");
   }
 }

@@ -12,6 +12,8 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.core.annotation.Order;
+import org.springframework.http.CacheControl;
+import org.springframework.http.HttpHeaders;
 import org.springframework.stereotype.Component;
 import org.springframework.web.filter.OncePerRequestFilter;
 
@@ -32,8 +34,10 @@ class Guard extends OncePerRequestFilter {
   private static final Set<String> READING = Set.of("GET", "HEAD", "OPTIONS");
 
   private final Set<String> names;
+  private final PagePolicy policy;
 
-  Guard(@Value("${almanac.host}") String host) {
+  Guard(@Value("${almanac.host}") String host, PagePolicy policy) {
+    this.policy = policy;
     names =
         Stream.of("localhost", "127.0.0.1", "[::1]", host).collect(Collectors.toUnmodifiableSet());
   }
@@ -45,6 +49,11 @@ class Guard extends OncePerRequestFilter {
     response.setHeader("X-Content-Type-Options", "nosniff");
     response.setHeader("X-Frame-Options", "DENY");
     response.setHeader("Referrer-Policy", "no-referrer");
+    response.setHeader("Content-Security-Policy", policy.header());
+    if (request.getRequestURI().startsWith("/api/")) {
+      // What is kept for the round is kept by the page itself, and by nobody on the way.
+      response.setHeader(HttpHeaders.CACHE_CONTROL, CacheControl.noStore().getHeaderValue());
+    }
     if (!names.contains(request.getServerName())) {
       refuse(response, 421, "This address is not served here.");
     } else if (fromElsewhere(request)) {
