@@ -30,7 +30,7 @@ export async function kills(data, times) {
       break;
     }
     const writing = [0, 1, 2, 3].map((writer) => write(program, writer, i, picture, acts, photos));
-    await pause(30 + Math.random() * 700);
+    await pause(200 + Math.random() * 2800);
     await program.kill();
     await Promise.all(writing);
     count.kills++;
