@@ -2,7 +2,7 @@
 import { execFileSync } from 'node:child_process';
 import { rmSync, statfsSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { Program } from './program.mjs';
+import { pause, Program } from './program.mjs';
 
 const MEGABYTE = 1e6;
 
@@ -30,7 +30,12 @@ export async function full(folder) {
     count.readsGoOn = (await program.get('/api/plants/2')).status;
     count.health = await health();
     count.lastBackup = (await program.post('/api/backups', {})).status;
-    rmSync(join(folder, `ballast-${10 * MEGABYTE}`));
+    // And then to the last byte, for as long as the database may want to write something by itself.
+    fill(0);
+    await pause(3000);
+    count.toTheLastByte = (await look(2)).status;
+    count.readsGoOnThen = (await program.get('/api/plants/2')).status;
+    for (const left of [10 * MEGABYTE, 0]) rmSync(join(folder, `ballast-${left}`));
     count.afterwards = (await look(3)).status;
     count.healthAfterwards = await health();
     await program.stop();

@@ -18,6 +18,7 @@
   import Tick from '$lib/forms/Tick.svelte';
   import { saved } from '$lib/shell/toaster';
   import PlaceChoice, { NEW_PLACE } from './PlaceChoice.svelte';
+  import { genusOf } from './genus';
   import { newPlant, sentPlant, type TypedPlant } from './adding';
 
   interface Props {
@@ -57,9 +58,37 @@
     'price',
   ];
 
+  const genus = $derived(genusOf(form.label, options.genera));
+  /** The kind that was proposed by the name, until another is chosen. */
+  let proposed = $state('');
+  const kindHint = $derived.by(() => {
+    if (!kind) return 'Decides how it is judged';
+    if (proposed !== form.kind) return `Takes a move ${kind.readyWhen}`;
+    return genus?.sure
+      ? `By its genus; takes a move ${kind.readyWhen}`
+      : `A guess by its genus, in which roots differ; takes a move ${kind.readyWhen}`;
+  });
+
   function chooseKind() {
     if (kind) form.moisture = kind.moisture;
   }
+
+  function propose() {
+    if (!genus || (form.kind && form.kind !== proposed)) return;
+    form.kind = proposed = genus.kind;
+    chooseKind();
+  }
+
+  /** What may be left folded, unless something in it is wrong or was told before. */
+  const FOLDED = ['mix', 'pot', 'arrivedOn', 'cameFrom', 'price'];
+  const wrong = $derived(
+    problem?.faults.some(({ field }) => FOLDED.some((each) => field.startsWith(each))) ?? false,
+  );
+  // svelte-ignore state_referenced_locally
+  let unfolded = $state(Boolean(mother) || form.mix.length > 0 || form.cameFrom !== '');
+  $effect(() => {
+    if (wrong) unfolded = true;
+  });
 
   async function placeId(): Promise<number> {
     if (chosenPlace !== NEW_PLACE) return chosenPlace ? Number(chosenPlace) : (null as never);
@@ -98,13 +127,19 @@
     label="Name on the label"
     hint="Letter by letter, mistakes and all"
     fault={faultOf(problem, 'label')}
-    bind:value={form.label}
+    bind:value={
+      () => form.label,
+      (text) => {
+        form.label = text;
+        propose();
+      }
+    }
   />
 
   <div class="two">
     <ChoiceField
       label="Kind"
-      hint={kind ? `Takes a move ${kind.readyWhen}` : 'Decides how it is judged'}
+      hint={kindHint}
       fault={faultOf(problem, 'kind')}
       unchosen="Choose…"
       choices={options.kinds.map((each) => ({
@@ -120,28 +155,41 @@
 
   <PottedOnField fault={faultOf(problem, 'pottedOn')} bind:pottedOn={form.pottedOn} />
 
-  <PotFields bind:pot={form.pot} pots={options.pots} {problem} />
-  <MixEditor bind:mix={form.mix} components={options.components} fault={faultOf(problem, 'mix')} />
-  <MoistureField bind:moisture={form.moisture} moistures={options.moistures} />
+  <details bind:open={unfolded}>
+    <summary>More of it: its pot and mix, where it came from, what is to be done first</summary>
+    <div class="more">
+      <PotFields bind:pot={form.pot} pots={options.pots} {problem} />
+      <MixEditor
+        bind:mix={form.mix}
+        components={options.components}
+        fault={faultOf(problem, 'mix')}
+      />
+      <MoistureField bind:moisture={form.moisture} moistures={options.moistures} />
 
-  <div class="two">
-    <DayField
-      label="Came on"
-      hint="The day it came to you; empty if nobody knows"
-      fault={faultOf(problem, 'arrivedOn')}
-      bind:value={form.arrivedOn}
-    />
-    <Tick label="It came without live roots" bind:checked={form.cameRootless} />
-    <TextField label="Came from" fault={faultOf(problem, 'cameFrom')} bind:value={form.cameFrom} />
-    <TextField
-      label="Price"
-      hint="If you want to keep it"
-      fault={faultOf(problem, 'price')}
-      bind:value={form.price}
-    />
-    <Tick label="Keep it apart, and look it over now" bind:checked={form.apart} />
-    <Tick label="Hold it in the pot it came in" bind:checked={form.held} />
-  </div>
+      <div class="two">
+        <DayField
+          label="Came on"
+          hint="The day it came to you; empty if nobody knows"
+          fault={faultOf(problem, 'arrivedOn')}
+          bind:value={form.arrivedOn}
+        />
+        <Tick label="It came without live roots" bind:checked={form.cameRootless} />
+        <TextField
+          label="Came from"
+          fault={faultOf(problem, 'cameFrom')}
+          bind:value={form.cameFrom}
+        />
+        <TextField
+          label="Price"
+          hint="If you want to keep it"
+          fault={faultOf(problem, 'price')}
+          bind:value={form.price}
+        />
+        <Tick label="Keep it apart, and look it over now" bind:checked={form.apart} />
+        <Tick label="Hold it in the pot it came in" bind:checked={form.held} />
+      </div>
+    </div>
+  </details>
 
   <div class="form-end">
     <button class="act go" disabled={saving.busy}
@@ -157,6 +205,16 @@
     gap: 18px;
     max-width: 760px;
     padding: 20px 22px;
+  }
+  summary {
+    cursor: pointer;
+    font-weight: 600;
+    padding: 8px 0;
+  }
+  .more {
+    display: grid;
+    gap: 18px;
+    padding-top: 10px;
   }
   .two {
     display: grid;

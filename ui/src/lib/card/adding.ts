@@ -2,6 +2,9 @@ import type { Schemas } from '$lib/api/client';
 import { sentMix, typedMix, type TypedPart } from '$lib/forms/mix';
 import { NO_POT, sentPot, type TypedPot } from '$lib/forms/pot';
 
+/** Where nothing is said of the mix, nobody knows it. */
+const NOBODY_KNOWS: Schemas['MixPart'][] = [{ component: 'UNKNOWN', parts: 1 }];
+
 /** A plant that is about to come, while it is typed. */
 export interface TypedPlant {
   label: string;
@@ -54,7 +57,7 @@ export function sentPlant(
   return {
     ...rest,
     placeId,
-    mix: sentMix(mix),
+    mix: mix.length ? sentMix(mix) : NOBODY_KNOWS,
     pot: sentPot(pot),
     arrivedOn: arrivedOn || null,
     motherId: mother?.id ?? null,

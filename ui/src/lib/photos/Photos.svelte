@@ -11,21 +11,22 @@
   const { plantId, today }: Props = $props();
   const client = useQueryClient();
   const query = photosOf(() => plantId);
-  let sending = $state(0);
+  /** Which of how many is on its way. */
+  let sending = $state<{ turn: number; of: number }>();
   let faults = $state<string[]>([]);
 
   async function send(files: FileList | null) {
     faults = [];
-    for (const file of files ?? []) {
-      sending++;
+    const all = [...(files ?? [])];
+    for (const [i, file] of all.entries()) {
+      sending = { turn: i + 1, of: all.length };
       try {
         await sendPhoto(plantId, file);
       } catch (failure) {
         faults.push(failure instanceof Error ? failure.message : String(failure));
-      } finally {
-        sending--;
       }
     }
+    sending = undefined;
     void client.invalidateQueries({ queryKey: ['photos', plantId] });
   }
 </script>
@@ -54,7 +55,7 @@
     <p class="quiet">None yet. The place where a picture was taken is never kept.</p>
   {/if}
   <label class="act small add">
-    {sending ? `Keeping ${sending}…` : 'Add photographs'}
+    {sending ? `Keeping ${sending.turn} of ${sending.of}…` : 'Add photographs'}
     <input
       type="file"
       accept="image/*"

@@ -122,7 +122,8 @@ class CarryingTest {
     assertThat(OTHER.get("/api/plants").body()).isEqualTo(before);
     try (var left = Files.list(OTHER.data())) {
       assertThat(left.map(file -> file.getFileName().toString()))
-          .noneMatch(name -> name.startsWith("package"));
+          .noneMatch(
+              name -> name.startsWith("almanac-arriving") || name.startsWith("almanac-leaving"));
     }
     return looked.fault("package").orElseThrow();
   }

@@ -18,6 +18,7 @@ class ArrivalTest {
     Find.entry(page, "Kind").selectOption("Oncidium alliance");
     Find.entry(page, "Place").selectOption("East sill");
     Find.entry(page, "Potted on").fill("2025-03");
+    Work.unfold(page);
     page.getByLabel("What it stands in").selectOption("medium bark (8–12 mm)");
     Find.entry(page, "Came on").fill("yesterday");
     Find.entry(page, "Came from").fill("a swap at the lock");

@@ -69,6 +69,7 @@ class DraftsTest {
     try (var browsing = Browsing.desk(ALMANAC.address())) {
       var page = browsing.open("/plants/new");
       Find.entry(page, "Name on the label").fill("Vanda Half Told");
+      Work.unfold(page);
       page.getByLabel("What it stands in").selectOption("I do not know");
       page.reload();
       isHereAgain(page);

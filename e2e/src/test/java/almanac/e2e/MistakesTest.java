@@ -18,6 +18,7 @@ class MistakesTest {
       page.getByLabel("Kind").selectOption("Vanda");
       Find.entry(page, "Place").selectOption("East sill");
       page.getByLabel("Potted on").fill("2029");
+      Work.unfold(page);
       page.getByLabel("What it stands in").selectOption("medium bark (8–12 mm)");
       page.getByLabel("Parts of component 1").fill("0");
       Find.button(page, "Add the plant").click();

@@ -46,6 +46,7 @@ class OnePlantTest {
     page.getByLabel("Kind").selectOption("Oncidium alliance");
     page.getByLabel("Name of the new place").fill("East sill");
     page.getByLabel("Potted on").fill("2025-02");
+    Work.unfold(page);
     page.getByLabel("What it stands in").selectOption("medium bark (8–12 mm)");
     Find.button(page, "Add the plant").click();
     assertThat(page.locator("h1")).hasText("Oncidium Towing Path");

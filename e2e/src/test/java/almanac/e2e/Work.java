@@ -50,4 +50,9 @@ final class Work {
                     .setData("{\"on\":\"2027-05-15\",\"looks\":%s}".formatted(looks)));
     assertThat(answer.status()).as(answer.text()).isEqualTo(201);
   }
+
+  /** Opens what is folded while a plant is added. */
+  static void unfold(Page page) {
+    page.locator("summary", new Page.LocatorOptions().setHasText("More of it")).click();
+  }
 }

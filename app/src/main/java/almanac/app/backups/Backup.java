@@ -43,8 +43,4 @@ public record Backup(
   static String name(LocalDateTime at) {
     return NAMED.format(at.truncatedTo(ChronoUnit.SECONDS));
   }
-
-  LocalDate day() {
-    return at.toLocalDate();
-  }
 }

@@ -65,6 +65,23 @@ public final class BackupFolder {
     var moment = free(at);
     var zip = zip(Backup.name(moment));
     var packed = OnDisk.aside(zip);
+    try {
+      return take(moment, because, packing, photographs, packed, zip);
+    } catch (IOException | SQLException | RuntimeException failed) {
+      // What there is of it would take the room that another needs.
+      Files.deleteIfExists(packed);
+      throw failed;
+    }
+  }
+
+  private Backup take(
+      LocalDateTime moment,
+      Reason because,
+      Packing packing,
+      Path photographs,
+      Path packed,
+      Path zip)
+      throws IOException, SQLException {
     packing.into(packed);
     var proven = Packed.prove(packed, folder);
     pictures.takeFrom(photographs, proven.photos());

@@ -33,7 +33,7 @@ class Arrivals {
    */
   synchronized Arrival look(InputStream zip) throws IOException {
     leave();
-    var file = Files.createTempFile(disk.folder(), "arriving", ".zip");
+    var file = Files.createTempFile(disk.folder(), Arriving.PREFIX, ".zip");
     try {
       try (var laid = Files.newOutputStream(file)) {
         lay(zip, laid);
@@ -83,7 +83,9 @@ class Arrivals {
   /** What was waiting, or on its way, when the program ended. */
   @EventListener(ApplicationReadyEvent.class)
   void sweep() throws IOException {
-    try (var left = Files.newDirectoryStream(disk.folder(), "{arriving,package}*")) {
+    try (var left =
+        Files.newDirectoryStream(
+            disk.folder(), "{%s,%s}*".formatted(Arriving.PREFIX, Carrying.PREFIX))) {
       for (var each : left) {
         Arriving.remove(each);
       }

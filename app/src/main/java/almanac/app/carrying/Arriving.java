@@ -16,6 +16,9 @@ import java.util.Comparator;
  * @param contents what it holds
  */
 public record Arriving(Path folder, Contents contents) implements AutoCloseable {
+  /** How the names begin of what is on its way in. */
+  static final String PREFIX = "almanac-arriving";
+
   private static final String DATABASE = "almanac";
 
   /**
@@ -25,7 +28,7 @@ public record Arriving(Path folder, Contents contents) implements AutoCloseable 
    * @throws BadPackage in a sentence, if it cannot be taken in; then nothing is kept of it
    */
   public static Arriving of(Path file, Path beside) throws IOException, SQLException {
-    var folder = Files.createTempDirectory(beside, "arriving");
+    var folder = Files.createTempDirectory(beside, PREFIX);
     try {
       return new Arriving(folder, Intake.of(file, folder.resolve(DATABASE), photographs(folder)));
     } catch (IOException | SQLException | RuntimeException bad) {

@@ -22,6 +22,9 @@ import org.springframework.stereotype.Service;
 /** Carries the collection out as a package of files, and another in, while the program runs. */
 @Service
 class Carrying {
+  /** How the names begin of what is on its way out. */
+  static final String PREFIX = "almanac-leaving";
+
   private final DataSource source;
   private final DataDisk disk;
   private final Arrivals arrivals;
@@ -47,7 +50,7 @@ class Carrying {
   /** Writes the collection, as it is at one moment, into a file that is to be removed. */
   Path pack() throws IOException {
     disk.refuseUnlessKept();
-    var file = Files.createTempFile(disk.folder(), "package", ".zip");
+    var file = Files.createTempFile(disk.folder(), PREFIX, ".zip");
     try (var connection = source.getConnection();
         var out = Files.newOutputStream(file)) {
       connection.setAutoCommit(false);

@@ -13,6 +13,7 @@ import almanac.core.inspection.FirstLook;
 import almanac.core.inspection.Item;
 import almanac.core.inspection.Lead;
 import almanac.core.inspection.Section;
+import almanac.core.kinds.Genera;
 import almanac.core.kinds.Kind;
 import almanac.core.kinds.Range;
 import almanac.core.kinds.ReadyRule;
@@ -45,6 +46,8 @@ class ChoicesController {
   /** All that can be chosen. */
   record Choices(
       List<KindChoice> kinds,
+      @Schema(description = "To which kind the plants of a genus usually belong")
+          List<GenusChoice> genera,
       List<ComponentChoice> components,
       List<MoistureChoice> moistures,
       @Schema(description = "In the order in which growers look") List<LookChoice> looks,
@@ -100,6 +103,12 @@ class ChoicesController {
       Moisture moisture,
       boolean rootsHidden) {}
 
+  /** A genus, and the kind that is proposed for a label that begins with it. */
+  record GenusChoice(
+      String name,
+      String kind,
+      @Schema(description = "Whether all that are commonly grown are of that kind") boolean sure) {}
+
   /** A component of a mix. */
   record ComponentChoice(Component component, String words, String detail, boolean organic) {}
 
@@ -130,6 +139,9 @@ class ChoicesController {
   Choices all() {
     return new Choices(
         kinds.all().stream().map(ChoicesController::kind).toList(),
+        Genera.all().stream()
+            .map(genus -> new GenusChoice(genus.name(), genus.kind(), genus.sure()))
+            .toList(),
         Arrays.stream(Component.values())
             .map(each -> new ComponentChoice(each, each.words(), each.detail(), each.organic()))
             .toList(),

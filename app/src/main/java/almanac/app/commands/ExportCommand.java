@@ -48,6 +48,9 @@ final class ExportCommand implements Callable<Integer> {
     try (var connection = Schema.open(in.folder().resolve("almanac"));
         var out = Files.newOutputStream(aside)) {
       Carriage.write(connection, in.photographs(), out);
+    } catch (IOException | SQLException | RuntimeException failed) {
+      Files.deleteIfExists(aside);
+      throw failed;
     }
     OnDisk.place(aside, file.toAbsolutePath());
     spec.commandLine()

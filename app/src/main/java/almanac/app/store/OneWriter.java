@@ -7,10 +7,12 @@ import java.sql.SQLException;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.locks.ReentrantLock;
 import javax.sql.DataSource;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.jdbc.datasource.DataSourceUtils;
 import org.springframework.jdbc.support.JdbcTransactionManager;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.TransactionDefinition;
+import org.springframework.transaction.TransactionSystemException;
 import org.springframework.transaction.support.DefaultTransactionStatus;
 
 /**
@@ -27,10 +29,12 @@ class OneWriter extends JdbcTransactionManager {
 
   private final transient ReentrantLock turn = new ReentrantLock(true);
   private final transient DataDisk disk;
+  private final transient ApplicationEventPublisher events;
 
-  OneWriter(DataSource dataSource, DataDisk disk) {
+  OneWriter(DataSource dataSource, DataDisk disk, ApplicationEventPublisher events) {
     super(dataSource);
     this.disk = disk;
+    this.events = events;
   }
 
   /**
@@ -64,7 +68,9 @@ class OneWriter extends JdbcTransactionManager {
     try (var statement = connection.createStatement()) {
       statement.execute(ONTO_THE_DISK);
     } catch (SQLException e) {
-      throw translateException("sync", e);
+      // Nobody knows whether it is kept: what is remembered is read anew.
+      events.publishEvent(new CollectionReplaced());
+      throw new TransactionSystemException("Not sure to be on the disk", e);
     } finally {
       DataSourceUtils.releaseConnection(connection, source);
     }

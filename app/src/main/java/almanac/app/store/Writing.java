@@ -35,13 +35,13 @@ public final class Writing {
         });
   }
 
-  /** Does something if the present transaction ends without being kept. */
+  /** Does something if the present transaction is given up. */
   public static void unlessItHolds(Runnable task) {
     TransactionSynchronizationManager.registerSynchronization(
         new TransactionSynchronization() {
           @Override
           public void afterCompletion(int status) {
-            if (status != STATUS_COMMITTED) {
+            if (status == STATUS_ROLLED_BACK) {
               task.run();
             }
           }

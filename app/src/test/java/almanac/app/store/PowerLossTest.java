@@ -72,7 +72,9 @@ class PowerLossTest {
   private static void write(DataSource source, Path folder, Set<Integer> acknowledged)
       throws Exception {
     var db = new JdbcTemplate(source);
-    var writing = new TransactionTemplate(new OneWriter(source, new DataDisk(folder.toString())));
+    var writing =
+        new TransactionTemplate(
+            new OneWriter(source, new DataDisk(folder.toString()), event -> {}));
     var next = new AtomicInteger();
     Callable<Void> writer =
         () -> {
