@@ -77,7 +77,7 @@
       />
       {#if chosen && chosen.fit !== 'TOO_SMALL' && chosen.shiftMm >= 3}
         <p class="shift">
-          <b>Shift it {lengthSaid(chosen.shiftMm)} towards {chosen.shiftHour} o’clock</b>, so that
+          <b>Shift it {lengthSaid(Math.round(chosen.shiftMm))} towards {chosen.shiftHour} o’clock</b>, so that
           the old end lies at the rim and the leads have the room.
         </p>
       {:else if chosen && chosen.fit !== 'TOO_SMALL'}
