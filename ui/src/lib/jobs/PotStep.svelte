@@ -77,8 +77,8 @@
       />
       {#if chosen && chosen.fit !== 'TOO_SMALL' && chosen.shiftMm >= 3}
         <p class="shift">
-          <b>Shift it {lengthSaid(Math.round(chosen.shiftMm))} towards {chosen.shiftHour} o’clock</b>, so that
-          the old end lies at the rim and the leads have the room.
+          <b>Shift it {lengthSaid(Math.round(chosen.shiftMm))} towards {chosen.shiftHour} o’clock</b
+          >, so that the old end lies at the rim and the leads have the room.
         </p>
       {:else if chosen && chosen.fit !== 'TOO_SMALL'}
         <p class="shift"><b>In the middle</b>: it grows all ways.</p>
