@@ -129,6 +129,28 @@ class BackupsTest {
     assertThat(APP.post("/api/backups/2000-01-01T00-00-00/restore", "{}").status()).isEqualTo(404);
   }
 
+  /** Thirteen months of which twelve are kept: what is taken before would push the oldest out. */
+  @Test
+  void theOldestIsBroughtBackAlthoughTheOneThatIsTakenBeforePushesItOut() throws Exception {
+    var name = take().path("name").asString();
+    var before = everything();
+    var oldest = "";
+    for (int month = 1; month <= 12; month++) {
+      var day = RunningApplication.TODAY.minusMonths(month).toString();
+      oldest = day + name.substring(day.length());
+      Files.copy(folder().resolve(name + ".zip"), folder().resolve(oldest + ".zip"));
+      var about = Files.readString(folder().resolve(name + ".json"));
+      Files.writeString(
+          folder().resolve(oldest + ".json"),
+          about.replace("\"at\":\"2027-05-15", "\"at\":\"" + day));
+    }
+    change();
+    var brought = APP.post("/api/backups/%s/restore".formatted(oldest), "{}");
+    assertThat(brought.status()).as(brought.body().toString()).isEqualTo(200);
+    assertThat(everything()).isEqualTo(before);
+    assertThat(folder().resolve(oldest + ".zip")).doesNotExist();
+  }
+
   private static Path folder() throws Exception {
     return Path.of(APP.get("/api/backups").body().path("folder").asString());
   }

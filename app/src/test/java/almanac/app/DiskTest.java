@@ -2,7 +2,7 @@ package almanac.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import almanac.app.disk.DataDisk;
+import almanac.app.disk.DatabaseFile;
 import almanac.app.start.RunningApplication;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -27,7 +27,7 @@ class DiskTest {
   void whileTheFileIsGoneOrAnotherReadingGoesOnAndSavingIsRefusedBeforeItBegins() throws Exception {
     try (var app = RunningApplication.withDemo()) {
       app.start();
-      var file = app.data().resolve(DataDisk.DATABASE);
+      var file = DatabaseFile.in(app.data()).file();
       var away = app.data().resolve("away");
       Files.move(file, away);
       var refused = write(app, "Lock shelf");
@@ -94,16 +94,16 @@ class DiskTest {
       app.start();
       before = app.get("/api/plants").body().toString();
       app.stop();
-      Files.copy(app.data().resolve(DataDisk.DATABASE), kept.resolve(DataDisk.DATABASE));
+      Files.copy(DatabaseFile.in(app.data()).file(), DatabaseFile.in(kept).file());
     }
     bloat(kept);
-    long bloated = Files.size(kept.resolve(DataDisk.DATABASE));
+    long bloated = Files.size(DatabaseFile.in(kept).file());
     assertThat(bloated).isGreaterThan(8_000_000);
     try (var app =
         RunningApplication.demoOver(
-            data -> Files.copy(kept.resolve(DataDisk.DATABASE), data.resolve(DataDisk.DATABASE)))) {
+            data -> Files.copy(DatabaseFile.in(kept).file(), DatabaseFile.in(data).file()))) {
       app.start();
-      assertThat(Files.size(app.data().resolve(DataDisk.DATABASE))).isLessThan(bloated / 3);
+      assertThat(Files.size(DatabaseFile.in(app.data()).file())).isLessThan(bloated / 3);
       assertThat(app.get("/api/plants").body().toString()).isEqualTo(before);
     }
   }

@@ -1,8 +1,10 @@
 package almanac.app.backups;
 
+import almanac.app.disk.DatabaseFile;
 import almanac.app.disk.OnDisk;
 import almanac.app.photos.PhotoFiles;
 import almanac.app.refusals.Sentences;
+import almanac.app.schema.Schema;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.NoSuchFileException;
@@ -189,16 +191,20 @@ public final class BackupFolder {
   }
 
   /**
-   * Unpacks a backup.
+   * Makes a database of a backup, brings it up to date and reads all of it; photographs that are
+   * missing among those of the collection are put back.
    *
-   * @param database where its database goes
-   * @param photographs the folder where those photographs go that are missing there
+   * @param collection the folder of the collection
+   * @return beside the database of the collection, to take its place
    * @throws IOException if it is not sound
    */
-  public void unpack(Backup backup, Path database, Path photographs) throws IOException {
+  public Path make(Backup backup, Path collection) throws IOException, SQLException {
     refuseChanged(backup);
-    Packed.unpack(zip(backup.name()), database);
-    pictures.putBack(photographs, backup.photos());
+    var made = DatabaseFile.beingMade(collection);
+    Packed.unpack(zip(backup.name()), made.file());
+    Schema.bringUpToDate(made.name());
+    pictures.putBack(collection.resolve(PhotoFiles.FOLDER), backup.photos());
+    return made.file();
   }
 
   /** Removes those that are kept no longer, and photographs that none of the others has. */
@@ -222,9 +228,10 @@ public final class BackupFolder {
   public void mirror(BackupFolder other, LocalDate today) throws IOException {
     Files.createDirectories(folder);
     sweep();
+    var present = all();
     for (var backup : other.all()) {
       pictures.takeFrom(other.pictures.folder(), backup.photos());
-      if (named(backup.name()).isEmpty()) {
+      if (!present.contains(backup)) {
         OnDisk.copy(other.zip(backup.name()), zip(backup.name()));
         OnDisk.copy(other.about(backup.name()), about(backup.name()));
       }

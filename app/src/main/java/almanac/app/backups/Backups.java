@@ -27,7 +27,6 @@ import org.springframework.stereotype.Service;
 @Service
 public class Backups {
   private static final Logger LOG = LoggerFactory.getLogger(Backups.class);
-  private static final String MAKING = "almanac-being-made";
 
   /** Who opens the program to look something up is not kept waiting. */
   private static final long FIRST_MILLIS = 20_000;
@@ -166,25 +165,28 @@ public class Backups {
    * @throws NotNow in a sentence, if that cannot be; then nothing was changed
    */
   synchronized Backup bringBack(String name) {
-    var backup =
-        all().stream()
-            .filter(each -> each.name().equals(name))
-            .findFirst()
-            .orElseThrow(() -> new NotFound("There is no backup of that name any more."));
+    var backup = named(name);
     if (backup.schema() > Schema.LATEST) {
       throw new Conflict(
           "This backup was taken by a newer Mellow Almanac; bring it back with that one.");
     }
-    var before = take(Reason.RESTORE);
     try {
-      var made = disk.folder().resolve(MAKING);
-      var file = disk.folder().resolve(MAKING + ".mv.db");
-      here.unpack(backup, file, photographs());
-      Schema.bringUpToDate(made);
-      exchange.replaceBy(file);
+      var made = here.make(backup, disk.folder());
+      // Only now: what is kept no longer for its sake may be the one that was asked for.
+      var before = take(Reason.RESTORE);
+      exchange.replaceBy(made);
       return before;
     } catch (IOException | SQLException | IllegalStateException e) {
       throw notNow("The backup could not be brought back; the collection is as it was", e);
+    }
+  }
+
+  private Backup named(String name) {
+    try {
+      return here.named(name)
+          .orElseThrow(() -> new NotFound("There is no backup of that name any more."));
+    } catch (IOException e) {
+      throw notNow("The backups cannot be read", e);
     }
   }
 

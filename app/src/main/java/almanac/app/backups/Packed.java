@@ -1,6 +1,6 @@
 package almanac.app.backups;
 
-import almanac.app.disk.DataDisk;
+import almanac.app.disk.DatabaseFile;
 import almanac.app.disk.OnDisk;
 import almanac.app.schema.Contents;
 import java.io.IOException;
@@ -18,14 +18,14 @@ import java.util.zip.ZipOutputStream;
 
 /** A database packed into a zip file, as H2 packs its backups. */
 public final class Packed {
-  private static final String WITHOUT_ENDING = DataDisk.DATABASE.replace(".mv.db", "");
+  private static final String ENTRY = DatabaseFile.in(Path.of("")).file().getFileName().toString();
 
   private Packed() {}
 
   /** Packs a database that nobody has open. */
   public static void pack(Path database, Path zip) throws IOException {
     try (var packing = new ZipOutputStream(Files.newOutputStream(zip))) {
-      packing.putNextEntry(new ZipEntry(DataDisk.DATABASE));
+      packing.putNextEntry(new ZipEntry(ENTRY));
       Files.copy(database, packing);
       packing.closeEntry();
     }
@@ -38,7 +38,7 @@ public final class Packed {
    */
   static void unpack(Path zip, Path database) throws IOException {
     try (var packed = new ZipFile(zip.toFile())) {
-      var entry = packed.getEntry(DataDisk.DATABASE);
+      var entry = packed.getEntry(ENTRY);
       if (entry == null) {
         throw new IOException("there is no collection in it");
       }
@@ -59,8 +59,8 @@ public final class Packed {
   static Contents prove(Path zip, Path in) throws IOException, SQLException {
     var opened = Files.createTempDirectory(in, "proof");
     try {
-      unpack(zip, opened.resolve(DataDisk.DATABASE));
-      return Contents.of(opened.resolve(WITHOUT_ENDING));
+      unpack(zip, DatabaseFile.in(opened).file());
+      return Contents.of(DatabaseFile.in(opened).name());
     } finally {
       remove(opened);
     }

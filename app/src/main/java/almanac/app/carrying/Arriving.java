@@ -1,6 +1,6 @@
 package almanac.app.carrying;
 
-import almanac.app.disk.DataDisk;
+import almanac.app.disk.DatabaseFile;
 import almanac.app.disk.OnDisk;
 import almanac.app.schema.Contents;
 import java.io.IOException;
@@ -19,8 +19,6 @@ public record Arriving(Path folder, Contents contents) implements AutoCloseable 
   /** How the names begin of what is on its way in. */
   static final String PREFIX = "almanac-arriving";
 
-  private static final String DATABASE = "almanac";
-
   /**
    * Unpacks a package and reads all of it.
    *
@@ -30,7 +28,8 @@ public record Arriving(Path folder, Contents contents) implements AutoCloseable 
   public static Arriving of(Path file, Path beside) throws IOException, SQLException {
     var folder = Files.createTempDirectory(beside, PREFIX);
     try {
-      return new Arriving(folder, Intake.of(file, folder.resolve(DATABASE), photographs(folder)));
+      return new Arriving(
+          folder, Intake.of(file, DatabaseFile.in(folder).name(), photographs(folder)));
     } catch (IOException | SQLException | RuntimeException bad) {
       remove(folder);
       throw bad;
@@ -38,7 +37,7 @@ public record Arriving(Path folder, Contents contents) implements AutoCloseable 
   }
 
   public Path database() {
-    return folder.resolve(DataDisk.DATABASE);
+    return DatabaseFile.in(folder).file();
   }
 
   private static Path photographs(Path folder) {

@@ -1,6 +1,6 @@
 package almanac.app.commands;
 
-import almanac.app.disk.DataDisk;
+import almanac.app.disk.DatabaseFile;
 import almanac.app.photos.PhotoFiles;
 import almanac.app.refusals.Sentences;
 import almanac.app.schema.Contents;
@@ -78,8 +78,8 @@ final class CheckCommand implements Callable<Integer> {
     }
     var copy = Files.createTempDirectory("almanac-check");
     try {
-      Files.copy(in.database(), copy.resolve(DataDisk.DATABASE));
-      Schema.bringUpToDate(copy.resolve("almanac"));
+      Files.copy(in.database(), DatabaseFile.in(copy).file());
+      Schema.bringUpToDate(DatabaseFile.in(copy).name());
       out.println("Every plant and every entry can be read.");
     } catch (SQLException | RuntimeException e) {
       fault(out, "Not all of it can be read: %s.".formatted(Sentences.of(e)));

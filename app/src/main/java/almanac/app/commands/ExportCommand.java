@@ -45,7 +45,7 @@ final class ExportCommand implements Callable<Integer> {
           "The collection is of another version of Mellow Almanac; start the program once, to bring it up to date.");
     }
     var aside = OnDisk.aside(file.toAbsolutePath());
-    try (var connection = Schema.open(in.folder().resolve("almanac"));
+    try (var connection = Schema.open(in.named().name());
         var out = Files.newOutputStream(aside)) {
       Carriage.write(connection, in.photographs(), out);
     } catch (IOException | SQLException | RuntimeException failed) {

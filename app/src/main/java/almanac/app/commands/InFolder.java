@@ -1,7 +1,7 @@
 package almanac.app.commands;
 
 import almanac.app.backups.BackupFolder;
-import almanac.app.disk.DataDisk;
+import almanac.app.disk.DatabaseFile;
 import almanac.app.folder.FolderLock;
 import almanac.app.folder.StartRefused;
 import almanac.app.photos.PhotoFiles;
@@ -27,8 +27,12 @@ final class InFolder {
     return folder.toAbsolutePath();
   }
 
+  DatabaseFile named() {
+    return DatabaseFile.in(folder());
+  }
+
   Path database() {
-    return folder().resolve(DataDisk.DATABASE);
+    return named().file();
   }
 
   Path photographs() {
@@ -40,7 +44,7 @@ final class InFolder {
   }
 
   Contents contents() throws SQLException {
-    return Contents.of(folder().resolve("almanac"));
+    return Contents.of(named().name());
   }
 
   /**

@@ -100,11 +100,8 @@ final class RestoreCommand implements Callable<Integer> {
   }
 
   private void bringBack(Backup backup, PrintWriter out) throws IOException, SQLException {
+    var made = in.backups().make(backup, in.folder());
     replacing.keep(in, Reason.RESTORE, out);
-    var making = in.folder().resolve("almanac-being-made");
-    var made = in.folder().resolve("almanac-being-made.mv.db");
-    in.backups().unpack(backup, made, in.photographs());
-    Schema.bringUpToDate(making);
     OnDisk.place(made, in.database());
     new FolderMark(in.folder()).write(backup.demo());
     out.println("The collection is as it was on %s.".formatted(backup.at().toLocalDate()));

@@ -17,9 +17,6 @@ import org.springframework.stereotype.Component;
  */
 @Component
 public class DataDisk {
-  /** The name of the collection's file in its folder. */
-  public static final String DATABASE = "almanac.mv.db";
-
   private static final long MEGABYTE = 1_000_000;
 
   /** Besides a copy of the collection, so much is left for its log and for what is on its way. */
@@ -36,6 +33,11 @@ public class DataDisk {
   /** The folder with the collection. */
   public Path folder() {
     return folder;
+  }
+
+  /** The file with the collection. */
+  public Path database() {
+    return DatabaseFile.in(folder).file();
   }
 
   /** The file of the collection is another one from now on. */
@@ -60,7 +62,7 @@ public class DataDisk {
   }
 
   private long kept() throws IOException {
-    return RESERVE + Files.size(folder.resolve(DATABASE));
+    return RESERVE + Files.size(database());
   }
 
   /** What is wrong with the disk, in sentences; nothing if it keeps what is written. */
@@ -91,6 +93,6 @@ public class DataDisk {
 
   /** What tells one file from another of the same name; nothing where files have no such mark. */
   private @Nullable Object file() throws IOException {
-    return Files.readAttributes(folder.resolve(DATABASE), BasicFileAttributes.class).fileKey();
+    return Files.readAttributes(database(), BasicFileAttributes.class).fileKey();
   }
 }

@@ -1,5 +1,6 @@
 package almanac.app.start;
 
+import almanac.app.disk.DatabaseFile;
 import almanac.app.folder.FolderLock;
 import almanac.app.folder.FolderMark;
 import almanac.app.folder.StartRefused;
@@ -79,7 +80,7 @@ final class DataFolder implements AutoCloseable {
   /** A folder whose mark is lost may hold a collection of either kind. */
   private void mark(boolean demo) throws IOException {
     try {
-      var contents = Contents.of(folder.resolve(Database.NAME));
+      var contents = Contents.of(DatabaseFile.in(folder).name());
       if (contents.acts() > 0) {
         refuseOther(contents.demo(), demo);
       }

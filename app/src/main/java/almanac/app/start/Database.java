@@ -3,6 +3,7 @@ package almanac.app.start;
 import almanac.app.backups.BackupFolder;
 import almanac.app.backups.Packed;
 import almanac.app.backups.Reason;
+import almanac.app.disk.DatabaseFile;
 import almanac.app.disk.OnDisk;
 import almanac.app.folder.StartRefused;
 import almanac.app.photos.PhotoFiles;
@@ -22,28 +23,29 @@ import org.h2.mvstore.MVStoreTool;
  * either what was there or what was wanted.
  */
 final class Database {
-  private static final String ENDING = ".mv.db";
-  static final String NAME = "almanac";
-  private static final String MAKING = "almanac-being-made";
 
   /** Bytes from which on it matters how much of a file holds nothing. */
   private static final long WORTH_IT = 8_000_000;
 
   private final Path folder;
+  private final DatabaseFile database;
+  private final DatabaseFile making;
   private final BackupFolder backups;
 
   Database(Path folder) {
     this.folder = folder;
+    this.database = DatabaseFile.in(folder);
+    this.making = DatabaseFile.beingMade(folder);
     this.backups = BackupFolder.of(folder);
   }
 
   String url() {
-    return Schema.url(folder.resolve(NAME)) + ";IFEXISTS=TRUE";
+    return Schema.url(database.name()) + ";IFEXISTS=TRUE";
   }
 
   /** Whether there is a file; it may be empty. */
   boolean exists() {
-    return Files.exists(file(NAME));
+    return Files.exists(database.file());
   }
 
   /**
@@ -59,7 +61,8 @@ final class Database {
     if (marked && missing()) {
       throw new StartRefused(
           "The collection in %s is gone: its file %s is %s. %s"
-              .formatted(folder, NAME + ENDING, exists() ? "empty" : "missing", help()));
+              .formatted(
+                  folder, database.file().getFileName(), exists() ? "empty" : "missing", help()));
     }
     if (missing()) {
       make();
@@ -84,28 +87,28 @@ final class Database {
 
   /** Crashes leave what was given up in the file; written anew, it holds what there is. */
   private void compact() throws IOException {
-    OnDisk.copy(file(NAME), file(MAKING));
-    MVStoreTool.compact(file(MAKING).toString(), false);
-    OnDisk.place(file(MAKING), file(NAME));
+    OnDisk.copy(database.file(), making.file());
+    MVStoreTool.compact(making.file().toString(), false);
+    OnDisk.place(making.file(), database.file());
   }
 
   private boolean missing() throws IOException {
-    return !exists() || Files.size(file(NAME)) == 0;
+    return !exists() || Files.size(database.file()) == 0;
   }
 
   private StartRefused noCollection() {
     return new StartRefused(
         "%s in %s is no collection of Mellow Almanac, or its first start was broken off before it held anything."
-            .formatted(NAME + ENDING, folder));
+            .formatted(database.file().getFileName(), folder));
   }
 
   private Schema.State state() throws IOException {
     try {
-      return Schema.of(folder.resolve(NAME));
+      return Schema.of(database.name());
     } catch (SQLException e) {
       throw new StartRefused(
           "The collection in %s cannot be opened: its file %s is damaged or in use (%s). Nothing was changed. %s"
-              .formatted(folder, NAME + ENDING, Sentences.of(e), help()));
+              .formatted(folder, database.file().getFileName(), Sentences.of(e), help()));
     }
   }
 
@@ -123,26 +126,26 @@ final class Database {
 
   private void make() throws IOException {
     try {
-      Schema.bringUpToDate(folder.resolve(MAKING));
+      Schema.bringUpToDate(making.name());
     } catch (SQLException | RuntimeException e) {
       throw new StartRefused(
           "No collection can be made in %s: %s.".formatted(folder, Sentences.of(e)));
     }
-    OnDisk.place(file(MAKING), file(NAME));
+    OnDisk.place(making.file(), database.file());
   }
 
   private void upgrade() throws IOException {
     backUp();
-    OnDisk.copy(file(NAME), file(MAKING));
+    OnDisk.copy(database.file(), making.file());
     try {
-      Schema.bringUpToDate(folder.resolve(MAKING));
+      Schema.bringUpToDate(making.name());
     } catch (SQLException | RuntimeException e) {
       sweep();
       throw new StartRefused(
           "The collection in %s cannot be brought up to date: %s. It was left as it was."
               .formatted(folder, Sentences.of(e)));
     }
-    OnDisk.place(file(MAKING), file(NAME));
+    OnDisk.place(making.file(), database.file());
   }
 
   private void backUp() throws IOException {
@@ -150,7 +153,7 @@ final class Database {
       backups.take(
           LocalDateTime.now(),
           Reason.UPGRADE,
-          zip -> Packed.pack(file(NAME), zip),
+          zip -> Packed.pack(database.file(), zip),
           folder.resolve(PhotoFiles.FOLDER));
     } catch (SQLException e) {
       throw new StartRefused(
@@ -162,14 +165,11 @@ final class Database {
   /** What an interrupted start has left half made. */
   private void sweep() throws IOException {
     try (var files =
-        Files.newDirectoryStream(folder, "{%s*,*%s}".formatted(MAKING, OnDisk.UNFINISHED))) {
+        Files.newDirectoryStream(
+            folder, "{%s*,*%s}".formatted(DatabaseFile.BEING_MADE, OnDisk.UNFINISHED))) {
       for (var file : files) {
         Files.delete(file);
       }
     }
-  }
-
-  private Path file(String name) {
-    return folder.resolve(name + ENDING);
   }
 }

@@ -48,7 +48,7 @@ public class Exchange {
     connections.suspendPool();
     try {
       connections.softEvictConnections();
-      var file = disk.folder().resolve(DataDisk.DATABASE);
+      var file = disk.database();
       awaitClosed(file);
       OnDisk.place(database, file);
       disk.replaced();
