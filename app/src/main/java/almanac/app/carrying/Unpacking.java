@@ -4,7 +4,6 @@ import java.io.FilterInputStream;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.file.Path;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.regex.Pattern;
 import java.util.zip.ZipEntry;
@@ -71,15 +70,11 @@ final class Unpacking implements AutoCloseable {
 
   /** The names of the photographs in it. */
   List<String> photographs() {
-    var names = new ArrayList<String>();
-    var entries = zip.entries();
-    while (entries.hasMoreElements()) {
-      var name = entries.nextElement().getName();
-      if (name.startsWith(Carriage.PHOTOGRAPHS) && name.endsWith(".jpg")) {
-        names.add(name.substring(Carriage.PHOTOGRAPHS.length()));
-      }
-    }
-    return names;
+    return zip.stream()
+        .map(ZipEntry::getName)
+        .filter(name -> name.startsWith(Carriage.PHOTOGRAPHS) && name.endsWith(".jpg"))
+        .map(name -> name.substring(Carriage.PHOTOGRAPHS.length()))
+        .toList();
   }
 
   @Override

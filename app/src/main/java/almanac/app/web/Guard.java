@@ -121,10 +121,6 @@ class Guard extends OncePerRequestFilter {
     response.setStatus(status);
     response.setContentType("application/problem+json");
     response.setCharacterEncoding(StandardCharsets.UTF_8.name());
-    response
-        .getWriter()
-        .write(
-            "{\"type\":\"/problems/refused\",\"title\":\"Refused\",\"status\":%d,\"detail\":\"%s\"}"
-                .formatted(status, sentence));
+    response.getWriter().write(Problems.written("/problems/refused", "Refused", status, sentence));
   }
 }

@@ -40,8 +40,11 @@ class ServerRefusals implements WebServerFactoryCustomizer<TomcatServletWebServe
         var writer = response.getReporter();
         if (writer != null) {
           writer.write(
-              "{\"type\":\"%s\",\"title\":\"%s\",\"status\":%d,\"detail\":\"%s\"}"
-                  .formatted(problem.getType(), problem.getTitle(), code, problem.getDetail()));
+              Problems.written(
+                  String.valueOf(problem.getType()),
+                  String.valueOf(problem.getTitle()),
+                  code,
+                  String.valueOf(problem.getDetail())));
           response.finishResponse();
         }
       } catch (IOException gone) {
