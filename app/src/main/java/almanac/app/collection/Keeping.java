@@ -139,6 +139,23 @@ public class Keeping {
     return written(NewAct.of(on, all), begun, today);
   }
 
+  /**
+   * Writes how several plants came into the collection by one act.
+   *
+   * @param note in the collector's own words
+   * @param told what happened to each; they give it all that stands on its card
+   */
+  public Written beginAll(LocalDate on, String note, List<List<Happening>> told, LocalDate today) {
+    var all = new LinkedHashMap<Long, List<Happening>>();
+    var begun = new HashSet<PlantTable.Begun>();
+    for (var happenings : told) {
+      var row = begun(happenings);
+      begun.add(row);
+      all.put(row.id(), happenings);
+    }
+    return written(NewAct.of(on, all).noting(note), begun, today);
+  }
+
   private PlantTable.Begun begun(List<Happening> happenings) {
     var draft = new Card.Draft();
     happenings.forEach(draft::mark);
@@ -174,6 +191,20 @@ public class Keeping {
   /** The number of the next plant that comes this year. */
   public String nextNumber(LocalDate today) {
     return table.nextNumber(today);
+  }
+
+  /**
+   * The numbers of the next plants that come this year.
+   *
+   * @param given numbers that others are about to have
+   */
+  public NextNumbers nextNumbers(LocalDate today, Collection<String> given) {
+    return table.nextNumbers(today).after(given);
+  }
+
+  /** The numbers of all plants. */
+  public Set<String> numbers() {
+    return table.numbers();
   }
 
   /** Whether another plant has that number. */

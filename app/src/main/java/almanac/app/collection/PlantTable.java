@@ -6,6 +6,7 @@ import almanac.app.db.tables.records.PlantRecord;
 import almanac.core.history.Card;
 import almanac.core.history.Plant;
 import java.time.LocalDate;
+import java.util.Set;
 import java.util.UUID;
 import org.jooq.DSLContext;
 import org.springframework.stereotype.Repository;
@@ -16,9 +17,6 @@ import org.springframework.stereotype.Repository;
  */
 @Repository
 class PlantTable {
-  /** Nobody adds so many plants a year that a turn has more digits. */
-  private static final String TURN = "\\d{1,6}";
-
   private final DSLContext db;
 
   PlantTable(DSLContext db) {
@@ -62,24 +60,24 @@ class PlantTable {
     return db.fetchExists(PLANT, PLANT.NUMBER.eq(number).and(PLANT.ID.ne(id)));
   }
 
-  /**
-   * Numbers run by year: 26-001, 26-002, and so on. What a collector has numbered otherwise, such
-   * as 26-001a, is passed by.
-   */
   String nextNumber(LocalDate today) {
-    var year = "%02d-".formatted(today.getYear() % 100);
-    int last =
-        db
-            .select(PLANT.NUMBER)
+    return nextNumbers(today).next();
+  }
+
+  NextNumbers nextNumbers(LocalDate today) {
+    var numbers = NextNumbers.of(today);
+    return numbers.after(
+        db.select(PLANT.NUMBER)
             .from(PLANT)
-            .where(PLANT.NUMBER.startsWith(year))
-            .fetch(PLANT.NUMBER)
-            .stream()
-            .map(number -> number.substring(year.length()))
-            .filter(turn -> turn.matches(TURN))
-            .mapToInt(Integer::parseInt)
-            .max()
-            .orElse(0);
-    return year + "%03d".formatted(last + 1);
+            .where(PLANT.NUMBER.startsWith(numbers.year()))
+            .fetch(PLANT.NUMBER));
+  }
+
+  /** All that are given. */
+  Set<String> numbers() {
+    return db.select(PLANT.NUMBER)
+        .from(PLANT)
+        .where(PLANT.NUMBER.isNotNull())
+        .fetchSet(PLANT.NUMBER);
   }
 }

@@ -8,9 +8,7 @@ import almanac.core.kinds.StandardKinds;
 import almanac.core.kinds.Trait;
 import io.swagger.v3.oas.annotations.Operation;
 import jakarta.validation.Valid;
-import java.text.Normalizer;
 import java.util.List;
-import java.util.Locale;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -25,8 +23,6 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/kinds")
 class KindsController {
-  private static final int LONGEST_KEY = 60;
-
   private final Kinds kinds;
 
   KindsController(Kinds kinds) {
@@ -59,7 +55,7 @@ class KindsController {
   @ResponseStatus(HttpStatus.CREATED)
   @Operation(summary = "Adds a kind, new or copied from another")
   KindLine add(@Valid @RequestBody KindEntry entry) {
-    var key = key(entry.name());
+    var key = KindKey.of(entry.name());
     if (kinds.named(key).isPresent()) {
       throw new BadEntry("name", "There is a kind of this name already.");
     }
@@ -100,15 +96,5 @@ class KindsController {
         TraitsEntry.of(kind),
         kind.of(Trait.READY_RULE).words(),
         kind.of(Trait.READY_RULE).reason());
-  }
-
-  /** Letters and digits of the name, with hyphens between. */
-  private static String key(String name) {
-    var plain = Normalizer.normalize(name, Normalizer.Form.NFD).replaceAll("\\p{M}", "");
-    var key = plain.toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]+", "-").replaceAll("^-|-$", "");
-    if (key.isEmpty()) {
-      throw new BadEntry("name", "Give the kind a name with letters in it.");
-    }
-    return key.length() > LONGEST_KEY ? key.substring(0, LONGEST_KEY) : key;
   }
 }

@@ -10,6 +10,7 @@ import almanac.core.history.Happening;
 import almanac.core.history.Names;
 import almanac.core.history.Origin;
 import almanac.core.history.Potting;
+import almanac.core.history.Stand;
 import almanac.core.kinds.Kind;
 import almanac.core.kinds.Traits;
 import almanac.core.pots.Pot;
@@ -68,19 +69,37 @@ public class Adding {
       throw new BadEntry("motherId", "There is no such plant to divide.");
     }
     var happenings = new ArrayList<Happening>();
-    happenings.add(new Happening.Potted(plant.potting(), plant.pot(), false));
-    happenings.add(new Happening.Numbered(keeping.nextNumber(today)));
-    happenings.add(new Happening.Named(Names.onLabel(plant.label())));
-    happenings.add(new Happening.OfKind(plant.kind().key(), Traits.NONE));
-    happenings.add(new Happening.Moved(stand));
-    happenings.add(
-        new Happening.Came(new Origin(plant.arrival(), plant.cameFrom(), plant.price(), "")));
+    happenings.addAll(
+        asItCame(
+            new Happening.Potted(plant.potting(), plant.pot(), false),
+            keeping.nextNumber(today),
+            plant.label(),
+            plant.kind().key(),
+            stand,
+            new Origin(plant.arrival(), plant.cameFrom(), plant.price(), "")));
     happenings.addAll(care(plant, today));
     return keeping.begin(
         today,
         happenings,
         (id, act) -> mother == null ? act : act.and(mother, new Happening.Divided(id)),
         today);
+  }
+
+  /** What every plant that comes has on its card. */
+  public static List<Happening> asItCame(
+      Happening.Potted potted,
+      String number,
+      String label,
+      String kind,
+      Stand stand,
+      Origin origin) {
+    return List.of(
+        potted,
+        new Happening.Numbered(number),
+        new Happening.Named(Names.onLabel(label)),
+        new Happening.OfKind(kind, Traits.NONE),
+        new Happening.Moved(stand),
+        new Happening.Came(origin));
   }
 
   private static List<Happening> care(NewPlant plant, LocalDate today) {

@@ -30,7 +30,11 @@ class Guard extends OncePerRequestFilter {
   /** Some thousand photographs; whether the disk holds it is looked at besides. */
   private static final long LARGEST_PACKAGE = 20_000_000_000L;
 
+  /** A list of some thousand plants has a tenth of it. */
+  private static final long LARGEST_SHEET = 10_000_000;
+
   private static final String PACKAGES = "/api/package/arrivals";
+  private static final String SHEETS = "/api/sheets";
   private static final Set<String> READING = Set.of("GET", "HEAD", "OPTIONS");
 
   private final Set<String> names;
@@ -86,11 +90,15 @@ class Guard extends OncePerRequestFilter {
 
   /** What is not held in memory, but laid on the disk as it comes. */
   private static boolean streamed(HttpServletRequest request) {
-    return photo(request) || carried(request);
+    return photo(request) || carried(request) || sheet(request);
   }
 
   private static boolean carried(HttpServletRequest request) {
     return request.getRequestURI().equals(PACKAGES);
+  }
+
+  private static boolean sheet(HttpServletRequest request) {
+    return request.getRequestURI().equals(SHEETS);
   }
 
   private static boolean photo(HttpServletRequest request) {
@@ -100,6 +108,9 @@ class Guard extends OncePerRequestFilter {
   private static long largest(HttpServletRequest request) {
     if (carried(request)) {
       return LARGEST_PACKAGE;
+    }
+    if (sheet(request)) {
+      return LARGEST_SHEET;
     }
     return photo(request) ? LARGEST_PHOTO : LARGEST_BODY;
   }

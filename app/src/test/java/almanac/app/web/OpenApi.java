@@ -34,6 +34,7 @@ class OpenApi {
   private static final List<String> KEEPS_NOTHING =
       List.of(
           "/what-if",
+          "/reading",
           "/trial",
           "/judgements",
           "/measurements",
