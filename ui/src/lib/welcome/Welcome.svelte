@@ -23,6 +23,12 @@
     </p>
   </div>
   <div>
+    <a class="act" href="/plants/sheet">Bring in a list</a>
+    <p class="quiet">
+      From a spreadsheet, one plant in a row; you see what is understood before anything is kept.
+    </p>
+  </div>
+  <div>
     <a class="act" href="/settings#carried">Take a file in</a>
     <p class="quiet">A collection that was saved as a file, here or on another machine.</p>
   </div>

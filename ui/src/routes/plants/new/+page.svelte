@@ -13,6 +13,11 @@
 <svelte:head><title>{title} · Mellow Almanac</title></svelte:head>
 
 <h1>{title}</h1>
+{#if !motherId}
+  <p class="quiet">
+    Many at once? <a class="link" href="/plants/sheet">Bring in a list</a> from a spreadsheet.
+  </p>
+{/if}
 <Waiting query={options}>
   {#if options.data && motherId}
     <Waiting query={mother}>
@@ -25,6 +30,9 @@
 
 <style>
   h1 {
+    margin: 0 0 4px;
+  }
+  p {
     margin: 0 0 14px;
   }
 </style>

@@ -17,6 +17,7 @@ class EveryPageTest {
           "/",
           "/plants",
           "/plants/new",
+          "/plants/sheet",
           "/plants/Brassia Lock Keeper",
           "/plants/Encyclia Cordwain/inspect",
           "/plants/Encyclia Cordwain/repot",

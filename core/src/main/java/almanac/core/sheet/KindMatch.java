@@ -20,6 +20,9 @@ final class KindMatch {
     this.known = known;
     for (var row : cells.rows()) {
       var words = words(row);
+      if (words.isEmpty()) {
+        continue;
+      }
       var plain = Plain.words(words);
       var before = byWords.get(plain);
       byWords.put(
@@ -37,7 +40,8 @@ final class KindMatch {
       return kind;
     }
     var genus = cells.text(row, Meaning.GENUS);
-    return genus.isEmpty() ? cells.text(row, Meaning.LABEL).split("\\s+", 2)[0] : genus;
+    var first = genus.isEmpty() ? cells.text(row, Meaning.LABEL).split("\\s+", 2)[0] : genus;
+    return Genera.of(first).map(Genera.Genus::name).orElse(first);
   }
 
   /** Which is meant in a row; null if nobody knows. */

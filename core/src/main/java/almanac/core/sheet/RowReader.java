@@ -138,7 +138,7 @@ final class RowReader {
           !text(Meaning.KIND).isEmpty()
               ? Meaning.KIND
               : text(Meaning.GENUS).isEmpty() ? Meaning.LABEL : Meaning.GENUS;
-      fault(at, "nobody knows what kind of plant “%s” is; choose it above".formatted(words));
+      fault(at, "nobody knows what kind of plant “%s” is; choose it under Kinds".formatted(words));
     }
     return kind == null ? NO_KIND : kind;
   }

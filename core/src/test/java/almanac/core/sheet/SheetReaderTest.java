@@ -129,7 +129,7 @@ class SheetReaderTest {
             tuple(4, 2, "2030-01-01 lies in the future, or too far back"),
             tuple(4, 1, "row 3 has this number too"),
             tuple(5, 0, "there is no name"),
-            tuple(6, 0, "nobody knows what kind of plant “Mystery” is; choose it above"),
+            tuple(6, 0, "nobody knows what kind of plant “Mystery” is; choose it under Kinds"),
             tuple(6, 3, "a pot's diameter goes from 20 to 1000 mm"));
   }
 
