@@ -42,8 +42,7 @@ class SheetTest {
 
       assertThat(page.getByText("1 day can be read in two ways")).isVisible();
       page.getByLabel("4 Mar 2024").check();
-      assertThat(page.getByRole(AriaRole.TABLE))
-          .containsText("4 Mar 2024");
+      assertThat(page.getByRole(AriaRole.TABLE)).containsText("4 Mar 2024");
 
       var day = wrong.getByLabel("Last repotted");
       day.fill("2025");

@@ -16,7 +16,8 @@ import picocli.CommandLine.ParameterException;
       RestoreCommand.class,
       CheckCommand.class,
       ExportCommand.class,
-      ImportCommand.class
+      ImportCommand.class,
+      PassphraseCommand.class
     },
     mixinStandardHelpOptions = true)
 public final class Commands {

@@ -14,6 +14,8 @@ import java.security.NoSuchAlgorithmException;
 import java.util.HexFormat;
 import java.util.List;
 import java.util.Objects;
+import java.util.Optional;
+import java.util.stream.Stream;
 import org.springframework.beans.factory.annotation.Qualifier;
 import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
@@ -23,6 +25,7 @@ import org.springframework.transaction.support.TransactionTemplate;
 import org.springframework.web.filter.OncePerRequestFilter;
 import org.springframework.web.servlet.HandlerExceptionResolver;
 import org.springframework.web.util.ContentCachingResponseWrapper;
+import org.springframework.web.util.WebUtils;
 
 /**
  * A write that carries a key is one transaction from its first statement to its answer: both are
@@ -32,6 +35,10 @@ import org.springframework.web.util.ContentCachingResponseWrapper;
 @Order(1)
 class WrittenOnce extends OncePerRequestFilter {
   private static final List<String> WHOLE_COLLECTION = List.of("/api/backups", "/api/package");
+
+  /** Nothing of a passphrase is kept in the collection, not even a digest. */
+  private static final List<String> SECRET = List.of("/api/network", "/api/entrance");
+
   static final String KEY = "Idempotency-Key";
   private static final String KEYS = "[!-~]{8,60}";
 
@@ -55,8 +62,14 @@ class WrittenOnce extends OncePerRequestFilter {
   @Override
   protected boolean shouldNotFilter(HttpServletRequest request) {
     return request.getHeader(KEY) == null
-        || !(request instanceof WholeRequest)
-        || WHOLE_COLLECTION.stream().anyMatch(request.getRequestURI()::startsWith);
+        || whole(request).isEmpty()
+        || Stream.concat(WHOLE_COLLECTION.stream(), SECRET.stream())
+            .anyMatch(request.getRequestURI()::startsWith);
+  }
+
+  /** However others have wrapped it since. */
+  private static Optional<WholeRequest> whole(HttpServletRequest request) {
+    return Optional.ofNullable(WebUtils.getNativeRequest(request, WholeRequest.class));
   }
 
   @Override
@@ -69,7 +82,7 @@ class WrittenOnce extends OncePerRequestFilter {
       if (!key.matches(KEYS)) {
         throw new BadEntry(KEY, "A key has 8 to 60 letters, digits or signs, and no blanks.");
       }
-      var said = digest((WholeRequest) request);
+      var said = digest(whole(request).orElseThrow());
       transaction.executeWithoutResult(status -> write(key, said, request, answer, chain, status));
     } catch (RuntimeException failure) {
       answer.reset();

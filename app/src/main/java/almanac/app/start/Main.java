@@ -24,6 +24,7 @@ import org.springframework.context.ConfigurableApplicationContext;
 /** Starts the program, or says in one sentence why it does not start. */
 public final class Main {
   private static final int REFUSED = 2;
+  private static final String THIS_MACHINE = "127.0.0.1";
 
   private Main() {}
 
@@ -35,8 +36,12 @@ public final class Main {
     }
     try {
       var options = Options.of(args);
+      if (!options.host().isBlank()) {
+        AtHome.askAtFirstUse(options.data());
+      }
       var context = start(options);
-      say(System.out, "Mellow Almanac is open at " + address(options, context));
+      say(System.out, "Mellow Almanac is open at " + address(context));
+      AtHome.say(options, context, System.out);
       say(System.out, "Close it with Ctrl+C.");
       if (options.rehearse()) {
         context.close();
@@ -58,7 +63,6 @@ public final class Main {
     Map<String, Object> properties = new HashMap<>();
     properties.put("spring.datasource.url", folder.databaseUrl());
     properties.put("logging.file.name", folder.logFile().toString());
-    properties.put("server.address", options.host());
     properties.put("server.port", options.port());
     properties.put("almanac.host", options.host());
     properties.put("almanac.demo", options.demo());
@@ -88,19 +92,18 @@ public final class Main {
     }
   }
 
-  static String address(Options options, ConfigurableApplicationContext context) {
+  static String address(ConfigurableApplicationContext context) {
     int port = ((WebServerApplicationContext) context).getWebServer().getPort();
-    return "http://%s:%d".formatted(options.host(), port);
+    return "http://%s:%d".formatted(THIS_MACHINE, port);
   }
 
   private static void refuseTakenPort(Options options) {
     try (var socket = new ServerSocket()) {
       socket.setReuseAddress(true);
-      socket.bind(new InetSocketAddress(InetAddress.getByName(options.host()), options.port()));
+      socket.bind(new InetSocketAddress(InetAddress.getByName(THIS_MACHINE), options.port()));
     } catch (IOException e) {
       throw new StartRefused(
-          "Port %d at %s is taken or not allowed; choose another with --port."
-              .formatted(options.port(), options.host()));
+          "Port %d is taken or not allowed; choose another with --port.".formatted(options.port()));
     }
   }
 

@@ -14,8 +14,8 @@ import java.util.Set;
  * @param data the folder of the collection
  * @param demo whether the collection is the invented one
  * @param rehearse whether to close again as soon as all is open
- * @param host the address to listen at
- * @param port 0 for any free one
+ * @param host the address to be open at for other devices; blank unless asked for
+ * @param port for this machine alone, and the next one for others; 0 for any free ones
  * @param today a fixed day, if one was given
  */
 record Options(
@@ -36,8 +36,7 @@ record Options(
    */
   static Options of(String... args) {
     var options =
-        new Options(
-            Path.of("almanac-data"), false, false, "127.0.0.1", USUAL_PORT, Optional.empty());
+        new Options(Path.of("almanac-data"), false, false, "", USUAL_PORT, Optional.empty());
     for (var arg : args) {
       options = options.with(arg);
     }

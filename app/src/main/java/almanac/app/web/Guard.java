@@ -1,16 +1,13 @@
 package almanac.app.web;
 
+import almanac.app.network.Addresses;
 import jakarta.servlet.FilterChain;
 import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.net.URI;
-import java.nio.charset.StandardCharsets;
 import java.util.Set;
-import java.util.stream.Collectors;
-import java.util.stream.Stream;
-import org.springframework.beans.factory.annotation.Value;
 import org.springframework.core.annotation.Order;
 import org.springframework.http.CacheControl;
 import org.springframework.http.HttpHeaders;
@@ -22,7 +19,7 @@ import org.springframework.web.filter.OncePerRequestFilter;
  * browser, can neither read the collection nor write into it.
  */
 @Component
-@Order(0)
+@Order(-1)
 class Guard extends OncePerRequestFilter {
   private static final int LARGEST_BODY = 1_000_000;
   private static final long LARGEST_PHOTO = 31_000_000;
@@ -37,13 +34,12 @@ class Guard extends OncePerRequestFilter {
   private static final String SHEETS = "/api/sheets";
   private static final Set<String> READING = Set.of("GET", "HEAD", "OPTIONS");
 
-  private final Set<String> names;
+  private final Addresses addresses;
   private final PagePolicy policy;
 
-  Guard(@Value("${almanac.host}") String host, PagePolicy policy) {
+  Guard(Addresses addresses, PagePolicy policy) {
+    this.addresses = addresses;
     this.policy = policy;
-    names =
-        Stream.of("localhost", "127.0.0.1", "[::1]", host).collect(Collectors.toUnmodifiableSet());
   }
 
   @Override
@@ -58,12 +54,14 @@ class Guard extends OncePerRequestFilter {
       // What is kept for the round is kept by the page itself, and by nobody on the way.
       response.setHeader(HttpHeaders.CACHE_CONTROL, CacheControl.noStore().getHeaderValue());
     }
-    if (!names.contains(request.getServerName())) {
-      refuse(response, 421, "This address is not served here.");
+    if (!addresses.ours(request.getServerName(), request.isSecure())) {
+      Refusal.write(response, 421, "This address is not served here.");
     } else if (fromElsewhere(request)) {
-      refuse(response, HttpServletResponse.SC_FORBIDDEN, "Another site's page may not write here.");
+      Refusal.write(
+          response, HttpServletResponse.SC_FORBIDDEN, "Another site's page may not write here.");
     } else if (String.valueOf(request.getContentType()).contains("*")) {
-      refuse(response, HttpServletResponse.SC_UNSUPPORTED_MEDIA_TYPE, "Say what is sent: JSON.");
+      Refusal.write(
+          response, HttpServletResponse.SC_UNSUPPORTED_MEDIA_TYPE, "Say what is sent: JSON.");
     } else if (request.getContentLengthLong() > largest(request)) {
       refuseTooMuch(request, response);
     } else if (streamed(request) || READING.contains(request.getMethod())) {
@@ -80,7 +78,7 @@ class Guard extends OncePerRequestFilter {
 
   private static void refuseTooMuch(HttpServletRequest request, HttpServletResponse response)
       throws IOException {
-    refuse(
+    Refusal.write(
         response,
         HttpServletResponse.SC_REQUEST_ENTITY_TOO_LARGE,
         photo(request)
@@ -125,13 +123,5 @@ class Guard extends OncePerRequestFilter {
     } catch (IllegalArgumentException e) {
       return true;
     }
-  }
-
-  private static void refuse(HttpServletResponse response, int status, String sentence)
-      throws IOException {
-    response.setStatus(status);
-    response.setContentType("application/problem+json");
-    response.setCharacterEncoding(StandardCharsets.UTF_8.name());
-    response.getWriter().write(Problems.written("/problems/refused", "Refused", status, sentence));
   }
 }

@@ -19,7 +19,7 @@ class OptionsTest {
     var usual = Options.of();
     assertThat(usual.demo()).isFalse();
     assertThat(usual.rehearse()).isFalse();
-    assertThat(usual.host()).isEqualTo("127.0.0.1");
+    assertThat(usual.host()).isEmpty();
     assertThat(usual.port()).isEqualTo(8484);
     assertThat(usual.today()).isEmpty();
   }

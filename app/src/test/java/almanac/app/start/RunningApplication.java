@@ -124,7 +124,7 @@ public final class RunningApplication
   public void reopen() {
     var options = new Options(data, demo, false, "127.0.0.1", 0, Optional.of(today));
     context = Main.start(options);
-    address = Main.address(options, context);
+    address = Main.address(context);
   }
 
   /** Closes it, and starts it again over what it has kept. */
