@@ -1,7 +1,7 @@
 /// <reference types="@sveltejs/kit" />
 /// <reference lib="webworker" />
 import { build, files, version } from '$service-worker';
-import { kept, stamped, surplus } from '$lib/shell/kept';
+import { kept, SAID, stamped, surplus } from '$lib/shell/kept';
 
 /**
  * Keeps the pages of the program, and what a round needs of its plants, so that a reload while the
@@ -9,7 +9,6 @@ import { kept, stamped, surplus } from '$lib/shell/kept';
  */
 const worker = self as unknown as ServiceWorkerGlobalScope;
 const PAGES = `almanac-pages-${version}`;
-const SAID = 'almanac-said';
 const SHELL = '/';
 const fixed = new Set([...build, ...files]);
 

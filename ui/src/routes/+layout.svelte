@@ -3,6 +3,8 @@
   import { onMount } from 'svelte';
   import { afterNavigate } from '$app/navigation';
   import { QueryClient, QueryClientProvider } from '@tanstack/svelte-query';
+  import ComeIn from '$lib/entrance/ComeIn.svelte';
+  import { entrance } from '$lib/entrance/entrance.svelte';
   import Asked from '$lib/guide/Asked.svelte';
   import InUnits from '$lib/shell/InUnits.svelte';
   import Timers from '$lib/jobs/Timers.svelte';
@@ -39,20 +41,24 @@
 </script>
 
 <QueryClientProvider {client}>
-  <a class="skip" href="#page">To the page</a>
-  <div class="app">
-    <Spine />
-    <div class="body">
-      <Ribbon />
-      <Unanswered />
-      <NotKept />
-      <Timers />
-      <main id="page" tabindex="-1">
-        <Part name="this page"><InUnits>{@render children()}</InUnits></Part>
-      </main>
+  {#if entrance.out}
+    <ComeIn />
+  {:else}
+    <a class="skip" href="#page">To the page</a>
+    <div class="app">
+      <Spine />
+      <div class="body">
+        <Ribbon />
+        <Unanswered />
+        <NotKept />
+        <Timers />
+        <main id="page" tabindex="-1">
+          <Part name="this page"><InUnits>{@render children()}</InUnits></Part>
+        </main>
+      </div>
     </div>
-  </div>
-  <Asked />
+    <Asked />
+  {/if}
   <Toasts />
 </QueryClientProvider>
 

@@ -1,4 +1,5 @@
 import createClient from 'openapi-fetch';
+import { entrance } from '$lib/entrance/entrance.svelte';
 import { answering } from '$lib/shell/answering.svelte';
 import { KEY_HEADER, newKey } from './keys';
 import type { components, paths } from './schema';
@@ -28,9 +29,9 @@ export class Problem extends Error {
     return this.status === 0;
   }
 
-  /** Whether the same may be taken later: nobody answered, or something went wrong in there. */
+  /** Whether the same may be taken later: nobody answered, this device has to come in first, or something went wrong in there. */
   get passing(): boolean {
-    return this.unreachable || this.status >= 500 || this.status === 429;
+    return this.unreachable || this.status >= 500 || this.status === 429 || this.status === 401;
   }
 }
 
@@ -48,7 +49,10 @@ api.use({
       request.headers.set(KEY_HEADER, newKey());
     return request;
   },
-  onResponse: ({ response }) => answering.take(response),
+  onResponse: ({ response }) => {
+    answering.take(response);
+    entrance.take(response);
+  },
 });
 
 /** The data of an answer; a problem is thrown with its sentence. */

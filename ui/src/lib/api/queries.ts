@@ -22,6 +22,10 @@ export const keptTrouble = () =>
     refetchInterval: 30_000,
   }));
 
+/** Whether and how other devices of the house come in. */
+export const network = () =>
+  createQuery(() => ({ queryKey: ['network'], queryFn: () => answered(api.GET('/api/network')) }));
+
 export const backupList = () =>
   createQuery(() => ({
     queryKey: ['backups'],

@@ -1,14 +1,18 @@
 import { expect, test } from 'vitest';
 import { kept, KEPT_HEADER, MOST_PLANTS, stamped, surplus } from './kept';
 
-test.each(['/api/site', '/api/choices', '/api/places', '/api/plants/12'])(
-  '%s is kept for a round without the program',
-  (path) => {
-    expect(kept(path)).toBe(true);
-  },
-);
+test.each([
+  '/api/site',
+  '/api/choices',
+  '/api/places',
+  '/api/plants',
+  '/api/checks',
+  '/api/plants/12',
+])('%s is kept for Today or a round without the program', (path) => {
+  expect(kept(path)).toBe(true);
+});
 
-test.each(['/api/plants', '/api/plants/12/photos', '/api/checks', '/plants/12', '/api/siteless'])(
+test.each(['/api/network', '/api/plants/12/photos', '/plants/12', '/api/siteless'])(
   '%s is not kept',
   (path) => {
     expect(kept(path)).toBe(false);

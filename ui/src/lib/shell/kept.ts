@@ -1,9 +1,12 @@
 /** The header that says when an answer was given that the browser kept. */
 export const KEPT_HEADER = 'almanac-kept';
 
-/** Whether an answer is kept: what a round needs while the program does not answer. */
+/** Under which name the browser keeps them. */
+export const SAID = 'almanac-said';
+
+/** Whether an answer is kept: what Today and a round need while the program does not answer. */
 export function kept(path: string): boolean {
-  return /^\/api\/(site|choices|places|plants\/\d+)$/.test(path);
+  return /^\/api\/(site|choices|places|checks|plants|plants\/\d+)$/.test(path);
 }
 
 /** So many plants are kept; a place seldom bears more. */

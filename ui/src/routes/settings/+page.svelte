@@ -1,6 +1,7 @@
 <script lang="ts">
   import { sitePage } from '$lib/api/queries';
   import Approaches from '$lib/settings/Approaches.svelte';
+  import AtHome from '$lib/settings/AtHome.svelte';
   import Carried from '$lib/settings/Carried.svelte';
   import Instruments from '$lib/settings/Instruments.svelte';
   import KeptSafe from '$lib/settings/KeptSafe.svelte';
@@ -25,6 +26,7 @@
       <LampSwitch />
       <KeptSafe />
       <Carried />
+      <AtHome />
     </div>
   {/if}
 </Waiting>

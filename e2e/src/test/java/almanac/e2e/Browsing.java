@@ -28,6 +28,8 @@ final class Browsing implements AutoCloseable {
           "--no-sandbox",
           "--disable-gpu",
           "--disable-quic",
+          // As if somebody had told it to trust the certificate of the house.
+          "--ignore-certificate-errors",
           "--no-first-run",
           "--disable-background-networking",
           "--disable-component-update",

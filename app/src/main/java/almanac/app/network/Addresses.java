@@ -40,7 +40,7 @@ public class Addresses {
    * @param fromNetwork whether it was asked for over the network, and not on the machine
    */
   public boolean ours(String name, boolean fromNetwork) {
-    var plain = name.toLowerCase(Locale.ROOT);
+    var plain = name.startsWith("[") ? sixth(name) : name.toLowerCase(Locale.ROOT);
     return ITSELF.contains(plain) || fromNetwork && outside().contains(plain);
   }
 
@@ -102,7 +102,20 @@ public class Addresses {
 
   private static String written(InetAddress inet) {
     var plain = inet.getHostAddress().replaceFirst("%.*", "");
-    return inet instanceof Inet4Address ? plain : "[" + plain + "]";
+    return inet instanceof Inet4Address ? plain : shortest(plain);
+  }
+
+  /** IPv6 is written in many ways, and by browsers in the shortest. */
+  private static String sixth(String bracketed) {
+    try {
+      return written(InetAddress.getByName(bracketed));
+    } catch (UnknownHostException e) {
+      return bracketed;
+    }
+  }
+
+  private static String shortest(String plain) {
+    return "[" + plain.replaceFirst("(^|:)0(:0)+(:|$)", "::") + "]";
   }
 
   private static Optional<String> hostName() {
