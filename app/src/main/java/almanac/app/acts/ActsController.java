@@ -5,10 +5,16 @@ import almanac.app.shown.Altered;
 import almanac.app.shown.Pages;
 import almanac.app.site.Today;
 import io.swagger.v3.oas.annotations.Operation;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotEmpty;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.util.List;
 import java.util.UUID;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
@@ -22,6 +28,19 @@ class ActsController {
     this.keeping = keeping;
     this.pages = pages;
     this.today = today;
+  }
+
+  /** Several acts, in the order in which they were written. */
+  record ActNames(
+      @NotEmpty(message = "Name at least one act.")
+          @Size(max = 20_000, message = "There are too many acts.")
+          List<@NotNull UUID> acts) {}
+
+  @PostMapping("/api/acts/withdrawals")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  @Operation(summary = "Takes several acts back, all or none; they stay readable")
+  void withdrawAll(@Valid @RequestBody ActNames named) {
+    keeping.withdrawAll(named.acts(), today.get());
   }
 
   @PostMapping("/api/acts/{act}/withdrawal")

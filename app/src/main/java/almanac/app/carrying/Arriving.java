@@ -40,6 +40,11 @@ public record Arriving(Path folder, Contents contents) implements AutoCloseable 
     return DatabaseFile.in(folder).file();
   }
 
+  /** The folder with its photographs. */
+  public Path photographs() {
+    return photographs(folder);
+  }
+
   private static Path photographs(Path folder) {
     return folder.resolve("photographs");
   }

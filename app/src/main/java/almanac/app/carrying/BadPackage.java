@@ -4,7 +4,7 @@ package almanac.app.carrying;
 public final class BadPackage extends RuntimeException {
   private static final long serialVersionUID = 1L;
 
-  BadPackage(String sentence) {
+  public BadPackage(String sentence) {
     super(sentence);
   }
 

@@ -56,17 +56,25 @@ public class Keeping {
     return new Written(written.act(), written.lines().keySet().stream().map(plants::one).toList());
   }
 
-  /** Writes what happened before anybody wrote it down here, as it comes from other notes. */
-  public void bringIn(List<NewAct> past, LocalDate today) {
+  /**
+   * Writes what happened before anybody wrote it down here, as it comes from other notes.
+   *
+   * @return the names of the acts, in their order
+   */
+  public List<UUID> bringIn(List<NewAct> past, LocalDate today) {
     var before =
         asTheyStand(past.stream().flatMap(act -> act.happenings().keySet().stream()).toList());
     var lines = new LinkedHashMap<Long, List<Line>>();
+    var uids = new ArrayList<UUID>();
     for (var act : past) {
-      acts.write(act, today)
+      var written = acts.write(act, today);
+      uids.add(written.act().uid());
+      written
           .lines()
           .forEach((id, more) -> lines.computeIfAbsent(id, one -> new ArrayList<>()).addAll(more));
     }
     lines.forEach((id, more) -> goesOn(plant(before, id), more));
+    return uids;
   }
 
   /** Plants before something is written of them; read afterwards, they would have it already. */
@@ -265,6 +273,17 @@ public class Keeping {
               }
             });
     return new Written(written.act(), left);
+  }
+
+  /**
+   * Takes several acts back, the last of them first; all or none.
+   *
+   * @param uids in the order of writing
+   */
+  public void withdrawAll(List<UUID> uids, LocalDate today) {
+    for (int i = uids.size() - 1; i >= 0; i--) {
+      withdraw(uids.get(i), today);
+    }
   }
 
   private void refuseWhatStays(Plant plant, Act act) {

@@ -27,7 +27,7 @@ public class Acts {
 
   private final DSLContext db;
 
-  Acts(DSLContext db) {
+  public Acts(DSLContext db) {
     this.db = db;
   }
 

@@ -30,7 +30,11 @@ class Guard extends OncePerRequestFilter {
   /** A list of some thousand plants has a tenth of it. */
   private static final long LARGEST_SHEET = 10_000_000;
 
+  /** A plant with a hundred photographs. */
+  private static final long LARGEST_PASSPORT = 100_000_000;
+
   private static final String PACKAGES = "/api/package/arrivals";
+  private static final String PASSPORTS = "/api/passports";
   private static final String SHEETS = "/api/sheets";
   private static final Set<String> READING = Set.of("GET", "HEAD", "OPTIONS");
 
@@ -88,15 +92,7 @@ class Guard extends OncePerRequestFilter {
 
   /** What is not held in memory, but laid on the disk as it comes. */
   private static boolean streamed(HttpServletRequest request) {
-    return photo(request) || carried(request) || sheet(request);
-  }
-
-  private static boolean carried(HttpServletRequest request) {
-    return request.getRequestURI().equals(PACKAGES);
-  }
-
-  private static boolean sheet(HttpServletRequest request) {
-    return request.getRequestURI().equals(SHEETS);
+    return largest(request) != LARGEST_BODY;
   }
 
   private static boolean photo(HttpServletRequest request) {
@@ -104,13 +100,12 @@ class Guard extends OncePerRequestFilter {
   }
 
   private static long largest(HttpServletRequest request) {
-    if (carried(request)) {
-      return LARGEST_PACKAGE;
-    }
-    if (sheet(request)) {
-      return LARGEST_SHEET;
-    }
-    return photo(request) ? LARGEST_PHOTO : LARGEST_BODY;
+    return switch (request.getRequestURI()) {
+      case PACKAGES -> LARGEST_PACKAGE;
+      case SHEETS -> LARGEST_SHEET;
+      case PASSPORTS -> LARGEST_PASSPORT;
+      default -> photo(request) ? LARGEST_PHOTO : LARGEST_BODY;
+    };
   }
 
   private static boolean fromElsewhere(HttpServletRequest request) {
