@@ -2,6 +2,7 @@
   import { useQueryClient } from '@tanstack/svelte-query';
   import { goto } from '$app/navigation';
   import { answered, api, type Schemas } from '$lib/api/client';
+  import { sendFile } from '$lib/api/files';
   import { sitePage } from '$lib/api/queries';
   import { Saving } from '$lib/api/saving.svelte';
   import FormHead from '$lib/forms/FormHead.svelte';
@@ -9,7 +10,6 @@
   import { count } from '$lib/words/counts';
   import { short } from '$lib/words/dates';
   import { bringBack } from './backups';
-  import { lookThrough } from './carried';
 
   const client = useQueryClient();
   const site = sitePage();
@@ -22,7 +22,11 @@
     input.value = '';
     if (!file) return;
     name = file.name;
-    arrival = await saving.save((headers) => lookThrough(file, headers));
+    arrival = await saving.save((headers) =>
+      sendFile<Schemas['ArrivalView']>('/api/package/arrivals', file, 'application/zip', {
+        headers,
+      }),
+    );
   }
 
   async function take(uid: string) {

@@ -1,4 +1,5 @@
-import { answered, api, type Schemas } from '$lib/api/client';
+import type { Schemas } from '$lib/api/client';
+import { sendFile } from '$lib/api/files';
 
 export type SheetView = Schemas['SheetView'];
 export type Decisions = Schemas['SheetDecisions'];
@@ -7,14 +8,7 @@ export type Remark = Schemas['RemarkView'];
 
 /** Has a file read by the program, whatever it is. */
 export const readFile = (file: File): Promise<SheetView> =>
-  answered(
-    api.POST('/api/sheets', {
-      params: { query: { name: file.name } },
-      headers: { 'Content-Type': 'application/octet-stream' },
-      body: file as never,
-      bodySerializer: (body: unknown) => body as unknown as File,
-    } as never),
-  );
+  sendFile('/api/sheets', file, 'application/octet-stream', { query: { name: file.name } });
 
 /** What the program guesses, with nothing said yet. */
 export const guessed = (view: SheetView): Decisions => ({

@@ -3,6 +3,7 @@
   import Approaches from '$lib/settings/Approaches.svelte';
   import Latitude from '$lib/settings/Latitude.svelte';
   import Written from '$lib/settings/Written.svelte';
+  import FirstPlaces from './FirstPlaces.svelte';
 
   const site = sitePage();
 </script>
@@ -45,6 +46,7 @@
 <div class="sheets">
   {#if site.data}
     <Latitude site={site.data} />
+    <FirstPlaces />
     <Written />
     <Approaches />
   {/if}

@@ -1,6 +1,7 @@
 <script lang="ts">
   import { page } from '$app/state';
   import { choices, plantPage } from '$lib/api/queries';
+  import TakePassport from '$lib/card/TakePassport.svelte';
   import AddPlant from '$lib/card/AddPlant.svelte';
   import Waiting from '$lib/shell/Waiting.svelte';
 
@@ -13,11 +14,7 @@
 <svelte:head><title>{title} · Mellow Almanac</title></svelte:head>
 
 <h1>{title}</h1>
-{#if !motherId}
-  <p class="quiet">
-    Many at once? <a class="link" href="/plants/sheet">Bring in a list</a> from a spreadsheet.
-  </p>
-{/if}
+{#if !motherId}<TakePassport />{/if}
 <Waiting query={options}>
   {#if options.data && motherId}
     <Waiting query={mother}>
@@ -31,8 +28,5 @@
 <style>
   h1 {
     margin: 0 0 4px;
-  }
-  p {
-    margin: 0 0 14px;
   }
 </style>

@@ -2,7 +2,7 @@
   import { createQuery } from '@tanstack/svelte-query';
   import { page } from '$app/state';
   import { answered, api } from '$lib/api/client';
-  import { sitePage } from '$lib/api/queries';
+  import { photosOf, sitePage } from '$lib/api/queries';
   import Waiting from '$lib/shell/Waiting.svelte';
   import { short } from '$lib/words/dates';
   import Sentence from '$lib/words/Sentence.svelte';
@@ -15,6 +15,7 @@
     queryFn: () => answered(api.GET('/api/plants/{id}/papers', { params: { path: { id } } })),
   }));
   const papers = $derived(query.data);
+  const photos = photosOf(() => id);
 </script>
 
 <svelte:head><title>Papers of {papers?.title ?? 'a plant'} · Mellow Almanac</title></svelte:head>
@@ -24,7 +25,10 @@
     <div class="page-head no-print">
       <span class="quiet">What goes with the plant when it leaves.</span>
       <button type="button" class="act small" onclick={() => window.print()}>Print</button>
-      <a class="act small" href="/api/plants/{id}/papers.md" download>As a file</a>
+      <a class="act small" href="/api/plants/{id}/passport" download
+        >As a file for another collection</a
+      >
+      <a class="act small" href="/api/plants/{id}/papers.md" download>As plain text</a>
       <a class="link" href="/plants/{id}">Its page</a>
     </div>
     <article class="sheet">
@@ -43,6 +47,24 @@
           {/each}
         </ul>
       {/each}
+      {#if photos.data?.length}
+        <h2>Photographs</h2>
+        <div class="photos">
+          {#each photos.data as photo (photo.id)}
+            <figure>
+              <img
+                src="/api/photos/{photo.id}"
+                width={photo.width}
+                height={photo.height}
+                alt={photo.caption || 'Without a caption'}
+              />
+              <figcaption>
+                {short(photo.takenOn, today)}{photo.caption ? `, ${photo.caption}` : ''}
+              </figcaption>
+            </figure>
+          {/each}
+        </div>
+      {/if}
       <p class="quiet">
         Wild-collected or protected plants, and plants that cross a border, need papers of another
         kind: ask the authority.
@@ -73,6 +95,26 @@
   }
   li > span:only-child {
     grid-column: 1 / -1;
+  }
+  .photos {
+    display: grid;
+    grid-template-columns: repeat(auto-fill, minmax(min(240px, 100%), 1fr));
+    gap: 14px;
+    margin-top: 8px;
+  }
+  figure {
+    margin: 0;
+    break-inside: avoid;
+  }
+  img {
+    display: block;
+    width: 100%;
+    height: auto;
+    border-radius: 8px;
+  }
+  figcaption {
+    padding-top: 4px;
+    font-size: 14px;
   }
   time {
     color: var(--color-ink-2);

@@ -54,7 +54,7 @@ class PassportsController {
 
   @GetMapping("/api/plants/{id}/passport")
   @Operation(summary = "A plant as a file that another collection takes in with its history")
-  void leave(@PathVariable long id, HttpServletResponse response) throws IOException, SQLException {
+  void leave(@PathVariable long id, HttpServletResponse response) throws IOException {
     var plant = plants.one(id);
     response.setContentType("application/zip");
     response.setHeader(

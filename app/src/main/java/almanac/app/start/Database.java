@@ -15,6 +15,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.sql.SQLException;
 import java.time.LocalDateTime;
+import org.h2.mvstore.MVStoreException;
 import org.h2.mvstore.MVStoreTool;
 
 /**
@@ -81,15 +82,23 @@ final class Database {
       upgrade();
     } else if (state.bytes() > WORTH_IT && 2 * state.idle() > state.bytes()) {
       out.println("Making the file of the collection smaller.");
-      compact();
+      compact(out);
     }
   }
 
-  /** Crashes leave what was given up in the file; written anew, it holds what there is. */
-  private void compact() throws IOException {
-    OnDisk.copy(database.file(), making.file());
-    MVStoreTool.compact(making.file().toString(), false);
-    OnDisk.place(making.file(), database.file());
+  /**
+   * Crashes leave what was given up in the file; written anew, it holds what there is. A file that
+   * cannot be made smaller is as good as it was.
+   */
+  private void compact(PrintStream out) {
+    try {
+      OnDisk.copy(database.file(), making.file());
+      MVStoreTool.compact(making.file().toString(), false);
+      OnDisk.place(making.file(), database.file());
+    } catch (IOException | MVStoreException e) {
+      out.println(
+          "It could not be made smaller (%s); it opens as it is.".formatted(Sentences.of(e)));
+    }
   }
 
   private boolean missing() throws IOException {
