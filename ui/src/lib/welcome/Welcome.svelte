@@ -62,7 +62,7 @@
   }
   .ways {
     display: grid;
-    grid-template-columns: repeat(auto-fit, minmax(min(240px, 100%), 1fr));
+    grid-template-columns: repeat(auto-fit, minmax(min(200px, 100%), 1fr));
     gap: 10px 24px;
     max-width: 1000px;
     margin-bottom: 16px;

@@ -4,7 +4,7 @@
   import { answered, api } from '$lib/api/client';
   import { photosOf, sitePage } from '$lib/api/queries';
   import Waiting from '$lib/shell/Waiting.svelte';
-  import { short } from '$lib/words/dates';
+  import { partial } from '$lib/words/dates';
   import Sentence from '$lib/words/Sentence.svelte';
 
   const id = $derived(Number(page.params.id));
@@ -38,7 +38,7 @@
         <ul>
           {#each chapter.lines as line, turn (turn)}
             <li>
-              {#if line.on}<time datetime={line.on}>{short(line.on, today)}</time>{/if}
+              {#if line.on}<time datetime={line.on}>{partial(line.on)}</time>{/if}
               <span>
                 <Sentence parts={line.words} {today} />
                 {#if line.note}<span class="quiet">{line.note}</span>{/if}
@@ -59,7 +59,7 @@
                 alt={photo.caption || 'Without a caption'}
               />
               <figcaption>
-                {short(photo.takenOn, today)}{photo.caption ? `, ${photo.caption}` : ''}
+                {partial(photo.takenOn)}{photo.caption ? `, ${photo.caption}` : ''}
               </figcaption>
             </figure>
           {/each}
