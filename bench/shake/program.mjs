@@ -27,12 +27,26 @@ export class Program {
     this.ended = new Promise((resolve) => process.on('exit', resolve));
   }
 
+  /** Starts it, and waits until it answers. */
+  static async start(data, how) {
+    const program = await Program.launch(data, how);
+    const until = Date.now() + PATIENCE_MS;
+    while (Date.now() < until && program.process.exitCode === null) {
+      try {
+        if ((await program.get('/api/plants')).status === 200) return program;
+      } catch {
+        await pause(50);
+      }
+    }
+    throw new Error(`The program did not open: ${program.said}`);
+  }
+
   /**
-   * Starts it, and waits until it answers.
+   * Starts it, and does not wait.
    *
    * @param wrap words before the command, such as a tracer with its options
    */
-  static async start(data, { demo = true, wrap = [], today = '2027-05-15' } = {}) {
+  static async launch(data, { demo = true, wrap = [], today = '2027-05-15' } = {}) {
     const port = await freePort();
     const archive = existsSync(`${RUN}/classes.jsa`) ? [`-XX:SharedArchiveFile=${RUN}/classes.jsa`] : [];
     const words = [
@@ -47,19 +61,10 @@ export class Program {
       `--today=${today}`,
       ...(demo ? ['--demo'] : []),
     ];
-    const program = new Program(
+    return new Program(
       spawn(words[0], words.slice(1), { stdio: ['ignore', 'ignore', 'pipe'], detached: true }),
       port,
     );
-    const until = Date.now() + PATIENCE_MS;
-    while (Date.now() < until && program.process.exitCode === null) {
-      try {
-        if ((await program.get('/api/plants')).status === 200) return program;
-      } catch {
-        await pause(50);
-      }
-    }
-    throw new Error(`The program did not open: ${program.said}`);
   }
 
   url(path) {

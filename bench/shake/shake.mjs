@@ -1,16 +1,20 @@
-// The hard tests, outside of CI: ./almanac shake [power] [full] [hostile] [kills] [--times N]
+// The hard tests, outside of CI: ./almanac shake [power] [full] [hostile] [pictures] [upgrade] [kills] [--times N]
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { full } from './full.mjs';
 import { hostile } from './hostile.mjs';
 import { kills } from './kills.mjs';
+import { pictures } from './pictures.mjs';
 import { power } from './power.mjs';
+import { upgrade } from './upgrade.mjs';
 
 const TESTS = {
   power: ['Saves and pictures traced to the disk', (data) => power(data)],
   full: ['A disk that fills, and has room again', (data) => full(data)],
   hostile: ['Requests drawn from the description of the interface', (data, times) => hostile(data, times ?? 20_000)],
+  pictures: ['Three huge pictures at once', (data) => pictures(data)],
+  upgrade: ['Kills while an older collection is brought up to date', (data, times) => upgrade(data, times ?? 60)],
   kills: ['Kills while writing', (data, times) => kills(data, times ?? 200)],
 };
 

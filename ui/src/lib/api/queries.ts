@@ -35,6 +35,10 @@ export const backupList = () =>
 export const openChecks = () =>
   createQuery(() => ({ queryKey: ['checks'], queryFn: () => answered(api.GET('/api/checks')) }));
 
+/** The fewest rounds that catch every check of the coming weeks. */
+export const roundsAhead = () =>
+  createQuery(() => ({ queryKey: ['rounds'], queryFn: () => answered(api.GET('/api/rounds')) }));
+
 export const placeList = () =>
   createQuery(() => ({ queryKey: ['places'], queryFn: () => answered(api.GET('/api/places')) }));
 
@@ -132,6 +136,6 @@ export function keep(client: QueryClient, { plant, plants }: Done): void {
   if (plant) client.setQueryData(['plant', plant.id], plant);
   for (const id of plants ?? [])
     if (id !== plant?.id) void client.invalidateQueries({ queryKey: ['plant', id] });
-  for (const key of ['plants', 'gone', 'checks'])
+  for (const key of ['plants', 'gone', 'checks', 'rounds'])
     void client.invalidateQueries({ queryKey: [key] });
 }

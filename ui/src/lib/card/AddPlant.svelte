@@ -7,7 +7,6 @@
   import { Draft } from '$lib/forms/drafts.svelte';
   import PottedOnField from '$lib/forms/PottedOnField.svelte';
   import { faultOf } from '$lib/forms/faults';
-  import ChoiceField from '$lib/forms/ChoiceField.svelte';
   import DayField from '$lib/forms/DayField.svelte';
   import FormHead from '$lib/forms/FormHead.svelte';
   import MixEditor from '$lib/forms/MixEditor.svelte';
@@ -18,6 +17,7 @@
   import Tick from '$lib/forms/Tick.svelte';
   import { saved } from '$lib/shell/toaster';
   import PlaceChoice, { NEW_PLACE } from './PlaceChoice.svelte';
+  import KindField from './KindField.svelte';
   import { genusOf } from './genus';
   import { newPlant, sentPlant, type TypedPlant } from './adding';
 
@@ -137,15 +137,11 @@
   />
 
   <div class="two">
-    <ChoiceField
-      label="Kind"
+    <KindField
+      kinds={options.kinds}
+      genera={options.genera}
       hint={kindHint}
       fault={faultOf(problem, 'kind')}
-      unchosen="Choose…"
-      choices={options.kinds.map((each) => ({
-        value: each.key,
-        words: each.name,
-      }))}
       bind:value={form.kind}
       onchange={chooseKind}
     />

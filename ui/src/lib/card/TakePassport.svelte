@@ -111,6 +111,9 @@
     margin: 0;
   }
   label {
+    display: inline-flex;
+    align-items: center;
+    min-height: 44px;
     cursor: pointer;
   }
   label:focus-within {

@@ -1,6 +1,7 @@
 <script lang="ts">
   import { answered, api } from '$lib/api/client';
   import { placeList, openChecks, plantList } from '$lib/api/queries';
+  import Ahead from '$lib/round/Ahead.svelte';
   import Rounding from '$lib/round/Rounding.svelte';
   import Letters from '$lib/round/Letters.svelte';
   import { round } from '$lib/round/walk.svelte';
@@ -24,11 +25,11 @@
     ).size,
   );
 
-  async function start(title: string, place: number[], onlyDue: boolean) {
+  async function start(title: string, place: number[], onlyDue: boolean, plant: number[] = []) {
     busy = true;
     try {
       const found = await answered(
-        api.GET('/api/round', { params: { query: { place, due: onlyDue } } }),
+        api.GET('/api/round', { params: { query: { place, plant, due: onlyDue } } }),
       );
       round.start(title, found);
     } catch (failure) {
@@ -92,6 +93,7 @@
         >
       </section>
     </div>
+    <Ahead {busy} walk={(title, ids) => start(title, [], false, ids)} />
     <div class="letters"><Letters /></div>
   </Waiting>
 {/if}

@@ -28,7 +28,7 @@ class CollectionBench {
   private static long filled;
 
   private static final LocalDate TODAY = RunningApplication.TODAY;
-  private static final int PLANTS = 5000;
+  static final int PLANTS = 5000;
   private static final int PLANTS_A_BATCH = 100;
   private static final int BENCHES = 20;
   private static final int YEARS = 10;
@@ -121,7 +121,7 @@ class CollectionBench {
     return took[times / 2];
   }
 
-  private static double millis(Callable<?> task) throws Exception {
+  static double millis(Callable<?> task) throws Exception {
     long start = System.nanoTime();
     task.call();
     return (System.nanoTime() - start) / 1e6;
@@ -131,7 +131,7 @@ class CollectionBench {
    * As the program kept it before there were acts, so that opening it brings it up to date. One
    * prepared statement for each table, sent in batches.
    */
-  private static void fill(Path data) throws SQLException {
+  static void fill(Path data) throws SQLException {
     var random = new Random(1);
     var kinds = StandardKinds.standard();
     long rows = 0;

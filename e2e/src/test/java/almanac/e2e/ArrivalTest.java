@@ -15,7 +15,7 @@ class ArrivalTest {
   private static Page arrive(Browsing browsing, String name) {
     var page = browsing.open("/plants/new");
     Find.entry(page, "Name on the label").fill(name);
-    Find.entry(page, "Kind").selectOption("Oncidium alliance");
+    Work.kind(page, "odonto", "Oncidium alliance");
     Find.entry(page, "Place").selectOption("East sill");
     Find.entry(page, "Potted on").fill("2025-03");
     Work.unfold(page);

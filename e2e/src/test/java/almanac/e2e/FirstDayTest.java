@@ -35,7 +35,7 @@ class FirstDayTest {
       tap(Find.link(page.getByRole(AriaRole.MAIN), "Add a plant"));
       tap(Find.entry(page, "Name on the label"));
       type(page, "Oncidium");
-      assertThat(Find.entry(page, "Kind")).hasValue("oncidium");
+      assertThat(Find.entry(page, "Kind")).hasValue("Oncidium alliance");
       assertThat(page.getByText("By its genus")).isVisible();
       tap(Find.entry(page, "Name of the new place"));
       type(page, "Sill");
@@ -57,13 +57,13 @@ class FirstDayTest {
       var name = Find.entry(page, "Name on the label");
       var kind = Find.entry(page, "Kind");
       name.fill("Cattleya Weir");
-      assertThat(kind).hasValue("cattleya-one-leaved");
+      assertThat(kind).hasValue("Cattleya, one-leaved");
       assertThat(page.getByText("A guess by its genus")).isVisible();
       name.fill("Vanda Weir");
-      assertThat(kind).hasValue("vanda");
-      kind.selectOption("Catasetum, Clowesia, Cycnoches");
+      assertThat(kind).hasValue("Vanda");
+      Work.kind(page, "clowesia", "Catasetum, Clowesia, Cycnoches");
       name.fill("Phalaenopsis Weir");
-      assertThat(kind).hasValue("catasetum");
+      assertThat(kind).hasValue("Catasetum, Clowesia, Cycnoches");
     }
   }
 }

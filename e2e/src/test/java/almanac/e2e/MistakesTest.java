@@ -15,7 +15,7 @@ class MistakesTest {
     try (var browsing = Browsing.desk(ALMANAC.address())) {
       var page = browsing.open("/plants/new");
       page.getByLabel("Name on the label").fill("Vanda Gate Paddle");
-      page.getByLabel("Kind").selectOption("Vanda");
+      Work.kind(page, "vanda", "Vanda");
       Find.entry(page, "Place").selectOption("East sill");
       page.getByLabel("Potted on").fill("2029");
       Work.unfold(page);

@@ -43,7 +43,7 @@ class OnePlantTest {
     assertThat(page.getByText("No plants yet")).isVisible();
     Find.link(page.getByRole(AriaRole.MAIN), "Add a plant").click();
     page.getByLabel("Name on the label").fill("Oncidium Towing Path");
-    page.getByLabel("Kind").selectOption("Oncidium alliance");
+    Work.kind(page, "oncidium", "Oncidium alliance");
     page.getByLabel("Name of the new place").fill("East sill");
     page.getByLabel("Potted on").fill("2025-02");
     Work.unfold(page);

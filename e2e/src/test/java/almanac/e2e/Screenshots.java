@@ -82,7 +82,7 @@ class Screenshots {
 
   private static void round(Browsing browsing, String name) {
     var page = browsing.open("/round");
-    page.getByText("East sill").click();
+    Find.region(page, "Place by place").getByText("East sill").click();
     page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Start")).click();
     page.locator(".side .slip h2").waitFor();
     page.keyboard().press("=");

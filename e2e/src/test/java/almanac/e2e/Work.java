@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.RequestOptions;
 
 /** What a grower does on a page, and what the page keeps of it. */
@@ -19,6 +20,12 @@ final class Work {
     Find.entry(row, answer).check();
   }
 
+  /** Searches for the kind of a new plant, and takes what is found. */
+  static void kind(Page page, String searched, String found) {
+    Find.entry(page, "Kind").fill(searched);
+    page.getByRole(AriaRole.OPTION).filter(new Locator.FilterOptions().setHasText(found)).click();
+  }
+
   static Locator verdict(Page page) {
     return page.locator(".slip h2");
   }
@@ -30,7 +37,7 @@ final class Work {
   /** Starts a round of one place and stands before its first plant, whose rows can be answered. */
   static Page walk(Browsing browsing, String place) {
     var page = browsing.open("/round");
-    page.getByText(place).click();
+    Find.region(page, "Place by place").getByText(place).click();
     Find.button(page, "Start").click();
     page.locator(".rows h1").waitFor();
     page.locator(".rows .row").first().waitFor();

@@ -11,5 +11,10 @@ public final class Walk {
           .thenComparing(plant -> plant.card().stand().position())
           .thenComparing(PlantInPlace::id);
 
+  /** The same on a round, where those that are kept apart are come to last. */
+  public static final Comparator<PlantInPlace> ROUND =
+      Comparator.comparing((PlantInPlace plant) -> plant.card().apartSince() != null)
+          .thenComparing(ORDER);
+
   private Walk() {}
 }

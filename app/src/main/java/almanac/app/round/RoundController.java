@@ -89,14 +89,16 @@ class RoundController {
   @Operation(summary = "A round along the places: its plants in walking order")
   Round round(
       @RequestParam(defaultValue = "") List<Long> place,
+      @RequestParam(defaultValue = "") List<Long> plant,
       @RequestParam(defaultValue = "false") boolean due) {
     var day = today.get();
     var stops =
         plants.all().stream()
-            .filter(plant -> place.isEmpty() || place.contains(plant.place().id()))
-            .filter(plant -> !due || due(plant, day))
-            .sorted(Walk.ORDER)
-            .map(plant -> stop(plant, day))
+            .filter(each -> place.isEmpty() || place.contains(each.place().id()))
+            .filter(each -> plant.isEmpty() || plant.contains(each.id()))
+            .filter(each -> !due || due(each, day))
+            .sorted(Walk.ROUND)
+            .map(each -> stop(each, day))
             .toList();
     return new Round(ShortLook.items().stream().map(Item::key).toList(), stops);
   }

@@ -35,6 +35,7 @@ class OpenApi {
       List.of(
           "/what-if",
           "/reading",
+          "/rounds/plan",
           "/trial",
           "/judgements",
           "/measurements",

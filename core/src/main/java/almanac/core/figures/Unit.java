@@ -15,6 +15,7 @@ public enum Unit {
   TIMES("times"),
   PH("pH"),
   ROOTS("roots"),
+  PLANTS("plants"),
   ML("ml");
 
   private final String words;

@@ -13,6 +13,10 @@ public enum Entered implements Field {
   POT_DIAMETER("diameterMm"),
   POT_DEPTH("depthMm"),
   LATITUDE("latitude"),
+  /** On which days of the week somebody goes round. */
+  WEEKDAYS("weekdays"),
+  /** When nobody is there. */
+  AWAY("away"),
   MEANS("means"),
   /** A length in a picture that is known. */
   KNOWN_MM("knownMm"),

@@ -219,6 +219,7 @@ final class FigureNames {
       hold.apart-slack-days = A look at it may be late by
       hold.apart-step-days = Kept apart longer in steps of
       hold.apart-clean-looks = Clean looks in a row that end it
+      round.most-overdue = Missed checks on one round, at most
       check.stands-early = Does it stand? from
       check.stands-late = Does it stand? until
       check.root-tips-early = New root tips? from

@@ -20,6 +20,7 @@ import almanac.core.placing.PlaceFigures;
 import almanac.core.pots.PottingFigures;
 import almanac.core.refusals.Refused;
 import almanac.core.roots.RootFigures;
+import almanac.core.rounds.RoundFigures;
 import almanac.core.season.SeasonFigures;
 import almanac.core.sums.SumFigures;
 import almanac.core.tags.TagFigures;
@@ -64,6 +65,7 @@ public final class Rulebook {
         TallyFigures.GROUP,
         SumFigures.GROUP,
         FollowUpFigures.GROUP,
+        RoundFigures.GROUP,
         TagFigures.GROUP);
   }
 

@@ -1,0 +1,50 @@
+package almanac.app.rounds;
+
+import almanac.app.collection.PlantInPlace;
+import almanac.app.collection.Plants;
+import almanac.app.judging.Judging;
+import almanac.core.diary.Listing;
+import almanac.core.diary.OpenCheck;
+import almanac.core.rounds.PlannedRound;
+import almanac.core.rounds.Rounds;
+import almanac.core.rounds.ToLook;
+import almanac.core.rounds.WalkingDays;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.stream.Stream;
+import org.springframework.stereotype.Service;
+
+/** Plans the rounds of the coming weeks from the checks that are open. */
+@Service
+class RoundsAhead {
+  private final Plants plants;
+  private final Judging judging;
+
+  RoundsAhead(Plants plants, Judging judging) {
+    this.plants = plants;
+    this.judging = judging;
+  }
+
+  /** A check of a plant. */
+  record Look(PlantInPlace plant, OpenCheck open) {}
+
+  /** Those of a day and of the weeks after it; what lies further off is planned when it comes. */
+  List<PlannedRound<Look>> on(LocalDate day, WalkingDays days) {
+    return Rounds.plan(
+        plants.all().stream().flatMap(plant -> looks(plant, day)).toList(),
+        days,
+        day,
+        judging.figures());
+  }
+
+  private Stream<ToLook<Look>> looks(PlantInPlace plant, LocalDate day) {
+    var judged = judging.judge(plant, day);
+    return judging.checks(plant, day, judged).stream()
+        .filter(
+            open -> {
+              var listing = open.listing(day, judged.verdict().inHand(), judging.figures());
+              return listing == Listing.NOW || listing == Listing.SOON;
+            })
+        .map(open -> new ToLook<>(new Look(plant, open), open.check().window()));
+  }
+}

@@ -1,0 +1,10 @@
+package almanac.core.rounds;
+
+import almanac.core.followup.Window;
+
+/**
+ * Something to look at on one of the walks.
+ *
+ * @param <T> what is looked at
+ */
+public record ToLook<T>(T what, Window window) {}

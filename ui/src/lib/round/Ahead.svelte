@@ -1,0 +1,136 @@
+<script lang="ts">
+  import type { Schemas } from '$lib/api/client';
+  import { roundsAhead, sitePage } from '$lib/api/queries';
+  import { count } from '$lib/words/counts';
+  import { short } from '$lib/words/dates';
+  import Waiting from '$lib/shell/Waiting.svelte';
+  import WalkingDays from './WalkingDays.svelte';
+  import { weekday } from './weekdays';
+
+  interface Props {
+    busy: boolean;
+    walk: (title: string, plants: number[]) => void;
+  }
+  const { busy, walk }: Props = $props();
+
+  const ahead = roundsAhead();
+  const site = sitePage();
+  const today = $derived(site.data?.today ?? '');
+  const day = (each: string) => `${weekday(each)} ${short(each, today)}`;
+
+  const plantsOf = (round: Schemas['RoundAhead']) => [
+    ...new Set(round.looks.map(({ plantId }) => plantId)),
+  ];
+
+  function why({ needed, looks }: Schemas['RoundAhead']): string {
+    const missed = looks.filter(({ caught }) => caught === 'OVERDUE').length;
+    const outside = looks.filter(({ caught }) => caught === 'OUTSIDE').length;
+    const reasons = [];
+    if (needed)
+      reasons.push(`“${needed.title}” of ${needed.name} waits until ${short(needed.late, today)}`);
+    if (missed) reasons.push(`${count(missed, 'look was', 'looks were')} missed`);
+    if (outside)
+      reasons.push(
+        `for ${count(outside, 'look')} no day of yours lies in time, and this is the nearest`,
+      );
+    const said = reasons.join('; ');
+    return said.charAt(0).toUpperCase() + said.slice(1);
+  }
+</script>
+
+<section class="sheet" aria-labelledby="ahead">
+  <h2 id="ahead">Rounds ahead</h2>
+  <Waiting query={ahead}>
+    {#if ahead.data}
+      {#if ahead.data.rounds.length}
+        <p class="quiet">The fewest walks that catch every look of the next six weeks in time.</p>
+        <ol>
+          {#each ahead.data.rounds as round (round.day)}
+            <li>
+              <div class="head">
+                <b>{round.day === today ? 'Today' : day(round.day)}</b>
+                <span>{count(round.looks.length, 'look')}</span>
+                <button
+                  type="button"
+                  class="act small"
+                  aria-label="Walk the round of {day(round.day)}"
+                  disabled={busy}
+                  onclick={() => walk(`The round of ${day(round.day)}`, plantsOf(round))}
+                  >Walk it</button
+                >
+              </div>
+              <p class="quiet">{why(round)}.</p>
+              <details>
+                <summary>What is looked at</summary>
+                <ul>
+                  {#each round.looks as look (`${look.plantId} ${look.title}`)}
+                    <li>
+                      <a class="link" href="/plants/{look.plantId}">{look.name}</a>
+                      <span
+                        >{look.title}{look.caught === 'OVERDUE'
+                          ? `, missed since ${short(look.late, today)}`
+                          : ''}</span
+                      >
+                      <span class="quiet">{look.placeName}</span>
+                    </li>
+                  {/each}
+                </ul>
+              </details>
+            </li>
+          {/each}
+        </ol>
+      {:else}
+        <p class="quiet">Nothing has to be looked at in the next six weeks.</p>
+      {/if}
+      <WalkingDays days={ahead.data.days} />
+    {/if}
+  </Waiting>
+</section>
+
+<style>
+  section {
+    display: grid;
+    gap: 8px;
+    max-width: 900px;
+    margin-top: 16px;
+  }
+  h2,
+  p {
+    margin: 0;
+  }
+  ol,
+  ul {
+    margin: 0;
+    padding: 0;
+    list-style: none;
+  }
+  ol > li {
+    padding: 8px 0;
+    border-bottom: 1px solid var(--color-rule);
+  }
+  .head {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 4px 16px;
+    align-items: center;
+  }
+  .head b {
+    min-width: 130px;
+  }
+  .head button {
+    margin-left: auto;
+  }
+  summary {
+    display: inline-flex;
+    align-items: center;
+    min-height: 44px;
+    cursor: pointer;
+  }
+  ul li {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0 14px;
+    align-items: center;
+    padding: 2px 0;
+  }
+</style>
