@@ -16,25 +16,37 @@
   let from = $state('');
   let to = $state('');
 
-  async function keep(wanted: Schemas['DaysEntry']): Promise<boolean> {
-    const page = await saving.save((headers) =>
-      answered(api.PUT('/api/rounds/days', { headers, body: wanted })),
-    );
+  /** What was chosen last and is not kept yet; quick choices follow one another. */
+  let wanted = $state.raw<Schemas['DaysEntry']>();
+  const shown = $derived(wanted ?? days);
+
+  async function keep(next: Schemas['DaysEntry']): Promise<boolean> {
+    wanted = next;
+    if (saving.busy) return false;
+    let sent: Schemas['DaysEntry'] | undefined;
+    let page: Schemas['RoundsPage'] | undefined;
+    while (wanted !== sent) {
+      sent = wanted;
+      page = await saving.save((headers) =>
+        answered(api.PUT('/api/rounds/days', { headers, body: sent! })),
+      );
+    }
     if (page) client.setQueryData(['rounds'], page);
+    wanted = undefined;
     return Boolean(page);
   }
 
   const turn = (day: Schemas['DaysEntry']['weekdays'][number]) =>
     keep({
-      ...days,
-      weekdays: days.weekdays.includes(day)
-        ? days.weekdays.filter((each) => each !== day)
-        : [...days.weekdays, day],
+      ...shown,
+      weekdays: shown.weekdays.includes(day)
+        ? shown.weekdays.filter((each) => each !== day)
+        : [...shown.weekdays, day],
     });
 
   async function add(event: SubmitEvent) {
     event.preventDefault();
-    if (await keep({ ...days, away: [...days.away, { from, to: to || from }] })) from = to = '';
+    if (await keep({ ...shown, away: [...shown.away, { from, to: to || from }] })) from = to = '';
   }
 </script>
 
@@ -47,16 +59,16 @@
         <input
           class="checkbox"
           type="checkbox"
-          checked={days.weekdays.includes(day)}
+          checked={shown.weekdays.includes(day)}
           onchange={() => turn(day)}
         />
         {words}
       </label>
     {/each}
   </div>
-  {#if days.away.length}
+  {#if shown.away.length}
     <ul aria-label="Days away">
-      {#each days.away as away (`${away.from} ${away.to}`)}
+      {#each shown.away as away (`${away.from} ${away.to}`)}
         <li>
           Away {short(away.from, site.data?.today ?? '')} to {short(
             away.to,
@@ -65,7 +77,7 @@
           <button
             type="button"
             class="link"
-            onclick={() => keep({ ...days, away: days.away.filter((each) => each !== away) })}
+            onclick={() => keep({ ...shown, away: shown.away.filter((each) => each !== away) })}
             >Not away then</button
           >
         </li>
