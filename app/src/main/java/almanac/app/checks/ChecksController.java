@@ -92,16 +92,15 @@ class ChecksController {
 
   private Stream<DueCheck> open(PlantInPlace plant) {
     var day = today.get();
-    var judged = judging.judge(plant, day);
-    return judging.checks(plant, day, judged).stream()
+    return judging.listed(plant, day).stream()
         .map(
-            open ->
+            each ->
                 new DueCheck(
                     plant.id(),
                     plant.card().number(),
                     plant.name(),
                     plant.place().name(),
-                    open.listing(day, judged.verdict().inHand(), judging.figures()),
-                    CheckView.of(open, day)));
+                    each.listing(),
+                    CheckView.of(each.open(), day)));
   }
 }

@@ -3,7 +3,6 @@ package almanac.app.entrance;
 import almanac.app.network.AccessFile;
 import almanac.app.network.Devices;
 import almanac.app.network.NetworkDoor;
-import almanac.app.network.NetworkSwitch;
 import almanac.app.network.ScanCode;
 import almanac.app.refusals.BadEntry;
 import almanac.app.refusals.Conflict;
@@ -34,13 +33,11 @@ class NetworkController {
   private final AccessFile access;
   private final Devices devices;
   private final NetworkDoor door;
-  private final NetworkSwitch onOff;
 
-  NetworkController(AccessFile access, Devices devices, NetworkDoor door, NetworkSwitch onOff) {
+  NetworkController(AccessFile access, Devices devices, NetworkDoor door) {
     this.access = access;
     this.devices = devices;
     this.door = door;
-    this.onOff = onOff;
   }
 
   /** Whether and how other devices come in. */
@@ -118,7 +115,7 @@ class NetworkController {
     } else if (wanted.open() && !access.chosen()) {
       throw new BadEntry("passphrase", "Choose a passphrase first.");
     }
-    onOff.turn(wanted.open());
+    door.turn(wanted.open());
     return view(request, who);
   }
 

@@ -5,6 +5,7 @@ import almanac.app.rules.CollectionApproach;
 import almanac.app.rules.Rules;
 import almanac.app.site.Site;
 import almanac.core.diary.Diary;
+import almanac.core.diary.Listing;
 import almanac.core.diary.OpenCheck;
 import almanac.core.figures.Figures;
 import almanac.core.history.Approach;
@@ -73,6 +74,18 @@ public class Judging {
   /** The checks of a plant that are still to be made, the next one first. */
   public List<OpenCheck> checks(PlantInPlace plant, LocalDate today) {
     return checks(plant, today, day -> judge(plant, day));
+  }
+
+  /** A check that is still to be made, and where it stands on the list of a day. */
+  public record Listed(OpenCheck open, Listing listing) {}
+
+  /** The checks of a plant as they stand on the list of today. */
+  public List<Listed> listed(PlantInPlace plant, LocalDate today) {
+    var judged = judge(plant, today);
+    boolean inHand = judged.verdict().inHand();
+    return checks(plant, today, judged).stream()
+        .map(open -> new Listed(open, open.listing(today, inHand, figures())))
+        .toList();
   }
 
   /** The same, where it was judged today already. */

@@ -78,31 +78,26 @@ public final class AccessFile {
   synchronized void change(UnaryOperator<Access> how) {
     var changed = how.apply(access);
     try {
-      makeFolder();
-      var file = folder.resolve(FILE);
-      var aside = OnDisk.aside(file);
-      Files.deleteIfExists(aside);
-      makeSecret(aside);
-      Files.writeString(aside, JSON.writeValueAsString(changed));
-      OnDisk.place(aside, file);
+      keep(FILE, JSON.writeValueAsBytes(changed));
     } catch (IOException e) {
       throw new UncheckedIOException(e);
     }
     access = changed;
   }
 
-  void makeFolder() throws IOException {
+  /** Keeps a file that nobody but its owner can read, whole or as it was. */
+  void keep(String name, byte[] content) throws IOException {
     Files.createDirectories(folder);
+    var file = folder.resolve(name);
+    var aside = OnDisk.aside(file);
+    Files.deleteIfExists(aside);
+    Files.createFile(aside);
     if (posix()) {
       Files.setPosixFilePermissions(folder, PosixFilePermissions.fromString("rwx------"));
+      Files.setPosixFilePermissions(aside, PosixFilePermissions.fromString("rw-------"));
     }
-  }
-
-  static void makeSecret(Path file) throws IOException {
-    Files.createFile(file);
-    if (posix()) {
-      Files.setPosixFilePermissions(file, PosixFilePermissions.fromString("rw-------"));
-    }
+    Files.write(aside, content);
+    OnDisk.place(aside, file);
   }
 
   private static boolean posix() {

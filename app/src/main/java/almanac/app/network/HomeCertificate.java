@@ -1,14 +1,12 @@
 package almanac.app.network;
 
-import almanac.app.disk.OnDisk;
+import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
-import java.io.OutputStream;
 import java.math.BigInteger;
 import java.net.InetAddress;
 import java.net.UnknownHostException;
 import java.nio.file.Files;
-import java.nio.file.Path;
 import java.security.GeneralSecurityException;
 import java.security.KeyPair;
 import java.security.KeyPairGenerator;
@@ -82,7 +80,7 @@ record HomeCertificate(KeyStore store, X509Certificate authority, X509Certificat
       boolean changed = keepAuthority(store, now);
       if (changed || !holds(store, names, now)) {
         keepMachine(store, names, now);
-        write(access, file, store);
+        access.keep(FILE, written(store));
       }
     } catch (OperatorCreationException e) {
       throw new GeneralSecurityException(e);
@@ -93,16 +91,10 @@ record HomeCertificate(KeyStore store, X509Certificate authority, X509Certificat
         (X509Certificate) store.getCertificate(MACHINE));
   }
 
-  private static void write(AccessFile access, Path file, KeyStore store)
-      throws IOException, GeneralSecurityException {
-    access.makeFolder();
-    var aside = OnDisk.aside(file);
-    Files.deleteIfExists(aside);
-    AccessFile.makeSecret(aside);
-    try (OutputStream out = Files.newOutputStream(aside)) {
-      store.store(out, SECRET.toCharArray());
-    }
-    OnDisk.place(aside, file);
+  private static byte[] written(KeyStore store) throws IOException, GeneralSecurityException {
+    var out = new ByteArrayOutputStream();
+    store.store(out, SECRET.toCharArray());
+    return out.toByteArray();
   }
 
   /** Whether it had to be made. */

@@ -65,8 +65,18 @@ public class NetworkDoor {
     }
   }
 
+  /** Opens or closes, and keeps that for the next start. */
+  public void turn(boolean open) {
+    access.change(before -> before.opened(open));
+    if (open) {
+      open();
+    } else {
+      close();
+    }
+  }
+
   /** Opens, or stays open; what is in the way is told afterwards. */
-  public synchronized void open() {
+  private synchronized void open() {
     close();
     try {
       var shown = HomeCertificate.in(access, addresses.certified(), clock.instant());
@@ -123,7 +133,7 @@ public class NetworkDoor {
 
   /** Closes; whoever is in is out. */
   @PreDestroy
-  public synchronized void close() {
+  synchronized void close() {
     trouble = null;
     certificate = null;
     var open = connector;

@@ -15,7 +15,6 @@ import java.util.HexFormat;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
-import java.util.stream.Stream;
 import org.springframework.beans.factory.annotation.Qualifier;
 import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
@@ -34,10 +33,12 @@ import org.springframework.web.util.WebUtils;
 @Component
 @Order(1)
 class WrittenOnce extends OncePerRequestFilter {
-  private static final List<String> WHOLE_COLLECTION = List.of("/api/backups", "/api/package");
-
-  /** Nothing of a passphrase is kept in the collection, not even a digest. */
-  private static final List<String> SECRET = List.of("/api/network", "/api/entrance");
+  /**
+   * What exchanges the whole collection, and what bears a passphrase, of which nothing is kept in
+   * the collection, not even a digest.
+   */
+  private static final List<String> NOT_WRITTEN_INTO_IT =
+      List.of("/api/backups", "/api/package", "/api/network", "/api/entrance");
 
   static final String KEY = "Idempotency-Key";
   private static final String KEYS = "[!-~]{8,60}";
@@ -63,8 +64,7 @@ class WrittenOnce extends OncePerRequestFilter {
   protected boolean shouldNotFilter(HttpServletRequest request) {
     return request.getHeader(KEY) == null
         || whole(request).isEmpty()
-        || Stream.concat(WHOLE_COLLECTION.stream(), SECRET.stream())
-            .anyMatch(request.getRequestURI()::startsWith);
+        || NOT_WRITTEN_INTO_IT.stream().anyMatch(request.getRequestURI()::startsWith);
   }
 
   /** However others have wrapped it since. */

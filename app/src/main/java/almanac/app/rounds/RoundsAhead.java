@@ -38,13 +38,8 @@ class RoundsAhead {
   }
 
   private Stream<ToLook<Look>> looks(PlantInPlace plant, LocalDate day) {
-    var judged = judging.judge(plant, day);
-    return judging.checks(plant, day, judged).stream()
-        .filter(
-            open -> {
-              var listing = open.listing(day, judged.verdict().inHand(), judging.figures());
-              return listing == Listing.NOW || listing == Listing.SOON;
-            })
-        .map(open -> new ToLook<>(new Look(plant, open), open.check().window()));
+    return judging.listed(plant, day).stream()
+        .filter(each -> each.listing() == Listing.NOW || each.listing() == Listing.SOON)
+        .map(each -> new ToLook<>(new Look(plant, each.open()), each.open().check().window()));
   }
 }

@@ -84,6 +84,10 @@ public final class Rounds<T> {
     return days.between(window.early().isBefore(today) ? today : window.early(), window.late());
   }
 
+  private static boolean holds(ToLook<?> look, LocalDate day) {
+    return !day.isBefore(look.window().early()) && !day.isAfter(look.window().late());
+  }
+
   private List<Group<T>> groups(List<ToLook<T>> caught) {
     var left = new ArrayList<>(caught);
     left.sort(Comparator.comparing(this::last));
@@ -91,10 +95,10 @@ public final class Rounds<T> {
     while (!left.isEmpty()) {
       var needed = left.get(0);
       var day = last(needed);
-      var looks = left.stream().filter(look -> possible(look).contains(day)).toList();
+      var looks = left.stream().filter(look -> holds(look, day)).toList();
       left.removeAll(looks);
       var possible = new ArrayList<>(possible(needed));
-      looks.forEach(look -> possible.retainAll(possible(look)));
+      looks.forEach(look -> possible.removeIf(each -> !holds(look, each)));
       groups.add(new Group<>(possible, looks, needed));
     }
     return groups;
@@ -118,7 +122,7 @@ public final class Rounds<T> {
   /** Each is looked at on the walk that lies nearest to its best day. */
   private void nearer(List<ToLook<T>> caught) {
     for (var look : caught) {
-      var possible = possible(look).stream().filter(walks::containsKey).toList();
+      var possible = walks.keySet().stream().filter(day -> holds(look, day)).toList();
       at(nearest(possible, day -> apart(day, look.window().best()))).looks.add(look);
     }
   }

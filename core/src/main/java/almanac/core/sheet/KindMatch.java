@@ -18,19 +18,13 @@ final class KindMatch {
   KindMatch(Cells cells, Known known) {
     this.cells = cells;
     this.known = known;
-    for (var row : cells.rows()) {
-      var words = words(row);
-      if (words.isEmpty()) {
-        continue;
-      }
-      var plain = Plain.words(words);
-      var before = byWords.get(plain);
-      byWords.put(
-          plain,
-          before == null
-              ? match(words)
-              : new KindWords(before.words(), before.rows() + 1, before.choice(), before.sure()));
-    }
+    Spelled.in(cells, this::words)
+        .forEach(
+            (plain, spelled) -> {
+              if (!spelled.words().isEmpty()) {
+                byWords.put(plain, match(plain, spelled));
+              }
+            });
   }
 
   /** What in a row stands for its kind: the cell of that name, or else the genus. */
@@ -54,22 +48,23 @@ final class KindMatch {
     return new ArrayList<>(byWords.values());
   }
 
-  private KindWords match(String words) {
-    var plain = Plain.words(words);
+  private KindWords match(String plain, Spelled spelled) {
+    var words = spelled.words();
+    int rows = spelled.rows();
     var said = cells.decisions().kinds().get(plain);
     if (said != null) {
-      return new KindWords(words, 1, known.kinds().containsKey(said.key()) ? said : null, true);
+      return new KindWords(words, rows, known.kinds().containsKey(said.key()) ? said : null, true);
     }
     return named(plain)
-        .map(key -> new KindWords(words, 1, new KindChoice(key, false), true))
+        .map(key -> new KindWords(words, rows, new KindChoice(key, false), true))
         .or(
             () ->
                 Genera.of(words)
                     .map(
                         genus ->
                             new KindWords(
-                                words, 1, new KindChoice(genus.kind(), false), genus.sure())))
-        .orElseGet(() -> new KindWords(words, 1, null, false));
+                                words, rows, new KindChoice(genus.kind(), false), genus.sure())))
+        .orElseGet(() -> new KindWords(words, rows, null, false));
   }
 
   private Optional<String> named(String plain) {

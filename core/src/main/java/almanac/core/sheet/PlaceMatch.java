@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.apache.commons.text.similarity.JaroWinklerSimilarity;
 
 /** Which places are meant by the words of a sheet. */
@@ -27,16 +28,8 @@ final class PlaceMatch {
   PlaceMatch(Cells cells, Known known) {
     this.cells = cells;
     this.known = known;
-    for (var row : cells.rows()) {
-      var words = cells.text(row, Meaning.PLACE);
-      var plain = Plain.words(words);
-      var before = byWords.get(plain);
-      byWords.put(
-          plain,
-          before == null
-              ? match(words)
-              : new PlaceWords(before.words(), before.rows() + 1, before.choice(), before.sure()));
-    }
+    Spelled.in(cells, row -> cells.text(row, Meaning.PLACE))
+        .forEach((plain, spelled) -> byWords.put(plain, match(plain, spelled)));
   }
 
   PlaceChoice choice(Sheet.Row row) {
@@ -48,20 +41,22 @@ final class PlaceMatch {
     return new ArrayList<>(byWords.values());
   }
 
-  private PlaceWords match(String words) {
-    var plain = Plain.words(words);
+  private PlaceWords match(String plain, Spelled spelled) {
+    var words = spelled.words();
+    int rows = spelled.rows();
     var said = cells.decisions().places().get(plain);
     if (said != null) {
-      return new PlaceWords(words, 1, ofThatName(said), true);
+      return new PlaceWords(words, rows, ofThatName(said), true);
     }
     var wanted = plain.isEmpty() ? NOWHERE : words;
     var wantedPlain = Plain.words(wanted);
     return known.places().entrySet().stream()
         .filter(place -> Plain.words(place.getValue()).equals(wantedPlain))
         .findFirst()
-        .map(place -> new PlaceWords(words, 1, choice(place), true))
-        .or(() -> alike(words, wantedPlain))
-        .orElseGet(() -> new PlaceWords(words, 1, new PlaceChoice(null, wanted), !plain.isEmpty()));
+        .map(place -> new PlaceWords(words, rows, choice(place), true))
+        .or(() -> alike(wantedPlain).map(choice -> new PlaceWords(words, rows, choice, false)))
+        .orElseGet(
+            () -> new PlaceWords(words, rows, new PlaceChoice(null, wanted), !plain.isEmpty()));
   }
 
   /** A place that is to be made new, or the one that has the name already. */
@@ -78,13 +73,12 @@ final class PlaceMatch {
   }
 
   /** One of ours, or one that the sheet has named before; the most alike. */
-  private Optional<PlaceWords> alike(String words, String plain) {
+  private Optional<PlaceChoice> alike(String plain) {
     var ours = known.places().entrySet().stream().map(PlaceMatch::choice);
     var named = byWords.values().stream().map(PlaceWords::choice);
-    return java.util.stream.Stream.concat(ours, named)
+    return Stream.concat(ours, named)
         .filter(each -> likeness(each, plain) >= ALIKE)
-        .max(Comparator.comparingDouble(each -> likeness(each, plain)))
-        .map(choice -> new PlaceWords(words, 1, choice, false));
+        .max(Comparator.comparingDouble(each -> likeness(each, plain)));
   }
 
   /** Shelf 1 and shelf 2 are written alike and are not the same. */

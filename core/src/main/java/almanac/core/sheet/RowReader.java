@@ -5,8 +5,6 @@ import almanac.core.medium.Mix;
 import almanac.core.medium.PottedOn;
 import almanac.core.pots.Pot;
 import almanac.core.pots.PotType;
-import almanac.core.refusals.Entered;
-import almanac.core.refusals.PastDay;
 import almanac.core.refusals.Refused;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -177,11 +175,9 @@ final class RowReader {
       fault(meaning, "this cannot be read as a day, a month or a year");
       return null;
     }
-    if (!(day.get() instanceof PottedOn.Between between)) {
-      return day.get();
-    }
+    PottedOn past;
     try {
-      PastDay.check(Entered.POTTED_ON, between.earliest(), today);
+      past = PottedOn.entered(day.get().text(), today);
     } catch (Refused refused) {
       fault(meaning, "%s lies in the future, or too far back".formatted(day.get().text()));
       return null;
@@ -190,7 +186,7 @@ final class RowReader {
     if (read.rough() || otherOrder) {
       doubt(meaning, "taken for " + day.get().text());
     }
-    return PottedOn.entered(day.get().text(), today);
+    return past;
   }
 
   private Optional<Mix> mix() {
