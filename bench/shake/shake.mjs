@@ -32,11 +32,9 @@ for (const name of words.length ? words : Object.keys(TESTS)) {
   const data = mkdtempSync(join(tmpdir(), 'almanac-shake-'));
   const began = performance.now();
   console.log(title);
-  try {
-    const count = await test(data, times);
-    for (const [what, number] of Object.entries(count)) console.log(`  ${what.padEnd(32)} ${number}`);
-    console.log(`  ${'seconds'.padEnd(32)} ${Math.round((performance.now() - began) / 1000)}`);
-  } finally {
-    rmSync(data, { recursive: true, force: true });
-  }
+  const count = await test(data, times);
+  for (const [what, number] of Object.entries(count)) console.log(`  ${what.padEnd(32)} ${number}`);
+  console.log(`  ${'seconds'.padEnd(32)} ${Math.round((performance.now() - began) / 1000)}`);
+  if (count.lost || count.unopenable) console.log(`  what it left lies in ${data}`);
+  else rmSync(data, { recursive: true, force: true });
 }

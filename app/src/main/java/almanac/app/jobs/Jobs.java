@@ -78,6 +78,12 @@ public class Jobs {
     return new Job(UUID.randomUUID(), plant.id(), today, now(), 1, JobTold.NOTHING);
   }
 
+  /** What a job would be about that is begun on a plant today, or that is open on it. */
+  @Transactional(readOnly = true)
+  public Work ahead(PlantInPlace plant, LocalDate today) {
+    return work(table.ofPlant(plant.id()).orElseGet(() -> planned(plant, today)), plant);
+  }
+
   private PlantInPlace here(long plantId) {
     var plant = plants.one(plantId);
     if (!plant.plant().here()) {

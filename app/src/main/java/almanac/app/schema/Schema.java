@@ -19,7 +19,7 @@ import org.springframework.jdbc.datasource.SingleConnectionDataSource;
  */
 public final class Schema {
   /** The newest of the migrations that ship with the program. */
-  public static final int LATEST = 13;
+  public static final int LATEST = 14;
 
   /** So many statements a session keeps as it has worked them out; a plant's page asks about 20. */
   private static final int STATEMENTS = 60;
@@ -134,6 +134,19 @@ public final class Schema {
   /** A database that is being made, and that nobody else sees before it is whole. */
   public static Connection openToFill(Path file) throws SQLException {
     return DriverManager.getConnection(address(file) + ";IFEXISTS=TRUE", USER, "");
+  }
+
+  /**
+   * Writes a database anew, without what was given up. What a crash left half done is rolled back
+   * first: the file alone does not tell to which tables it belongs.
+   *
+   * @param file without its ending
+   */
+  public static void compact(Path file) throws SQLException {
+    try (var connection = openToFill(file);
+        var statement = connection.createStatement()) {
+      statement.execute("SHUTDOWN COMPACT");
+    }
   }
 
   private static void migrate(DataSource source) {

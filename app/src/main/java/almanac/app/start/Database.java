@@ -15,8 +15,6 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.sql.SQLException;
 import java.time.LocalDateTime;
-import org.h2.mvstore.MVStoreException;
-import org.h2.mvstore.MVStoreTool;
 
 /**
  * The database file of a data folder, made whole before anybody opens it. Whatever is made or
@@ -88,14 +86,15 @@ final class Database {
 
   /**
    * Crashes leave what was given up in the file; written anew, it holds what there is. A file that
-   * cannot be made smaller is as good as it was.
+   * cannot be made smaller is as good as it was; after some crashes H2's tool stumbles over what
+   * its database does not mind.
    */
   private void compact(PrintStream out) {
     try {
       OnDisk.copy(database.file(), making.file());
-      MVStoreTool.compact(making.file().toString(), false);
+      Schema.compact(making.name());
       OnDisk.place(making.file(), database.file());
-    } catch (IOException | MVStoreException e) {
+    } catch (IOException | SQLException e) {
       out.println(
           "It could not be made smaller (%s); it opens as it is.".formatted(Sentences.of(e)));
     }

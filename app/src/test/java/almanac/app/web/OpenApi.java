@@ -36,6 +36,7 @@ class OpenApi {
           "/what-if",
           "/reading",
           "/rounds/plan",
+          "/bench-days/plan",
           "/trial",
           "/judgements",
           "/measurements",

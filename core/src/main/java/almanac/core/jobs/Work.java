@@ -105,7 +105,11 @@ public record Work(
 
   /** Whether it stands in pieces that fall away from dry roots. */
   boolean inBark() {
-    return share(old(), BARK) > MOSTLY;
+    return mostlyBark(old());
+  }
+
+  static boolean mostlyBark(Mix mix) {
+    return share(mix, BARK) > MOSTLY;
   }
 
   boolean intoMoss() {

@@ -17,6 +17,8 @@ public enum Entered implements Field {
   WEEKDAYS("weekdays"),
   /** When nobody is there. */
   AWAY("away"),
+  /** How long somebody has on a bench day. */
+  MINUTES("minutes"),
   MEANS("means"),
   /** A length in a picture that is known. */
   KNOWN_MM("knownMm"),

@@ -219,6 +219,11 @@ final class FigureNames {
       hold.apart-slack-days = A look at it may be late by
       hold.apart-step-days = Kept apart longer in steps of
       hold.apart-clean-looks = Clean looks in a row that end it
+      day.hazard-days = A hazard waits for a bench day, at most
+      day.off-best = A day off the best one costs
+      day.mix-again = Mixing the same again on another day costs
+      day.moved = Another day than in the last plan costs
+      day.little = A move to another day costs nothing up to
       round.most-overdue = Missed checks on one round, at most
       check.stands-early = Does it stand? from
       check.stands-late = Does it stand? until
@@ -237,6 +242,14 @@ final class FigureNames {
       check.soon = A check is soon within
       job.soak = Soak before it is lifted
       job.soak-clinging = Soak where roots grip the wall
+      job.move-up-minutes = Moving up takes
+      job.part-repot-minutes = A part repot takes
+      job.loose-repot-minutes = A full repot from moss or what pours off takes
+      job.bark-repot-minutes = A full repot from bark takes
+      job.divide-minutes = Dividing takes besides
+      job.many-roots-minutes = Long, circling or clinging roots take besides
+      job.hard-pot-minutes = A hard pot to break takes besides
+      job.own-times-weight = The own pace counts half after so many jobs
       job.wounds-dry = Wounds dry before the first watering
       tally.light-below = A light loss of live roots, below
       tally.moderate-most = A moderate loss of live roots, up to

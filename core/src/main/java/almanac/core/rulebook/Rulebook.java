@@ -1,5 +1,6 @@
 package almanac.core.rulebook;
 
+import almanac.core.days.DayFigures;
 import almanac.core.figures.Figure;
 import almanac.core.figures.FigureGroup;
 import almanac.core.figures.Figures;
@@ -66,6 +67,7 @@ public final class Rulebook {
         SumFigures.GROUP,
         FollowUpFigures.GROUP,
         RoundFigures.GROUP,
+        DayFigures.GROUP,
         TagFigures.GROUP);
   }
 

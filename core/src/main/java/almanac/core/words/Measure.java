@@ -12,6 +12,7 @@ public enum Measure {
   DAYS("days"),
   WEEKS("weeks"),
   MONTHS("months"),
+  MINUTES("minutes"),
   HOURS("h"),
   /** How many there are; the number stands alone. */
   COUNT(""),

@@ -1,0 +1,114 @@
+package almanac.app.benchdays;
+
+import almanac.app.benchdays.BenchDayTable.Lay;
+import almanac.app.benchdays.JobsAhead.Ahead;
+import almanac.app.refusals.BadEntry;
+import almanac.app.rules.Rules;
+import almanac.core.days.BenchDay;
+import almanac.core.days.BenchJob;
+import almanac.core.days.BenchPlan;
+import almanac.core.days.BenchPlans;
+import almanac.core.figures.Figures;
+import java.time.LocalDate;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.concurrent.atomic.AtomicReference;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Plans the bench days anew whenever what they rest on has changed. */
+@Service
+class BenchDays {
+  private final BenchDayTable table;
+  private final JobsAhead ahead;
+  private final Rules rules;
+  private final AtomicReference<@Nullable Solved> solved = new AtomicReference<>();
+
+  BenchDays(BenchDayTable table, JobsAhead ahead, Rules rules) {
+    this.table = table;
+    this.ahead = ahead;
+    this.rules = rules;
+  }
+
+  /** A plan with the plants of its jobs, by the names of these. */
+  record Planned(BenchPlan plan, Map<String, Ahead> jobs) {}
+
+  private record Asked(
+      List<BenchJob> jobs, List<BenchDay> days, LocalDate today, Figures figures) {}
+
+  private record Solved(Asked asked, BenchPlan plan) {}
+
+  /** The plan as it is on a day. */
+  Planned on(LocalDate today) {
+    return plan(today, table.days(), table.jobs());
+  }
+
+  /**
+   * Plans with other days or other wishes, and keeps where each job comes to lie.
+   *
+   * @param days each once
+   * @param pins the plants whose day somebody chose
+   * @throws BadEntry if a day is named twice, or one is chosen that is no bench day
+   */
+  @Transactional
+  Planned keep(List<BenchDay> days, Map<Long, LocalDate> pins, LocalDate today) {
+    refuse(days, pins);
+    var laid = new HashMap<Long, Lay>();
+    table
+        .jobs()
+        .forEach(
+            (plant, lay) -> {
+              if (pins.containsKey(plant) || !lay.pinned()) {
+                laid.put(plant, lay);
+              }
+            });
+    pins.forEach((plant, day) -> laid.put(plant, new Lay(day, true)));
+    table.setDays(days);
+    var planned = plan(today, days, laid);
+    var lies = new HashMap<Long, Lay>();
+    for (var day : planned.plan().days()) {
+      for (var each : day.jobs()) {
+        lies.put(Long.parseLong(each.job().id()), new Lay(day.day().on(), each.pinned()));
+      }
+    }
+    table.setJobs(lies);
+    return planned;
+  }
+
+  private static void refuse(List<BenchDay> days, Map<Long, LocalDate> pins) {
+    var named = new HashSet<LocalDate>();
+    for (int i = 0; i < days.size(); i++) {
+      if (!named.add(days.get(i).on())) {
+        throw new BadEntry("days[%d].on".formatted(i), "This day is named twice.");
+      }
+    }
+    pins.forEach(
+        (plant, day) -> {
+          if (!named.contains(day)) {
+            throw new BadEntry("pins", "%s is no bench day.".formatted(day));
+          }
+        });
+  }
+
+  private Planned plan(LocalDate today, List<BenchDay> days, Map<Long, Lay> laid) {
+    var until = days.stream().map(BenchDay::on).reduce(today, (a, b) -> a.isAfter(b) ? a : b);
+    var jobs = ahead.on(today, until, laid);
+    var asked = new Asked(jobs.stream().map(Ahead::job).toList(), days, today, rules.figures());
+    return new Planned(
+        solve(asked), jobs.stream().collect(Collectors.toMap(each -> each.job().id(), x -> x)));
+  }
+
+  private BenchPlan solve(Asked asked) {
+    var known = solved.get();
+    if (known != null && known.asked().equals(asked)) {
+      return known.plan();
+    }
+    var plan = BenchPlans.plan(asked.jobs(), asked.days(), asked.today(), asked.figures());
+    solved.set(new Solved(asked, plan));
+    return plan;
+  }
+}

@@ -1,0 +1,45 @@
+package almanac.app.benchdays;
+
+import almanac.app.site.Today;
+import io.swagger.v3.oas.annotations.Operation;
+import jakarta.validation.Valid;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+@RestController
+@RequestMapping("/api/bench-days")
+class BenchDaysController {
+  private final BenchDays days;
+  private final Paces paces;
+  private final Today today;
+
+  BenchDaysController(BenchDays days, Paces paces, Today today) {
+    this.days = days;
+    this.paces = paces;
+    this.today = today;
+  }
+
+  @GetMapping
+  @Operation(summary = "The bench days with their jobs, and why each lies where it does")
+  BenchDaysPage all() {
+    return BenchDaysPage.of(days.on(today.get()), paces.now());
+  }
+
+  @PutMapping
+  @Operation(
+      summary = "Says on which days somebody has time, and which jobs are to be done on which")
+  BenchDaysPage keep(@Valid @RequestBody BenchDaysEntry wanted) {
+    return BenchDaysPage.of(
+        days.keep(wanted.benchDays(), wanted.chosen(), today.get()), paces.now());
+  }
+
+  @PostMapping("/plan")
+  @Operation(summary = "Lays jobs that are sent along on bench days; keeps nothing")
+  BenchPlanAnswer plan(@Valid @RequestBody BenchPlanAsked asked) {
+    return BenchPlanAnswer.of(asked.plan());
+  }
+}

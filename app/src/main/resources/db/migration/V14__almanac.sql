@@ -1,0 +1,12 @@
+-- Days on which somebody has time for the bench.
+CREATE TABLE bench_day (
+    on_day  DATE    NOT NULL PRIMARY KEY,
+    minutes INTEGER NOT NULL
+);
+
+-- On which of them a plant's job lay in the last plan, and whether somebody chose that.
+CREATE TABLE bench_job (
+    plant_id BIGINT  NOT NULL PRIMARY KEY REFERENCES plant (id) ON DELETE CASCADE,
+    on_day   DATE    NOT NULL,
+    pinned   BOOLEAN NOT NULL
+);

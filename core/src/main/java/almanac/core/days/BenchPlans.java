@@ -1,0 +1,127 @@
+package almanac.core.days;
+
+import ai.timefold.solver.core.api.score.buildin.hardmediumsoftlong.HardMediumSoftLongScore;
+import almanac.core.figures.Figures;
+import java.time.LocalDate;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+
+/** Lays jobs on bench days, and says of each why it lies where it does. Rules: Bench days. */
+public final class BenchPlans {
+  private static final Comparator<BenchJob> TURN =
+      Comparator.comparing((BenchJob job) -> job.soundness() == Soundness.SUSPECT)
+          .thenComparing(job -> !job.hazard())
+          .thenComparing(BenchJob::soundness)
+          .thenComparing(BenchJob::mix);
+
+  private BenchPlans() {}
+
+  /**
+   * The best plan that is found.
+   *
+   * @param jobs each with an id of its own; those on one day that are equal otherwise keep this
+   *     order
+   * @param days each once
+   */
+  public static BenchPlan plan(
+      List<BenchJob> jobs, List<BenchDay> days, LocalDate today, Figures figures) {
+    return plan(jobs, days, today, figures, Set.of());
+  }
+
+  /** The same as if some rules did not count. */
+  static BenchPlan plan(
+      List<BenchJob> jobs,
+      List<BenchDay> days,
+      LocalDate today,
+      Figures figures,
+      Set<BenchRule> without) {
+    var ahead =
+        days.stream()
+            .filter(day -> !day.on().isBefore(today))
+            .sorted(Comparator.comparing(BenchDay::on))
+            .toList();
+    var seats = jobs.stream().map(job -> seat(job, ahead)).toList();
+    var board = new Board(ahead, seats, Weights.of(figures, without));
+    if (!ahead.isEmpty() && seats.stream().anyMatch(seat -> !seat.pinned())) {
+      board = Solving.solve(board);
+    }
+    var counted = new Counted(Solving.counting(), board);
+    settle(board, counted);
+    return told(board, counted, today, figures);
+  }
+
+  private static Seat seat(BenchJob job, List<BenchDay> days) {
+    var pinned = job.pinned().flatMap(day -> day(day, days));
+    return new Seat(
+        job,
+        pinned
+            .or(() -> job.before().filter(job::mayLieOn).flatMap(day -> day(day, days)))
+            .orElse(null),
+        pinned.isPresent());
+  }
+
+  private static Optional<BenchDay> day(LocalDate on, List<BenchDay> days) {
+    return days.stream().filter(day -> day.on().equals(on)).findFirst();
+  }
+
+  /** The search ends near the top of a hill; from there each job takes the best day left to it. */
+  private static void settle(Board board, Counted counted) {
+    boolean better = true;
+    while (better) {
+      better = false;
+      for (var seat : board.seats()) {
+        better |= !seat.pinned() && settle(seat, board, counted);
+      }
+    }
+    counted.score();
+  }
+
+  private static boolean settle(Seat seat, Board board, Counted counted) {
+    HardMediumSoftLongScore best = counted.score();
+    BenchDay better = null;
+    for (var day : board.days()) {
+      var score = counted.with(seat, day, counted::score);
+      if (score.compareTo(best) > 0) {
+        best = score;
+        better = day;
+      }
+    }
+    if (better != null) {
+      seat.lay(better);
+    }
+    return better != null;
+  }
+
+  private static BenchPlan told(Board board, Counted counted, LocalDate today, Figures figures) {
+    var reasons = new Reasons(board, counted, today);
+    var help = new Help(board, figures);
+    var planned =
+        board.days().stream()
+            .map(
+                day ->
+                    new PlannedDay(
+                        day,
+                        board.seats().stream()
+                            .filter(seat -> day.equals(seat.day()))
+                            .sorted(Comparator.comparing(Seat::job, TURN))
+                            .map(reasons::placed)
+                            .toList(),
+                        help.tooMuch(day)))
+            .toList();
+    var left =
+        board.seats().stream()
+            .filter(seat -> !seat.lies())
+            .sorted(
+                Comparator.comparing((Seat seat) -> !seat.job().hazard())
+                    .thenComparing(seat -> -seat.job().need()))
+            .map(seat -> help.left(seat, today))
+            .toList();
+    var score = counted.score();
+    return new BenchPlan(
+        planned,
+        left,
+        new BenchPlan.Cost(-score.hardScore(), -score.mediumScore(), -score.softScore()));
+  }
+}
