@@ -39,6 +39,13 @@ export const openChecks = () =>
 export const roundsAhead = () =>
   createQuery(() => ({ queryKey: ['rounds'], queryFn: () => answered(api.GET('/api/rounds')) }));
 
+/** The bench days with their jobs. */
+export const benchDays = () =>
+  createQuery(() => ({
+    queryKey: ['bench-days'],
+    queryFn: () => answered(api.GET('/api/bench-days')),
+  }));
+
 export const placeList = () =>
   createQuery(() => ({ queryKey: ['places'], queryFn: () => answered(api.GET('/api/places')) }));
 
@@ -136,6 +143,6 @@ export function keep(client: QueryClient, { plant, plants }: Done): void {
   if (plant) client.setQueryData(['plant', plant.id], plant);
   for (const id of plants ?? [])
     if (id !== plant?.id) void client.invalidateQueries({ queryKey: ['plant', id] });
-  for (const key of ['plants', 'gone', 'checks', 'rounds'])
+  for (const key of ['plants', 'gone', 'checks', 'rounds', 'bench-days'])
     void client.invalidateQueries({ queryKey: [key] });
 }

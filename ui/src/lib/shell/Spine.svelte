@@ -18,7 +18,7 @@
     { href: '/settings', name: 'Settings', icon: Settings },
   ];
   /** Pages that are reached from another one belong to it. */
-  const OF_THE_BENCH = ['/bench', '/jobs', '/batches', '/tags', '/sums'];
+  const OF_THE_BENCH = ['/bench', '/jobs', '/batches', '/tags', '/sums', '/stock'];
   const here = $derived((href: string) => {
     const { pathname } = page.url;
     if (href === '/') return pathname === '/';

@@ -31,6 +31,7 @@ class EveryPageTest {
           "/guide",
           "/sums",
           "/bench",
+          "/stock",
           "/plants/Brassia Balance Beam/papers",
           "/settings");
 

@@ -34,7 +34,7 @@ class Screenshots {
       shoot(desk, "/plants", "plants");
       shoot(desk, "/plants/Brassia Lock Keeper", "plant");
       shoot(desk, "/plants/Brassia Lock Keeper/inspect", "inspect");
-      shoot(desk, "/places", "places");
+      shoot(desk, "/bench", "bench-days");
       shoot(desk, "/tags", "tags");
       shoot(desk, "/settings", "settings");
       shoot(desk, "/guide#newRoots", "guide");
@@ -44,7 +44,7 @@ class Screenshots {
       round(desk, "round");
       bench(desk, "bench");
       parting(desk);
-      shoot(desk, "/bench", "stock");
+      shoot(desk, "/stock", "stock");
     }
   }
 

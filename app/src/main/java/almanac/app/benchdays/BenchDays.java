@@ -22,7 +22,7 @@ import org.springframework.transaction.annotation.Transactional;
 
 /** Plans the bench days anew whenever what they rest on has changed. */
 @Service
-class BenchDays {
+public class BenchDays {
   private final BenchDayTable table;
   private final JobsAhead ahead;
   private final Rules rules;
@@ -45,6 +45,15 @@ class BenchDays {
   /** The plan as it is on a day. */
   Planned on(LocalDate today) {
     return plan(today, table.days(), table.jobs());
+  }
+
+  /** Says on which days somebody has time and what is to be done on which, without planning. */
+  @Transactional
+  public void intend(List<BenchDay> days, Map<Long, LocalDate> pins) {
+    table.setDays(days);
+    table.setJobs(
+        pins.entrySet().stream()
+            .collect(Collectors.toMap(Map.Entry::getKey, pin -> new Lay(pin.getValue(), true))));
   }
 
   /**

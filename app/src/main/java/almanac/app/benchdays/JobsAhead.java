@@ -26,7 +26,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
 
 /** The jobs that the judgements of today ask for, or will ask for once something has come true. */
@@ -135,11 +134,11 @@ class JobsAhead {
 
   private static Soundness soundness(PlantInPlace plant, Verdict verdict, Work work) {
     if (plant.card().apartSince() != null
+        || verdict == Verdict.LET_GO
         || work.method().steps().stream().anyMatch(OF_SUSPECTS::contains)) {
       return Soundness.SUSPECT;
     }
-    return Stream.of(Verdict.RESCUE, Verdict.LET_GO, Verdict.LIFT_AND_LOOK)
-            .anyMatch(verdict::equals)
+    return verdict == Verdict.RESCUE || verdict == Verdict.LIFT_AND_LOOK
         ? Soundness.DOUBTFUL
         : Soundness.HEALTHY;
   }

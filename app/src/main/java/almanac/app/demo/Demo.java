@@ -47,12 +47,14 @@ public class Demo {
   private final DemoBooks books;
   private final Settings settings;
   private final Site site;
+  private final DemoDays days;
 
-  Demo(Places places, DemoBooks books, Settings settings, Site site) {
+  Demo(Places places, DemoBooks books, Settings settings, Site site, DemoDays days) {
     this.places = places;
     this.books = books;
     this.settings = settings;
     this.site = site;
+    this.days = days;
   }
 
   /** Writes the demo collection into an empty database, whole or not at all. */
@@ -78,6 +80,7 @@ public class Demo {
     new DemoTold(plants, books.today().get()).all();
     swapTags(plants, "Phalaenopsis Mill Light", "Phalaenopsis Ice House");
     arrivals(shelves.get("Cellar shelf under lights"));
+    days.all(books.today().get(), plants);
   }
 
   /** Two that were repotted on the same day got each other's tags; the flowers told. */

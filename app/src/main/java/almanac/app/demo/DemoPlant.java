@@ -54,6 +54,10 @@ final class DemoPlant {
   private final LocalDate today;
   private long id;
 
+  long id() {
+    return id;
+  }
+
   DemoPlant(DemoBooks books) {
     this.books = books;
     this.today = books.today().get();

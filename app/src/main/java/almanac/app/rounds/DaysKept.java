@@ -14,7 +14,7 @@ import org.springframework.stereotype.Component;
 
 /** Keeps on which days the collector goes round. */
 @Component
-class DaysKept {
+public class DaysKept {
   private static final String WEEKDAYS = "rounds.weekdays";
   private static final String AWAY = "rounds.away";
   private static final String BETWEEN = " ";
@@ -48,7 +48,8 @@ class DaysKept {
     return new Away(LocalDate.parse(ends[0]), LocalDate.parse(ends[1]));
   }
 
-  void set(WalkingDays days) {
+  /** Says on which days somebody goes round. */
+  public void set(WalkingDays days) {
     settings.setAll(
         Map.of(
             WEEKDAYS,
