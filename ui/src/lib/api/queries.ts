@@ -35,9 +35,23 @@ export const backupList = () =>
 export const openChecks = () =>
   createQuery(() => ({ queryKey: ['checks'], queryFn: () => answered(api.GET('/api/checks')) }));
 
+/** Checks after a move that came out as hoped lately. */
+export const asHoped = () =>
+  createQuery(() => ({
+    queryKey: ['checks', 'as-hoped'],
+    queryFn: () => answered(api.GET('/api/checks/as-hoped')),
+  }));
+
 /** The fewest rounds that catch every check of the coming weeks. */
 export const roundsAhead = () =>
   createQuery(() => ({ queryKey: ['rounds'], queryFn: () => answered(api.GET('/api/rounds')) }));
+
+/** The small jobs of all plants, in the order of a round. */
+export const smallJobs = () =>
+  createQuery(() => ({
+    queryKey: ['small-jobs'],
+    queryFn: () => answered(api.GET('/api/small-jobs')),
+  }));
 
 /** The bench days with their jobs. */
 export const benchDays = () =>
@@ -143,6 +157,6 @@ export function keep(client: QueryClient, { plant, plants }: Done): void {
   if (plant) client.setQueryData(['plant', plant.id], plant);
   for (const id of plants ?? [])
     if (id !== plant?.id) void client.invalidateQueries({ queryKey: ['plant', id] });
-  for (const key of ['plants', 'gone', 'checks', 'rounds', 'bench-days'])
+  for (const key of ['plants', 'gone', 'checks', 'rounds', 'bench-days', 'small-jobs'])
     void client.invalidateQueries({ queryKey: [key] });
 }

@@ -1,10 +1,8 @@
 <script lang="ts">
-  import { goto } from '$app/navigation';
   import { useQueryClient } from '@tanstack/svelte-query';
-  import { answered, api } from '$lib/api/client';
   import { openJobs } from '$lib/api/queries';
   import { typedInto } from '$lib/forms/typedInto';
-  import { failed } from '$lib/shell/toaster';
+  import { begin } from './begin';
 
   interface Props {
     plantId: number;
@@ -14,27 +12,14 @@
   const jobs = openJobs();
   const begun = $derived(jobs.data?.find((job) => job.plantId === plantId));
 
-  async function begin() {
-    try {
-      const job = await answered(
-        api.POST('/api/plants/{id}/job', { params: { path: { id: plantId } } }),
-      );
-      client.setQueryData(['job', job.uid], job);
-      void client.invalidateQueries({ queryKey: ['jobs'] });
-      await goto(`/jobs/${job.uid}`);
-    } catch (failure) {
-      failed(failure);
-    }
-  }
-
   function keys(event: KeyboardEvent) {
     if (typedInto(event)) return;
-    if (event.key === 'b') void begin();
+    if (event.key === 'b') void begin(client, plantId);
   }
 </script>
 
 <svelte:window onkeydown={keys} />
 
-<button type="button" class="act go small" onclick={begin}
+<button type="button" class="act go small" onclick={() => begin(client, plantId)}
   >{begun ? 'Go on at the bench' : 'To the bench'} <span class="kbd-hint">B</span></button
 >

@@ -21,7 +21,8 @@
   const OF_THE_BENCH = ['/bench', '/jobs', '/batches', '/tags', '/sums', '/stock'];
   const here = $derived((href: string) => {
     const { pathname } = page.url;
-    if (href === '/') return pathname === '/';
+    if (href === '/') return pathname === '/' || pathname.startsWith('/checks');
+    if (href === '/round' && pathname.startsWith('/small-jobs')) return true;
     return (href === '/bench' ? OF_THE_BENCH : [href]).some((each) => pathname.startsWith(each));
   });
 </script>

@@ -1,12 +1,11 @@
 <script lang="ts">
-  import { answered, api } from '$lib/api/client';
   import { placeList, openChecks, plantList } from '$lib/api/queries';
   import Ahead from '$lib/round/Ahead.svelte';
+  import { beginRound } from '$lib/round/begin';
   import Rounding from '$lib/round/Rounding.svelte';
   import Letters from '$lib/round/Letters.svelte';
   import { round } from '$lib/round/walk.svelte';
   import Waiting from '$lib/shell/Waiting.svelte';
-  import { failed } from '$lib/shell/toaster';
 
   const places = placeList();
   const plants = plantList();
@@ -25,18 +24,10 @@
     ).size,
   );
 
-  async function start(title: string, place: number[], onlyDue: boolean, plant: number[] = []) {
+  async function start(title: string, place: number[], due: boolean, plant: number[] = []) {
     busy = true;
-    try {
-      const found = await answered(
-        api.GET('/api/round', { params: { query: { place, plant, due: onlyDue } } }),
-      );
-      round.start(title, found);
-    } catch (failure) {
-      failed(failure);
-    } finally {
-      busy = false;
-    }
+    await beginRound(title, { place, plant, due });
+    busy = false;
   }
 
   function names(ids: number[]): string {
@@ -52,7 +43,10 @@
 {#if round.now}
   <Rounding />
 {:else}
-  <h1>Round</h1>
+  <div class="page-head">
+    <h1>Round</h1>
+    <span class="quiet"><a class="link" href="/small-jobs">Small jobs</a></span>
+  </div>
   <Waiting query={places}>
     <div class="choose">
       <section class="sheet" aria-labelledby="due">
@@ -99,9 +93,6 @@
 {/if}
 
 <style>
-  h1 {
-    margin: 0 0 14px;
-  }
   .choose {
     display: grid;
     grid-template-columns: repeat(auto-fit, minmax(290px, 1fr));

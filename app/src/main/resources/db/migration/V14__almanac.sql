@@ -10,3 +10,14 @@ CREATE TABLE bench_job (
     on_day   DATE    NOT NULL,
     pinned   BOOLEAN NOT NULL
 );
+
+-- Small jobs that were done, and those of the collector's own.
+CREATE TABLE fixed (
+    happening_id BIGINT      NOT NULL PRIMARY KEY REFERENCES happening (id) ON DELETE CASCADE,
+    fix          VARCHAR(20) NOT NULL
+);
+
+CREATE TABLE task (
+    happening_id BIGINT       NOT NULL PRIMARY KEY REFERENCES happening (id) ON DELETE CASCADE,
+    task         VARCHAR(200) NOT NULL
+);

@@ -27,6 +27,7 @@ import almanac.core.history.PlantStatus;
 import almanac.core.history.Potting;
 import almanac.core.history.Stand;
 import almanac.core.history.Wish;
+import almanac.core.inspection.Fix;
 import almanac.core.inspection.Inspection;
 import almanac.core.inspection.Item;
 import almanac.core.inspection.Lead;
@@ -200,6 +201,9 @@ class EveryActTest {
         Deed.on(ANY, new Happening.SetAside(TODAY), new Happening.TakenBack()),
         Deed.on(ANY, new Happening.KeptApart(TODAY.minusDays(2))),
         Deed.on(APART, new Happening.LetIn()),
+        Deed.on(ANY, new Happening.Fixed(Fix.TOP_UP, TODAY)),
+        Deed.on(ANY, new Happening.Asked("dark covers")),
+        Deed.on(ANY, new Happening.Asked("dark covers"), new Happening.Done("dark covers")),
         Deed.on(ANY, new Happening.PartedFrom(1L)).and(OTHER, new Happening.Divided(2)),
         Deed.on(ANY, new Happening.SetAside(TODAY), potted()),
         Deed.on(ANY, new Happening.SetAside(TODAY)).and(OTHER, new Happening.SetAside(TODAY)),

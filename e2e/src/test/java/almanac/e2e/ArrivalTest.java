@@ -82,7 +82,7 @@ class ArrivalTest {
   @Test
   void aCleanLookIsOneTapAndTheNextOneIsBooked() {
     try (var browsing = Browsing.desk(ALMANAC.address())) {
-      var page = browsing.open("/");
+      var page = browsing.open("/checks");
       var due = Find.with(page.locator("main li"), "Kept apart: look it over");
       Find.button(Find.with(due, "Oncidium Penny Post"), "Nothing found").click();
       assertThat(page.getByText("Kept apart: look it over nothing found")).isVisible();

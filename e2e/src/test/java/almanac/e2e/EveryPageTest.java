@@ -31,7 +31,9 @@ class EveryPageTest {
           "/guide",
           "/sums",
           "/bench",
+          "/checks",
           "/stock",
+          "/small-jobs",
           "/plants/Brassia Balance Beam/papers",
           "/settings");
 

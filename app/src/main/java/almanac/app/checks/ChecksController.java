@@ -11,12 +11,15 @@ import almanac.app.site.Today;
 import almanac.core.diary.Listing;
 import almanac.core.followup.CheckAnswer;
 import almanac.core.followup.CheckName;
+import almanac.core.followup.Series;
+import almanac.core.history.Happening;
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.Parameter;
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
+import java.time.LocalDate;
 import java.util.Comparator;
 import java.util.List;
 import java.util.stream.Stream;
@@ -30,6 +33,8 @@ import org.springframework.web.bind.annotation.RestController;
 
 @RestController
 class ChecksController {
+  private static final int LATELY_DAYS = 60;
+
   private final Plants plants;
   private final Judging judging;
   private final Answering answering;
@@ -67,6 +72,36 @@ class ChecksController {
         .flatMap(this::open)
         .sorted(Comparator.comparing(due -> due.check().best()))
         .toList();
+  }
+
+  /** A check after a move that came out as it was hoped. */
+  record WentWell(long plantId, String name, String title, LocalDate on) {}
+
+  @GetMapping("/api/checks/as-hoped")
+  @Operation(summary = "Checks after a move that came out as hoped lately, the last first")
+  List<WentWell> asHoped() {
+    var since = today.get().minusDays(LATELY_DAYS);
+    return plants.all().stream()
+        .flatMap(
+            plant ->
+                plant.plant().journal().holding().stream()
+                    .filter(line -> line.act().on().isAfter(since))
+                    .filter(line -> wentWell(line.happening()))
+                    .map(
+                        line ->
+                            new WentWell(
+                                plant.id(),
+                                plant.name(),
+                                ((Happening.Checked) line.happening()).check().purpose().title(),
+                                line.act().on())))
+        .sorted(Comparator.comparing(WentWell::on).reversed())
+        .toList();
+  }
+
+  private static boolean wentWell(Happening happening) {
+    return happening instanceof Happening.Checked checked
+        && checked.answer() == CheckAnswer.AS_HOPED
+        && checked.check().purpose().series() == Series.AFTERCARE;
   }
 
   @PostMapping("/api/plants/{id}/checks/{check}/answer")

@@ -80,6 +80,9 @@ public class Demo {
     new DemoTold(plants, books.today().get()).all();
     swapTags(plants, "Phalaenopsis Mill Light", "Phalaenopsis Ice House");
     arrivals(shelves.get("Cellar shelf under lights"));
+    for (var clear : List.of("Phalaenopsis Nine Arches", "Phalaenopsis Mill Light")) {
+      plants.get(clear).happened(new Happening.Asked("Dark cover round the clear pot"));
+    }
     days.all(books.today().get(), plants);
   }
 

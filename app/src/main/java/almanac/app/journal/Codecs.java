@@ -1,7 +1,9 @@
 package almanac.app.journal;
 
 import almanac.core.history.Happening;
+import almanac.core.history.Happening.Asked;
 import almanac.core.history.Happening.Divided;
+import almanac.core.history.Happening.Done;
 import almanac.core.history.Happening.Freed;
 import almanac.core.history.Happening.Held;
 import almanac.core.history.Happening.KeptApart;
@@ -31,6 +33,9 @@ public final class Codecs {
           new MappedCodec(),
           new DrewCodec(),
           new CheckedCodec(),
+          new FixedCodec(),
+          new TaskCodec<>("ASKED", Asked.class, Asked::new, Asked::task, "To be done: {}"),
+          new TaskCodec<>("DONE", Done.class, Done::new, Done::task, "Done: {}"),
           new BareCodec<>("WITHDRAWN", Withdrawn.class, new Withdrawn(), ""),
           new NumberedCodec(),
           new NamedCodec(),

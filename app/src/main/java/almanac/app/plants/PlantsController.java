@@ -180,7 +180,8 @@ class PlantsController {
         card.motherId(),
         plant.card().asideOn(),
         card.apartSince(),
-        card.heldSince());
+        card.heldSince(),
+        plant.card().tasks());
   }
 
   private void pastDay(Field field, @Nullable LocalDate day) {

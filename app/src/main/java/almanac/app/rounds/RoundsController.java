@@ -3,10 +3,12 @@ package almanac.app.rounds;
 import almanac.app.collection.Walk;
 import almanac.app.refusals.BadEntry;
 import almanac.app.rounds.RoundsAhead.Look;
+import almanac.app.rules.Rules;
 import almanac.app.site.Today;
 import almanac.core.figures.Figures;
 import almanac.core.followup.Window;
 import almanac.core.rounds.PlannedRound;
+import almanac.core.rounds.RoundFigures;
 import almanac.core.rounds.Rounds;
 import almanac.core.rounds.ToLook;
 import io.swagger.v3.oas.annotations.Operation;
@@ -33,11 +35,13 @@ import org.springframework.web.bind.annotation.RestController;
 class RoundsController {
   private final RoundsAhead ahead;
   private final DaysKept days;
+  private final Rules rules;
   private final Today today;
 
-  RoundsController(RoundsAhead ahead, DaysKept days, Today today) {
+  RoundsController(RoundsAhead ahead, DaysKept days, Rules rules, Today today) {
     this.ahead = ahead;
     this.days = days;
+    this.rules = rules;
     this.today = today;
   }
 
@@ -47,6 +51,7 @@ class RoundsController {
   /** One round. */
   record RoundAhead(
       LocalDate day,
+      @Schema(description = "How long it is likely to take") int minutes,
       @Schema(
               nullable = true,
               description =
@@ -94,8 +99,7 @@ class RoundsController {
   RoundsPage all() {
     var walking = days.get();
     return new RoundsPage(
-        DaysEntry.of(walking),
-        ahead.on(today.get(), walking).stream().map(RoundsController::round).toList());
+        DaysEntry.of(walking), ahead.on(today.get(), walking).stream().map(this::round).toList());
   }
 
   @PutMapping("/days")
@@ -105,9 +109,11 @@ class RoundsController {
     return all();
   }
 
-  private static RoundAhead round(PlannedRound<Look> round) {
+  private RoundAhead round(PlannedRound<Look> round) {
+    int looks = round.looks().size() + round.outside().size() + round.overdue().size();
     return new RoundAhead(
         round.day(),
+        looks * rules.figures().count(RoundFigures.LOOK_MINUTES),
         round.needed() == null ? null : LookAhead.of(round.needed(), Caught.IN_TIME),
         Stream.of(
                 marked(round.looks(), Caught.IN_TIME),

@@ -4,7 +4,6 @@ import almanac.core.figures.Figures;
 import almanac.core.followup.Aftercare;
 import almanac.core.followup.Check;
 import almanac.core.followup.Series;
-import almanac.core.history.Event;
 import almanac.core.history.Happening;
 import almanac.core.history.Line;
 import almanac.core.history.Plant;
@@ -112,7 +111,9 @@ public final class Diary {
   }
 
   private static boolean looked(Line line) {
-    return line.happening() instanceof Event || line.happening() instanceof Happening.Checked;
+    return line.happening() instanceof Happening.Potted
+        || line.happening() instanceof Happening.Inspected
+        || line.happening() instanceof Happening.Checked;
   }
 
   private Optional<OpenCheck> apart(Plant plant, LocalDate today) {

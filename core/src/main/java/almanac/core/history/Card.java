@@ -3,6 +3,9 @@ package almanac.core.history;
 import almanac.core.kinds.Traits;
 import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Set;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 
@@ -18,6 +21,7 @@ import org.jspecify.annotations.Nullable;
  * @param asideOn the day it was pulled aside for the bench; null if it was not
  * @param apartSince kept apart from the others since that day; null if it is not
  * @param heldSince held in the pot it came in since that day; null if it is not
+ * @param tasks small jobs of the collector's own that are still to be done
  */
 public record Card(
     String number,
@@ -32,7 +36,11 @@ public record Card(
     @Nullable Long mother,
     @Nullable LocalDate asideOn,
     @Nullable LocalDate apartSince,
-    @Nullable LocalDate heldSince) {
+    @Nullable LocalDate heldSince,
+    List<String> tasks) {
+  public Card {
+    tasks = List.copyOf(tasks);
+  }
 
   /** The same for cards that read the same, in whatever run of the program; else another. */
   public UUID fingerprint() {
@@ -54,6 +62,7 @@ public record Card(
     @Nullable LocalDate asideOn;
     @Nullable LocalDate apartSince;
     @Nullable LocalDate heldSince;
+    final Set<String> tasks = new LinkedHashSet<>();
 
     /** Marks what a happening changes on the card. */
     public Draft mark(Happening happening) {
@@ -76,7 +85,8 @@ public record Card(
           mother,
           asideOn,
           apartSince,
-          heldSince);
+          heldSince,
+          List.copyOf(tasks));
     }
   }
 }

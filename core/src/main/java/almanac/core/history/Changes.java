@@ -44,6 +44,12 @@ public final class Changes {
     changed(
         Card::heldSince,
         since -> since == null ? new Happening.Freed() : new Happening.Held(since));
+    was.tasks().stream()
+        .filter(task -> !is.tasks().contains(task))
+        .forEach(task -> happenings.add(new Happening.Done(task)));
+    is.tasks().stream()
+        .filter(task -> !was.tasks().contains(task))
+        .forEach(task -> happenings.add(new Happening.Asked(task)));
   }
 
   private <T> void changed(

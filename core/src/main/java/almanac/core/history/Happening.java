@@ -3,6 +3,7 @@ package almanac.core.history;
 import almanac.core.dividing.RhizomeMap;
 import almanac.core.followup.CheckAnswer;
 import almanac.core.followup.CheckName;
+import almanac.core.inspection.Fix;
 import almanac.core.inspection.Inspection;
 import almanac.core.inspection.Item;
 import almanac.core.kinds.Traits;
@@ -86,6 +87,25 @@ public sealed interface Happening {
   record Drew(List<Draw> draws) implements Happening {
     public Drew {
       draws = List.copyOf(draws);
+    }
+  }
+
+  /** A small job was done: what it cured counts no more until it is seen again. */
+  record Fixed(Fix fix, LocalDate on) implements Happening, Event {}
+
+  /** A small job of the collector's own that is to be done on it. */
+  record Asked(String task) implements Happening {
+    @Override
+    public void mark(Card.Draft card) {
+      card.tasks.add(task);
+    }
+  }
+
+  /** A small job of the collector's own was done, or is not wanted any more. */
+  record Done(String task) implements Happening {
+    @Override
+    public void mark(Card.Draft card) {
+      card.tasks.remove(task);
     }
   }
 

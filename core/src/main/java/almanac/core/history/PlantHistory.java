@@ -1,6 +1,7 @@
 package almanac.core.history;
 
 import almanac.core.inspection.Bloom;
+import almanac.core.inspection.Fix;
 import almanac.core.inspection.Inspection;
 import almanac.core.inspection.Item;
 import almanac.core.inspection.Lead;
@@ -30,13 +31,30 @@ public final class PlantHistory {
   private final List<Inspection> all;
   private final List<Inspection> inThisPot;
   private final Look.Seen<?>[] newest;
+  private final List<FixedAfter> fixes;
 
   private PlantHistory(
-      Potting potting, List<Inspection> all, List<Inspection> inThisPot, Look.Seen<?>[] newest) {
+      Potting potting,
+      List<Inspection> all,
+      List<Inspection> inThisPot,
+      Look.Seen<?>[] newest,
+      List<FixedAfter> fixes) {
     this.potting = potting;
     this.all = all;
     this.inThisPot = inThisPot;
     this.newest = newest;
+    this.fixes = fixes;
+  }
+
+  /**
+   * A small job that was done.
+   *
+   * @param inspections how many of its life were made before
+   */
+  private record FixedAfter(int inspections, Happening.Fixed fixed) {
+    boolean cures(Item<?> item) {
+      return fixed.fix().cured().filter(item::equals).isPresent();
+    }
   }
 
   /**
@@ -49,6 +67,7 @@ public final class PlantHistory {
     Potting potting = null;
     var all = new ArrayList<Inspection>();
     var looks = new ArrayList<Inspection>();
+    var fixes = new ArrayList<FixedAfter>();
     for (var event : ordered) {
       if (event instanceof Happening.Potted potted) {
         potting = potted.potting();
@@ -56,13 +75,20 @@ public final class PlantHistory {
       } else if (event instanceof Happening.Inspected inspected) {
         all.add(inspected.inspection());
         looks.add(inspected.inspection());
+      } else if (event instanceof Happening.Fixed fixed) {
+        fixes.add(new FixedAfter(all.size(), fixed));
       }
     }
     if (potting == null) {
       throw new IllegalArgumentException("A plant's history needs a potting");
     }
     int sinceMove = all.size() - looks.size();
-    return new PlantHistory(potting, List.copyOf(all), List.copyOf(looks), newest(all, sinceMove));
+    return new PlantHistory(
+        potting,
+        List.copyOf(all),
+        List.copyOf(looks),
+        newest(all, sinceMove, fixes),
+        List.copyOf(fixes));
   }
 
   /**
@@ -70,10 +96,16 @@ public final class PlantHistory {
    *
    * @param sinceMove from which inspection on the plant stands in its present pot
    */
-  private static Look.Seen<?>[] newest(List<Inspection> all, int sinceMove) {
+  private static Look.Seen<?>[] newest(
+      List<Inspection> all, int sinceMove, List<FixedAfter> fixes) {
     var newest = new Look.Seen<?>[SPOTS];
     long wanted = ~0L;
     for (int i = all.size() - 1; i >= 0; i--) {
+      for (var fix : fixes) {
+        if (fix.inspections() == i + 1) {
+          wanted &= ~fix.fixed().fix().cured().map(Item::bit).orElse(0L);
+        }
+      }
       if (i == sinceMove - 1) {
         wanted &= ~OF_THE_POT;
       }
@@ -124,7 +156,8 @@ public final class PlantHistory {
    * Whether the same follows from both: potting, what was seen since, newest look at each thing.
    */
   public boolean saysTheSameAs(PlantHistory other) {
-    return potting.equals(other.potting)
+    return fixed().equals(other.fixed())
+        && potting.equals(other.potting)
         && inThisPot.equals(other.inThisPot)
         && Arrays.equals(newest, other.newest);
   }
@@ -137,19 +170,27 @@ public final class PlantHistory {
   public PlantHistory and(Inspection inspection) {
     var known = newest.clone();
     note(inspection, known);
-    return new PlantHistory(potting, with(all, inspection), with(inThisPot, inspection), known);
+    return new PlantHistory(
+        potting, with(all, inspection), with(inThisPot, inspection), known, fixes);
   }
 
   /** This history as if the plant stood in another potting since the same time. */
   public PlantHistory in(Potting other) {
-    return new PlantHistory(other, all, inThisPot, newest);
+    return new PlantHistory(other, all, inThisPot, newest, fixes);
   }
 
   /** This history as if nobody had ever looked at that spot. */
   public PlantHistory without(Spot spot) {
     var known = newest.clone();
     known[place(spot.item(), spot.lead())] = null;
-    return new PlantHistory(potting, without(all, spot), without(inThisPot, spot), known);
+    var fixed =
+        fixes.stream()
+            .map(
+                fix ->
+                    new FixedAfter(
+                        without(all.subList(0, fix.inspections()), spot).size(), fix.fixed()))
+            .toList();
+    return new PlantHistory(potting, without(all, spot), without(inThisPot, spot), known, fixed);
   }
 
   private static List<Inspection> without(List<Inspection> inspections, Spot spot) {
@@ -172,9 +213,26 @@ public final class PlantHistory {
   public <A extends Enum<A> & Answer> Look<A> latest(Item<A> item, Lead lead, LocalDate day) {
     var seen = (Look.Seen<A>) newest[place(item, lead)];
     if (seen == null) {
-      return Look.notLookedAt();
+      return fixes.isEmpty() ? Look.notLookedAt() : before(item, lead, day);
     }
     return seen.on().isAfter(day) ? before(item, lead, day) : seen;
+  }
+
+  /** The small jobs that were done, oldest first. */
+  public List<Happening.Fixed> fixed() {
+    return fixes.stream().map(FixedAfter::fixed).toList();
+  }
+
+  /** Whether a small job was done, up to that day, since what it is for was last seen. */
+  public boolean done(Fix job, LocalDate day) {
+    var did =
+        fixes.stream()
+            .filter(each -> each.fixed().fix() == job && !each.fixed().on().isAfter(day))
+            .reduce((former, latter) -> latter);
+    return did.isPresent()
+        && all.subList(did.get().inspections(), all.size()).stream()
+            .filter(later -> !later.on().isAfter(day))
+            .noneMatch(later -> (later.items() & job.of().bit()) != 0);
   }
 
   /** Whether it was in bud or flower when it was last looked at, up to that day. */
@@ -183,9 +241,14 @@ public final class PlantHistory {
   }
 
   private <A extends Enum<A> & Answer> Look<A> before(Item<A> item, Lead lead, LocalDate day) {
-    var inspections = item.ofThisPot() ? inThisPot : all;
-    for (int i = inspections.size() - 1; i >= 0; i--) {
-      var look = inspections.get(i).look(item, lead);
+    int first = item.ofThisPot() ? all.size() - inThisPot.size() : 0;
+    for (var fix : fixes) {
+      if (fix.cures(item) && !fix.fixed().on().isAfter(day)) {
+        first = Math.max(first, fix.inspections());
+      }
+    }
+    for (int i = all.size() - 1; i >= first; i--) {
+      var look = all.get(i).look(item, lead);
       if (look instanceof Look.Seen<A> seen && !seen.on().isAfter(day)) {
         return seen;
       }

@@ -42,6 +42,7 @@ public final class Speaking {
     card();
     looks();
     checks();
+    smallJobs();
     whatTheyCorrect();
     return plant.journal().lines().stream().filter(line -> acts.contains(line.act().id())).toList();
   }
@@ -59,6 +60,17 @@ public final class Speaking {
     var newest = new LinkedHashMap<Class<?>, Line>();
     holding.forEach(line -> newest.put(line.happening().getClass(), line));
     newest.values().forEach(this::keep);
+  }
+
+  /** What was cured, and what is still to be done. */
+  private void smallJobs() {
+    for (var line : holding) {
+      if (line.happening() instanceof Happening.Fixed
+          || line.happening() instanceof Happening.Asked asked
+              && plant.card().tasks().contains(asked.task())) {
+        keep(line);
+      }
+    }
   }
 
   private void looks() {

@@ -17,5 +17,9 @@ public final class RoundFigures {
           1000,
           "Half an hour of looks; what was missed is not piled on one morning");
 
+  public static final Figure LOOK_MINUTES =
+      GROUP.figure(
+          "look-minutes", 2, Unit.MINUTES, 1, 60, "A look that answers one question, and a note");
+
   private RoundFigures() {}
 }

@@ -224,6 +224,7 @@ final class FigureNames {
       day.mix-again = Mixing the same again on another day costs
       day.moved = Another day than in the last plan costs
       day.little = A move to another day costs nothing up to
+      round.look-minutes = A look on a round takes
       round.most-overdue = Missed checks on one round, at most
       check.stands-early = Does it stand? from
       check.stands-late = Does it stand? until

@@ -28,7 +28,8 @@ class ChangesTest {
         random.nextBoolean() ? null : 4L,
         random.nextBoolean() ? null : DAY,
         random.nextBoolean() ? null : DAY.plusDays(1),
-        random.nextBoolean() ? null : DAY.plusDays(2));
+        random.nextBoolean() ? null : DAY.plusDays(2),
+        random.nextBoolean() ? List.of() : List.of("dark cover"));
   }
 
   @Test

@@ -5,6 +5,7 @@ import almanac.core.history.Approach;
 import almanac.core.inspection.Bloom;
 import almanac.core.inspection.Breakage;
 import almanac.core.inspection.Bulbs;
+import almanac.core.inspection.Fix;
 import almanac.core.inspection.GrowthStage;
 import almanac.core.inspection.Item;
 import almanac.core.inspection.Lead;
@@ -241,6 +242,11 @@ public final class Evidence {
         .latest(item, lead, today)
         .seen()
         .map(seen -> new SeenAt(new Spot(item, lead), seen.on()));
+  }
+
+  /** Whether a small job was done since what it is for was last seen. */
+  public boolean done(Fix job) {
+    return situation.history().done(job, today);
   }
 
   /** What nobody has looked at since the plant was last potted. */

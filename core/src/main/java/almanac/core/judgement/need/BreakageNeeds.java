@@ -3,6 +3,7 @@ package almanac.core.judgement.need;
 import static almanac.core.words.Sentence.say;
 
 import almanac.core.inspection.Breakage;
+import almanac.core.inspection.Fix;
 import almanac.core.inspection.Item;
 import almanac.core.inspection.Wound;
 import almanac.core.judgement.evidence.Evidence;
@@ -24,15 +25,18 @@ final class BreakageNeeds {
           say("New root tips are chewed off: something lives in the pot"));
     }
     if (evidence.leadSnappedOn().isPresent()) {
-      weighing.care(say("Keep the wound dry and dress it; look for an eye that swells"));
+      weighing.care(
+          Fix.DRESS_LEAD, say("Keep the wound dry and dress it; look for an eye that swells"));
       if (broken.saw(Breakage.ONLY_LEAD_SNAPPED)) {
-        weighing.care(say("Last chance: a firm back bulb with an eye, kept warm and just damp"));
+        weighing.care(
+            Fix.LAST_CHANCE,
+            say("Last chance: a firm back bulb with an eye, kept warm and just damp"));
       }
     } else if (evidence.fresh(Item.WOUND).saw(Wound.WET)) {
-      weighing.care(say("Let the wound dry and dress it before it is watered again"));
+      weighing.care(Fix.DRESS, say("Let the wound dry and dress it before it is watered again"));
     }
     if (broken.saw(Breakage.BULB_LOOSE)) {
-      weighing.careTillMoved(
+      weighing.leftTillMoved(
           say("Leave the loose bulb in its place; it comes off at the next move"));
     }
     if (broken.saw(Breakage.LONG_ROOT)) {

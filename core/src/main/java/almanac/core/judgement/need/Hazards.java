@@ -2,6 +2,7 @@ package almanac.core.judgement.need;
 
 import static almanac.core.words.Sentence.say;
 
+import almanac.core.inspection.Fix;
 import almanac.core.inspection.Item;
 import almanac.core.inspection.PestPlace;
 import almanac.core.inspection.Pests;
@@ -86,6 +87,7 @@ final class Hazards {
             && (pests.saw(Pests.MEALYBUG) || pests.saw(Pests.SCALE) || pests.saw(Pests.SNAIL));
     if (ABOVE.stream().anyMatch(pests::saw)) {
       weighing.care(
+          Fix.TREAT,
           say("Keep it apart and treat what lives on it; the label of the remedy is the law"));
     }
     if (pests.saw(Pests.ROOT_MEALYBUG) || inMedium) {
@@ -110,12 +112,14 @@ final class Hazards {
     }
     if (rot.saw(Rot.VIRUS_SUSPECTED)) {
       weighing.care(
+          Fix.BLADE_APART,
           say(
               "Streaks or colour break: keep it apart with a blade of its own until a test is made"));
     }
     if (rot.saw(Rot.SOFT_BACK_BULB)) {
       if (onlyABackBulb(evidence)) {
         weighing.care(
+            Fix.CUT_BULB,
             say(
                 "Cut the soft back bulb away today and let the wound dry; the roots stay as they are"));
       } else {

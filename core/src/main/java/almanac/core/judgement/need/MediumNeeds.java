@@ -4,6 +4,7 @@ import static almanac.core.words.Sentence.say;
 
 import almanac.core.figures.Figure;
 import almanac.core.inspection.Bubbles;
+import almanac.core.inspection.Fix;
 import almanac.core.inspection.Item;
 import almanac.core.inspection.LeafMarks;
 import almanac.core.inspection.Pests;
@@ -195,12 +196,12 @@ final class MediumNeeds {
     } else if (ratio >= 1 + little) {
       weighing.noReason(
           NoReason.SLOW_TO_DRY, Item.DAYS_TO_DRY, say("A little slow to dry is no reason"));
-      weighing.careTillMoved(say("Wick the pot on absorbent cloth and give less"));
+      weighing.careTillMoved(Fix.WICK, say("Wick the pot on absorbent cloth and give less"));
     } else if (ratio <= 1 - little) {
       weighing.noReason(
           NoReason.FAST_TO_DRY, Item.DAYS_TO_DRY, say("A little fast to dry is no reason"));
       if (evidence.season().open()) {
-        weighing.careTillMoved(say("Water it more often"));
+        weighing.careTillMoved(Fix.WATER_MORE, say("Water it more often"));
       }
     }
   }
@@ -211,7 +212,7 @@ final class MediumNeeds {
           NoReason.MOUNT,
           Item.DAYS_TO_DRY,
           say("A mount dries fast; tearing it off costs the roots"));
-      weighing.careTillMoved(say("Lay moss over the roots on the mount"));
+      weighing.careTillMoved(Fix.MOSS_ON_MOUNT, say("Lay moss over the roots on the mount"));
     } else {
       weighing.need(NeedFigures.FAST_TO_DRY, Item.DAYS_TO_DRY, sentence);
     }
@@ -221,6 +222,7 @@ final class MediumNeeds {
     var ph = evidence.fresh(Item.SOAK_PH).measured();
     if (ph.isPresent() && ph.getAsDouble() < of(NeedFigures.SOUR_SOAK, evidence)) {
       weighing.careTillMoved(
+          Fix.FLUSH_SOUR,
           say(
               "Soak water {}: flush it, and make the feed up a little over neutral",
               Measure.PH.of(ph.getAsDouble())));

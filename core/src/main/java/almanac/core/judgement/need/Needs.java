@@ -3,7 +3,6 @@ package almanac.core.judgement.need;
 import almanac.core.judgement.evidence.Evidence;
 import almanac.core.judgement.reason.Reason;
 import almanac.core.judgement.reason.Scale;
-import almanac.core.words.Sentence;
 import java.util.List;
 
 /**
@@ -13,7 +12,7 @@ import java.util.List;
  * @param care fixes without unpotting
  * @param remarks what else is to be done, whatever the verdict
  */
-public record Needs(List<Reason> reasons, List<Care> care, List<Sentence> remarks) {
+public record Needs(List<Reason> reasons, List<Care> care, List<Care> remarks) {
 
   /** Weighs all that is known of a plant. */
   public static Needs of(Evidence evidence) {

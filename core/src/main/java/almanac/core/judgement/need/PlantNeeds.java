@@ -3,6 +3,7 @@ package almanac.core.judgement.need;
 import static almanac.core.words.Sentence.say;
 
 import almanac.core.history.Aim;
+import almanac.core.inspection.Fix;
 import almanac.core.inspection.GrowthStage;
 import almanac.core.inspection.GrowthTrend;
 import almanac.core.inspection.InspectionFigures;
@@ -54,7 +55,8 @@ final class PlantNeeds {
                     weighing.reassured(NeedFigures.LOOSE, Item.STABILITY, say("It stands firm"));
                 case SLIGHT_WOBBLE -> {
                   weighing.need(NeedFigures.WOBBLE, Item.STABILITY, say("It wobbles a little"));
-                  weighing.careTillMoved(say("Stake it so that its new roots are not rubbed"));
+                  weighing.careTillMoved(
+                      Fix.STAKE, say("Stake it so that its new roots are not rubbed"));
                 }
                 case LOOSE ->
                     weighing.need(
@@ -74,7 +76,7 @@ final class PlantNeeds {
   private static void level(Evidence evidence, Weighing weighing) {
     var look = evidence.look(Item.LEVEL);
     if (look.saw(Level.SUNK) || look.saw(Level.RISEN)) {
-      weighing.careTillMoved(say("Top the medium up round the base"));
+      weighing.careTillMoved(Fix.TOP_UP, say("Top the medium up round the base"));
     }
     if (!look.saw(Level.RISEN)) {
       return;
@@ -102,10 +104,11 @@ final class PlantNeeds {
           Item.SURFACE_ROOTS,
           say("New roots dry in the air before they reach the medium"));
       weighing.careTillMoved(
-          say("Lay moss over the bare roots, or lead them down into the medium"));
+          Fix.COVER_ROOTS, say("Lay moss over the bare roots, or lead them down into the medium"));
     }
     if (roots.saw(SurfaceRoots.SHEATH_IN_WAY)) {
-      weighing.careTillMoved(say("Slit or take off the sheath that keeps a root from the medium"));
+      weighing.careTillMoved(
+          Fix.SLIT_SHEATH, say("Slit or take off the sheath that keeps a root from the medium"));
     }
     var surface = evidence.look(Item.SURFACE);
     if (surface.saw(Surface.WEEDS) || surface.saw(Surface.MOSS)) {
@@ -113,7 +116,7 @@ final class PlantNeeds {
     }
     var now = evidence.fresh(Item.SURFACE);
     if (now.saw(Surface.ALGAE) || now.saw(Surface.MOULD)) {
-      weighing.careTillMoved(say("Let more air to the surface and water less often"));
+      weighing.careTillMoved(Fix.AIR, say("Let more air to the surface and water less often"));
     }
   }
 
@@ -157,10 +160,11 @@ final class PlantNeeds {
           say(
               "Wrinkled although the medium is {}: the roots do not drink",
               wet.saw(Wetness.WET) ? Wetness.WET.words() : Wetness.MOIST.words()));
-      weighing.careTillMoved(say("Cup the pot for humidity until new roots drink"));
+      weighing.careTillMoved(Fix.CUP, say("Cup the pot for humidity until new roots drink"));
     } else if (wet.saw(Wetness.DRY)) {
       weighing.noReason(NoReason.DRY, Item.WETNESS, say("Wrinkled in a dry medium is no reason"));
-      weighing.careTillMoved(say("Water it; where it stands in a reservoir, fill that higher"));
+      weighing.careTillMoved(
+          Fix.WATER, say("Water it; where it stands in a reservoir, fill that higher"));
     }
   }
 
@@ -175,7 +179,7 @@ final class PlantNeeds {
     var marks = evidence.fresh(Item.LEAF_MARKS);
     if (marks.saw(LeafMarks.TIP_BURN)) {
       weighing.noReason(NoReason.TIP_BURN, Item.LEAF_MARKS, say("Burnt leaf tips are no reason"));
-      weighing.careTillMoved(say("Flush the pot and halve the feed"));
+      weighing.careTillMoved(Fix.FLUSH, say("Flush the pot and halve the feed"));
     }
     if (marks.saw(LeafMarks.SPOTS)) {
       weighing.noReason(
@@ -225,9 +229,10 @@ final class PlantNeeds {
   private static void tag(Evidence evidence, Weighing weighing) {
     var tag = evidence.look(Item.TAG);
     if (tag.saw(Tag.MISSING)) {
-      weighing.remark(say("Its tag is missing: write a new one while you know which plant it is"));
+      weighing.remark(
+          Fix.TAG, say("Its tag is missing: write a new one while you know which plant it is"));
     } else if (tag.saw(Tag.UNREADABLE)) {
-      weighing.remark(say("Its tag cannot be read: write it anew"));
+      weighing.remark(Fix.TAG, say("Its tag cannot be read: write it anew"));
     }
   }
 }

@@ -1,5 +1,6 @@
 package almanac.core.judgement.need;
 
+import almanac.core.inspection.Fix;
 import almanac.core.inspection.Item;
 import almanac.core.inspection.Lead;
 import almanac.core.judgement.evidence.Evidence;
@@ -21,7 +22,7 @@ final class Weighing {
   private final Evidence evidence;
   private final List<Reason> reasons = new ArrayList<>();
   private final List<Care> care = new ArrayList<>();
-  private final List<Sentence> remarks = new ArrayList<>();
+  private final List<Care> remarks = new ArrayList<>();
 
   Weighing(Evidence evidence) {
     this.evidence = evidence;
@@ -72,21 +73,33 @@ final class Weighing {
   }
 
   /** A fix without unpotting, that is wanted whatever becomes of the plant. */
-  void care(Sentence fix) {
-    care.add(new Care(fix, false));
+  void care(Fix job, Sentence words) {
+    care(job, words, false);
   }
 
   /** A fix that a move makes needless. */
-  void careTillMoved(Sentence fix) {
-    care.add(new Care(fix, true));
+  void careTillMoved(Fix job, Sentence words) {
+    care(job, words, true);
+  }
+
+  /** Something to leave alone until a move. */
+  void leftTillMoved(Sentence words) {
+    care.add(new Care(words, true, Optional.empty()));
+  }
+
+  /** Once it is done it is not asked for again until the same is seen again. */
+  private void care(Fix job, Sentence words, boolean tillMoved) {
+    if (!evidence.done(job)) {
+      care.add(new Care(words, tillMoved, Optional.of(job)));
+    }
   }
 
   /** Something to be done that is no matter of moving or care. */
-  void remark(Sentence what) {
-    remarks.add(what);
+  void remark(Fix job, Sentence what) {
+    remarks.add(new Care(what, false, Optional.of(job)));
   }
 
-  List<Sentence> remarks() {
+  List<Care> remarks() {
     return List.copyOf(remarks);
   }
 

@@ -9,12 +9,12 @@ import almanac.core.judgement.figures.NeedFigures;
 import almanac.core.judgement.need.Care;
 import almanac.core.judgement.need.Needs;
 import almanac.core.judgement.reason.Reason;
-import almanac.core.words.Sentence;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /** Judges one plant on one day: the same situation and figures always give the same judgement. */
 public final class Judge {
@@ -67,8 +67,9 @@ public final class Judge {
             .map(Reason::sentence)
             .orElseGet(() -> Advice.of(verdict, method, timing, evidence, need)),
         method,
-        care(verdict, needs),
-        needs.remarks(),
+        care(verdict, needs).map(Care::fix).toList(),
+        needs.remarks().stream().map(Care::fix).toList(),
+        fixes(verdict, needs),
         Costs.of(verdict, method, evidence),
         timing,
         need,
@@ -87,10 +88,13 @@ public final class Judge {
   }
 
   /** What a move makes needless is not asked for beside it. */
-  private static List<Sentence> care(Verdict verdict, Needs needs) {
-    return needs.care().stream()
-        .filter(care -> !(care.tillMoved() && verdict.atTheBench()))
-        .map(Care::fix)
+  private static Stream<Care> care(Verdict verdict, Needs needs) {
+    return needs.care().stream().filter(care -> !(care.tillMoved() && verdict.atTheBench()));
+  }
+
+  private static List<SmallJob> fixes(Verdict verdict, Needs needs) {
+    return Stream.concat(care(verdict, needs), needs.remarks().stream())
+        .flatMap(care -> care.job().stream().map(job -> new SmallJob(job, care.fix())))
         .toList();
   }
 

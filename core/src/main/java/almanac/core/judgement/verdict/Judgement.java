@@ -21,6 +21,7 @@ import java.util.OptionalDouble;
  * @param method how it is or will be done
  * @param care fixes without unpotting
  * @param remarks what else is to be done, whatever the verdict
+ * @param smallJobs those of care and remarks that can be ticked off
  * @param costs what a move today would cost; none where none is meant
  * @param timing when
  * @param need how much the plant wants a move, 0 to 100
@@ -45,6 +46,7 @@ public record Judgement(
     Method method,
     List<Sentence> care,
     List<Sentence> remarks,
+    List<SmallJob> smallJobs,
     List<Sentence> costs,
     Timing timing,
     double need,

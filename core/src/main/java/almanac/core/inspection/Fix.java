@@ -1,0 +1,60 @@
+package almanac.core.inspection;
+
+import java.util.List;
+import java.util.Optional;
+
+/** A small job that is done without unpotting. Rules: Small jobs. */
+public enum Fix {
+  STAKE(Item.STABILITY, true, "Staked", "stakes", "soft ties"),
+  TOP_UP(Item.LEVEL, true, "Topped up round the base", "a little of its mix"),
+  COVER_ROOTS(Item.SURFACE_ROOTS, true, "Bare roots covered or led down", "moist moss"),
+  SLIT_SHEATH(Item.SURFACE_ROOTS, true, "Sheath slit", "a sterile blade"),
+  AIR(Item.SURFACE, true, "Given more air at the surface"),
+  CUP(Item.WETNESS, true, "Cupped for humidity", "a clear cup"),
+  WATER(Item.WETNESS, true, "Watered", "a can of water"),
+  FLUSH(Item.LEAF_MARKS, true, "Flushed", "a can of plain water"),
+  FLUSH_SOUR(Item.SOAK_PH, true, "Flushed, feed made up", "a can of plain water"),
+  WICK(Item.DAYS_TO_DRY, true, "Wicked on cloth", "an absorbent cloth"),
+  WATER_MORE(Item.DAYS_TO_DRY, true, "Watered more often from now on"),
+  MOSS_ON_MOUNT(Item.DAYS_TO_DRY, true, "Moss laid on its mount", "moist moss"),
+  DRESS(Item.WOUND, true, "Wound dressed", "what you dress wounds with"),
+  DRESS_LEAD(Item.BREAKAGE, false, "Wound of the lead dressed", "what you dress wounds with"),
+  LAST_CHANCE(
+      Item.BREAKAGE, false, "A back bulb started warm and just damp", "a small pot", "moist moss"),
+  TREAT(Item.PESTS, false, "Treated and kept apart", "a remedy that is permitted, its label"),
+  BLADE_APART(Item.ROT, false, "Kept apart with a blade of its own"),
+  CUT_BULB(Item.ROT, true, "Soft back bulb cut away", "a sterile blade", "a wound dressing"),
+  TAG(Item.TAG, true, "Tag written anew", "a new tag", "a pencil");
+
+  private final Item<?> of;
+  private final boolean cures;
+  private final String done;
+  private final List<String> carry;
+
+  Fix(Item<?> of, boolean cures, String done, String... carry) {
+    this.of = of;
+    this.cures = cures;
+    this.done = done;
+    this.carry = List.of(carry);
+  }
+
+  /** What was seen that it is done for. */
+  public Item<?> of() {
+    return of;
+  }
+
+  /** What it puts right, so that it counts no more until it is seen again. */
+  public Optional<Item<?>> cured() {
+    return cures ? Optional.of(of) : Optional.empty();
+  }
+
+  /** As it stands in the journal once it is done. */
+  public String done() {
+    return done;
+  }
+
+  /** What to take along for it. */
+  public List<String> carry() {
+    return carry;
+  }
+}

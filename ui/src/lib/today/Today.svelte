@@ -1,0 +1,69 @@
+<script lang="ts">
+  import type { Schemas } from '$lib/api/client';
+  import {
+    asHoped,
+    benchDays,
+    openChecks,
+    roundsAhead,
+    sitePage,
+    smallJobs,
+  } from '$lib/api/queries';
+  import Aside from './Aside.svelte';
+  import BenchAhead from './BenchAhead.svelte';
+  import { headline, windows } from './day';
+  import InHand from './InHand.svelte';
+  import TodaysRound from './TodaysRound.svelte';
+
+  const { plants }: { plants: Schemas['PlantLine'][] } = $props();
+  const site = sitePage();
+  const checks = openChecks();
+  const rounds = roundsAhead();
+  const days = benchDays();
+  const jobs = smallJobs();
+  const well = asHoped();
+
+  const today = $derived(site.data?.today ?? '');
+  const now = $derived(
+    plants.filter(({ inHand }) => inHand).sort((a, b) => a.turn - b.turn || b.need - a.need),
+  );
+  const urgent = $derived(now.filter(({ when }) => when.kind === 'NOW').length);
+  const round = $derived(rounds.data?.rounds[0]);
+  const bench = $derived(days.data?.days.find(({ jobs: some }) => some.length));
+  const due = $derived((checks.data ?? []).filter(({ listing }) => listing === 'NOW').length);
+</script>
+
+<h1>{today && rounds.data && days.data ? headline({ today, urgent, round, bench }) : 'Today'}</h1>
+<div class="day">
+  <InHand plants={now} {today} />
+  <TodaysRound {round} {due} {today} />
+  <Aside
+    turns={today ? windows(plants, today) : []}
+    jobs={jobs.data ?? []}
+    well={well.data ?? []}
+    {today}
+  />
+</div>
+{#if bench}<BenchAhead day={bench} {today} />{/if}
+
+<style>
+  h1 {
+    margin: 0 0 12px;
+    font-size: 29px;
+  }
+  .day {
+    display: grid;
+    grid-template-columns: minmax(0, 5fr) minmax(0, 4fr) minmax(0, 3.3fr);
+    gap: 14px;
+    margin-bottom: 14px;
+  }
+  @media (max-width: 1000px) {
+    .day {
+      grid-template-columns: minmax(0, 1fr);
+    }
+  }
+  @media (max-width: 700px) {
+    h1 {
+      font-size: 24px;
+    }
+  }
+</style>
