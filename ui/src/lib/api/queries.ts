@@ -46,6 +46,13 @@ export const asHoped = () =>
 export const roundsAhead = () =>
   createQuery(() => ({ queryKey: ['rounds'], queryFn: () => answered(api.GET('/api/rounds')) }));
 
+/** Where the calendar is. */
+export const calendarAddress = () =>
+  createQuery(() => ({
+    queryKey: ['calendar'],
+    queryFn: () => answered(api.GET('/api/calendar')),
+  }));
+
 /** The small jobs of all plants, in the order of a round. */
 export const smallJobs = () =>
   createQuery(() => ({

@@ -18,7 +18,9 @@
 <section class="sheet" aria-labelledby="bench-day">
   <div>
     <h2 id="bench-day">{day.on === today ? 'Today' : long(day.on)}</h2>
-    <p><a class="link" href="/bench">bench day</a>, {timeSaid(day.taken)} of {timeSaid(day.minutes)}</p>
+    <p>
+      <a class="link" href="/bench">bench day</a>, {timeSaid(day.taken)} of {timeSaid(day.minutes)}
+    </p>
   </div>
   <DayStrip {day} />
   <p class="right">

@@ -25,7 +25,11 @@
   const names = $derived(
     places.map((place) => {
       const first = points.findIndex(({ look }) => look.placeName === place);
-      return { place, x: points[first]!.x, y: Math.min(points[first]!.y, points[first + 1]?.y ?? HEIGHT) - 15 };
+      return {
+        place,
+        x: points[first]!.x,
+        y: Math.min(points[first]!.y, points[first + 1]?.y ?? HEIGHT) - 15,
+      };
     }),
   );
 </script>

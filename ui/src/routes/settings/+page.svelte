@@ -2,6 +2,7 @@
   import { sitePage } from '$lib/api/queries';
   import Approaches from '$lib/settings/Approaches.svelte';
   import AtHome from '$lib/settings/AtHome.svelte';
+  import CalendarFeed from '$lib/settings/CalendarFeed.svelte';
   import Carried from '$lib/settings/Carried.svelte';
   import Instruments from '$lib/settings/Instruments.svelte';
   import KeptSafe from '$lib/settings/KeptSafe.svelte';
@@ -25,6 +26,7 @@
       <Approaches />
       <LampSwitch />
       <KeptSafe />
+      <CalendarFeed />
       <Carried />
       <AtHome />
     </div>

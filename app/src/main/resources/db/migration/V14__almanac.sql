@@ -21,3 +21,13 @@ CREATE TABLE task (
     happening_id BIGINT       NOT NULL PRIMARY KEY REFERENCES happening (id) ON DELETE CASCADE,
     task         VARCHAR(200) NOT NULL
 );
+
+-- What the calendar said of each thing last, so that changes and cancellations can be told.
+CREATE TABLE published (
+    uid        VARCHAR(200) NOT NULL PRIMARY KEY,
+    content    VARCHAR(4000) NOT NULL,
+    version    INTEGER      NOT NULL,
+    changed_at TIMESTAMP WITH TIME ZONE NOT NULL,
+    until_day  DATE         NOT NULL,
+    cancelled  BOOLEAN      NOT NULL
+);

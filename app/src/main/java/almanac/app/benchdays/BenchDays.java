@@ -42,6 +42,11 @@ public class BenchDays {
 
   private record Solved(Asked asked, BenchPlan plan) {}
 
+  /** How the days lie on a day. */
+  public BenchPlan planOn(LocalDate today) {
+    return on(today).plan();
+  }
+
   /** The plan as it is on a day. */
   Planned on(LocalDate today) {
     return plan(today, table.days(), table.jobs());

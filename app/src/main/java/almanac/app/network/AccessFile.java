@@ -1,12 +1,10 @@
 package almanac.app.network;
 
-import almanac.app.disk.OnDisk;
+import almanac.app.disk.OwnersFile;
 import java.io.IOException;
 import java.io.UncheckedIOException;
-import java.nio.file.FileSystems;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.nio.file.attribute.PosixFilePermissions;
 import java.util.function.UnaryOperator;
 import org.springframework.security.crypto.argon2.Argon2PasswordEncoder;
 import org.springframework.security.crypto.password.PasswordEncoder;
@@ -78,29 +76,10 @@ public final class AccessFile {
   synchronized void change(UnaryOperator<Access> how) {
     var changed = how.apply(access);
     try {
-      keep(FILE, JSON.writeValueAsBytes(changed));
+      OwnersFile.keep(folder.resolve(FILE), JSON.writeValueAsBytes(changed));
     } catch (IOException e) {
       throw new UncheckedIOException(e);
     }
     access = changed;
-  }
-
-  /** Keeps a file that nobody but its owner can read, whole or as it was. */
-  void keep(String name, byte[] content) throws IOException {
-    Files.createDirectories(folder);
-    var file = folder.resolve(name);
-    var aside = OnDisk.aside(file);
-    Files.deleteIfExists(aside);
-    Files.createFile(aside);
-    if (posix()) {
-      Files.setPosixFilePermissions(folder, PosixFilePermissions.fromString("rwx------"));
-      Files.setPosixFilePermissions(aside, PosixFilePermissions.fromString("rw-------"));
-    }
-    Files.write(aside, content);
-    OnDisk.place(aside, file);
-  }
-
-  private static boolean posix() {
-    return FileSystems.getDefault().supportedFileAttributeViews().contains("posix");
   }
 }

@@ -1,5 +1,6 @@
 package almanac.app.network;
 
+import almanac.app.disk.OwnersFile;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
@@ -80,7 +81,7 @@ record HomeCertificate(KeyStore store, X509Certificate authority, X509Certificat
       boolean changed = keepAuthority(store, now);
       if (changed || !holds(store, names, now)) {
         keepMachine(store, names, now);
-        access.keep(FILE, written(store));
+        OwnersFile.keep(access.folder().resolve(FILE), written(store));
       }
     } catch (OperatorCreationException e) {
       throw new GeneralSecurityException(e);

@@ -26,7 +26,8 @@ public class DaysKept {
     this.settings = settings;
   }
 
-  WalkingDays get() {
+  /** On which days somebody goes round. */
+  public WalkingDays get() {
     return new WalkingDays(
         settings
             .get(WEEKDAYS)

@@ -16,7 +16,7 @@ import org.springframework.stereotype.Service;
 
 /** Plans the rounds of the coming weeks from the checks that are open. */
 @Service
-class RoundsAhead {
+public class RoundsAhead {
   private final Plants plants;
   private final Judging judging;
 
@@ -26,10 +26,10 @@ class RoundsAhead {
   }
 
   /** A check of a plant. */
-  record Look(PlantInPlace plant, OpenCheck open) {}
+  public record Look(PlantInPlace plant, OpenCheck open) {}
 
   /** Those of a day and of the weeks after it; what lies further off is planned when it comes. */
-  List<PlannedRound<Look>> on(LocalDate day, WalkingDays days) {
+  public List<PlannedRound<Look>> on(LocalDate day, WalkingDays days) {
     return Rounds.plan(
         plants.all().stream().flatMap(plant -> looks(plant, day)).toList(),
         days,
