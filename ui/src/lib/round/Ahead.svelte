@@ -42,6 +42,11 @@
   <h2 id="ahead">Rounds ahead</h2>
   <Waiting query={ahead}>
     {#if ahead.data}
+      {#if ahead.data.left.length}
+        <p role="status">
+          For {count(ahead.data.left.length, 'look')} there is no day: you are away for more than a year.
+        </p>
+      {/if}
       {#if ahead.data.rounds.length}
         <p class="quiet">The fewest walks that catch every look of the next six weeks in time.</p>
         <ol>
@@ -79,7 +84,7 @@
             </li>
           {/each}
         </ol>
-      {:else}
+      {:else if !ahead.data.left.length}
         <p class="quiet">Nothing has to be looked at in the next six weeks.</p>
       {/if}
       <WalkingDays days={ahead.data.days} />

@@ -1,5 +1,6 @@
 package almanac.bench;
 
+import almanac.core.days.LongerRun;
 import java.util.Comparator;
 import java.util.Map;
 import org.openjdk.jmh.profile.GCProfiler;
@@ -18,7 +19,8 @@ public final class Measure {
           "oneInFull", 1000.0,
           "aCollection", 250_000.0,
           "plans", 50_000.0,
-          "pots", 5_000.0);
+          "pots", 5_000.0,
+          "rounds", 200_000.0);
 
   private static final double MEDIAN = 50;
   private static final double MOST = 90;
@@ -37,6 +39,7 @@ public final class Measure {
         .run().stream()
             .sorted(Comparator.comparing(result -> result.getPrimaryResult().getScore()))
             .forEach(Measure::say);
+    LongerRun.say();
   }
 
   private static void say(RunResult result) {

@@ -40,7 +40,7 @@ class Entries {
         entries.add(bench(day));
       }
     }
-    for (var round : rounds.on(today, walking.get())) {
+    for (var round : rounds.on(today, walking.get()).rounds()) {
       entries.add(round(round));
       looks(round).map(Entries::look).forEach(entries::add);
     }

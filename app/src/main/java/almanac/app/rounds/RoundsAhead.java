@@ -5,12 +5,11 @@ import almanac.app.collection.Plants;
 import almanac.app.judging.Judging;
 import almanac.core.diary.Listing;
 import almanac.core.diary.OpenCheck;
-import almanac.core.rounds.PlannedRound;
 import almanac.core.rounds.Rounds;
+import almanac.core.rounds.RoundsPlan;
 import almanac.core.rounds.ToLook;
 import almanac.core.rounds.WalkingDays;
 import java.time.LocalDate;
-import java.util.List;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 
@@ -29,7 +28,7 @@ public class RoundsAhead {
   public record Look(PlantInPlace plant, OpenCheck open) {}
 
   /** Those of a day and of the weeks after it; what lies further off is planned when it comes. */
-  public List<PlannedRound<Look>> on(LocalDate day, WalkingDays days) {
+  public RoundsPlan<Look> on(LocalDate day, WalkingDays days) {
     return Rounds.plan(
         plants.all().stream().flatMap(plant -> looks(plant, day)).toList(),
         days,

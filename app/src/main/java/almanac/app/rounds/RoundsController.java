@@ -46,7 +46,11 @@ class RoundsController {
   }
 
   /** The rounds of the coming weeks, and on which days they can be. */
-  record RoundsPage(DaysEntry days, List<RoundAhead> rounds) {}
+  record RoundsPage(
+      DaysEntry days,
+      List<RoundAhead> rounds,
+      @Schema(description = "Looks for which there is no day in more than a year")
+          List<LookAhead> left) {}
 
   /** One round. */
   record RoundAhead(
@@ -98,8 +102,11 @@ class RoundsController {
           "The fewest rounds that catch every check of the coming weeks, each with why it is there")
   RoundsPage all() {
     var walking = days.get();
+    var plan = ahead.on(today.get(), walking);
     return new RoundsPage(
-        DaysEntry.of(walking), ahead.on(today.get(), walking).stream().map(this::round).toList());
+        DaysEntry.of(walking),
+        plan.rounds().stream().map(this::round).toList(),
+        plan.left().stream().map(look -> LookAhead.of(look, Caught.OUTSIDE)).toList());
   }
 
   @PutMapping("/days")
@@ -148,7 +155,10 @@ class RoundsController {
       @NotNull(message = "Give the last day.") @Schema(example = "2027-05-20") LocalDate late) {}
 
   /** The fewest rounds for them. */
-  record RoundsAnswer(List<RoundPlanned> rounds) {}
+  record RoundsAnswer(
+      List<RoundPlanned> rounds,
+      @Schema(description = "Checks for which there is no day in more than a year")
+          List<String> left) {}
 
   /** One round, with the names of what is looked at. */
   record RoundPlanned(
@@ -165,8 +175,9 @@ class RoundsController {
         IntStream.range(0, asked.checks().size())
             .mapToObj(i -> look(i, asked.checks().get(i)))
             .toList();
+    var plan = Rounds.plan(looks, asked.days().days(), asked.today(), Figures.standard());
     return new RoundsAnswer(
-        Rounds.plan(looks, asked.days().days(), asked.today(), Figures.standard()).stream()
+        plan.rounds().stream()
             .map(
                 round ->
                     new RoundPlanned(
@@ -175,7 +186,8 @@ class RoundsController {
                         names(round.looks()),
                         names(round.outside()),
                         names(round.overdue())))
-            .toList());
+            .toList(),
+        names(plan.left()));
   }
 
   private static ToLook<String> look(int i, CheckEntry check) {

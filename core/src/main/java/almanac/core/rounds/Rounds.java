@@ -1,13 +1,19 @@
 package almanac.core.rounds;
 
 import almanac.core.figures.Figures;
+import almanac.core.followup.Window;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
+import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Objects;
+import java.util.Optional;
 import java.util.TreeMap;
 import java.util.function.ToLongFunction;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -25,6 +31,7 @@ public final class Rounds<T> {
   private final LocalDate today;
   private final int mostOverdue;
   private final TreeMap<LocalDate, Walk<T>> walks = new TreeMap<>();
+  private final List<ToLook<T>> left = new ArrayList<>();
 
   private Rounds(WalkingDays days, LocalDate today, int mostOverdue) {
     this.days = days;
@@ -39,74 +46,70 @@ public final class Rounds<T> {
     private @Nullable ToLook<T> needed;
   }
 
+  /** A look that can be caught, with the last walking day on which it is. */
+  private record Caught<T>(ToLook<T> look, LocalDate last) {}
+
   /** A walk that has to be, with the days on which it can be. */
   private record Group<T>(List<LocalDate> possible, List<ToLook<T>> looks, ToLook<T> needed) {}
 
   /** The walks from today on, in their order. */
-  public static <T> List<PlannedRound<T>> plan(
+  public static <T> RoundsPlan<T> plan(
       List<ToLook<T>> all, WalkingDays days, LocalDate today, Figures figures) {
     var rounds = new Rounds<T>(days, today, figures.count(RoundFigures.MOST_OVERDUE));
     return rounds.plan(all);
   }
 
-  private List<PlannedRound<T>> plan(List<ToLook<T>> all) {
+  private RoundsPlan<T> plan(List<ToLook<T>> all) {
     var overdue = new ArrayList<ToLook<T>>();
-    var caught = new ArrayList<ToLook<T>>();
+    var caught = new ArrayList<Caught<T>>();
     var missed = new ArrayList<ToLook<T>>();
     for (var look : all) {
       if (look.window().late().isBefore(today)) {
         overdue.add(look);
-      } else if (possible(look).isEmpty()) {
-        missed.add(look);
       } else {
-        caught.add(look);
+        days.last(early(look), look.window().late())
+            .ifPresentOrElse(last -> caught.add(new Caught<>(look, last)), () -> missed.add(look));
       }
     }
     groups(caught).forEach(this::walk);
     nearer(caught);
     missed.forEach(this::outside);
     spread(overdue);
-    return walks.entrySet().stream()
-        .map(
-            each ->
-                new PlannedRound<>(
-                    each.getKey(),
-                    each.getValue().looks,
-                    each.getValue().outside,
-                    each.getValue().overdue,
-                    each.getValue().needed))
-        .toList();
+    return new RoundsPlan<>(
+        walks.entrySet().stream()
+            .map(
+                each ->
+                    new PlannedRound<>(
+                        each.getKey(),
+                        each.getValue().looks,
+                        each.getValue().outside,
+                        each.getValue().overdue,
+                        each.getValue().needed))
+            .toList(),
+        left);
   }
 
-  /** The walking days on which a look is caught inside its window. */
-  private List<LocalDate> possible(ToLook<T> look) {
-    var window = look.window();
-    return days.between(window.early().isBefore(today) ? today : window.early(), window.late());
+  /** The first day on which a look is caught, walking day or not. */
+  private LocalDate early(ToLook<T> look) {
+    return later(look.window().early(), today);
   }
 
-  private static boolean holds(ToLook<?> look, LocalDate day) {
-    return !day.isBefore(look.window().early()) && !day.isAfter(look.window().late());
-  }
-
-  private List<Group<T>> groups(List<ToLook<T>> caught) {
-    var left = new ArrayList<>(caught);
-    left.sort(Comparator.comparing(this::last));
+  private List<Group<T>> groups(List<Caught<T>> caught) {
+    var left = caught.stream().sorted(Comparator.comparing(Caught::last)).toList();
     var groups = new ArrayList<Group<T>>();
     while (!left.isEmpty()) {
       var needed = left.get(0);
-      var day = last(needed);
-      var looks = left.stream().filter(look -> holds(look, day)).toList();
-      left.removeAll(looks);
-      var possible = new ArrayList<>(possible(needed));
-      looks.forEach(look -> possible.removeIf(each -> !holds(look, each)));
-      groups.add(new Group<>(possible, looks, needed));
+      var byDay =
+          left.stream()
+              .collect(
+                  Collectors.partitioningBy(
+                      each -> !each.look().window().early().isAfter(needed.last())));
+      var looks = byDay.get(true).stream().map(Caught::look).toList();
+      left = byDay.get(false);
+      var from = looks.stream().map(this::early).reduce(today, Rounds::later);
+      groups.add(new Group<>(days.between(from, needed.last()), looks, needed.look()));
     }
     return groups;
-  }
-
-  private LocalDate last(ToLook<T> look) {
-    var possible = possible(look);
-    return possible.get(possible.size() - 1);
   }
 
   /** On that of its days which lies nearest to the best of all it catches. */
@@ -119,49 +122,57 @@ public final class Rounds<T> {
     at(day).needed = group.needed();
   }
 
-  /** Each is looked at on the walk that lies nearest to its best day. */
-  private void nearer(List<ToLook<T>> caught) {
-    for (var look : caught) {
-      var possible = walks.keySet().stream().filter(day -> holds(look, day)).toList();
-      at(nearest(possible, day -> apart(day, look.window().best()))).looks.add(look);
+  /** Each is looked at on the walk that lies nearest to its best day; of two, on the former. */
+  private void nearer(List<Caught<T>> caught) {
+    for (var each : caught) {
+      var look = each.look();
+      var window = look.window();
+      var possible = walks.subMap(early(look), true, window.late(), true);
+      var before = possible.floorKey(window.best());
+      var after = possible.ceilingKey(window.best());
+      var day =
+          before == null
+                  || after != null && apart(after, window.best()) < apart(before, window.best())
+              ? after
+              : before;
+      at(Objects.requireNonNull(day)).looks.add(look);
     }
   }
 
-  /** On the walking day that lies nearest to its window; rather on one that there is anyway. */
+  /** On the walking day that lies nearest to its window; of two, on one that there is anyway. */
   private void outside(ToLook<T> look) {
     var window = look.window();
-    var candidates =
-        days.between(
-            window.early().minusDays(SEARCHED_DAYS).isBefore(today)
-                ? today
-                : window.early().minusDays(SEARCHED_DAYS),
-            window.late().plusDays(SEARCHED_DAYS));
-    if (candidates.isEmpty()) {
-      return;
-    }
-    var day =
-        nearest(
-            candidates,
-            each ->
-                4
-                        * (each.isBefore(window.early())
-                            ? apart(each, window.early())
-                            : apart(each, window.late()))
-                    + (walks.containsKey(each) ? 0 : 1));
-    at(day).outside.add(look);
+    var before = days.last(today, window.early());
+    var after = days.first(window.late(), window.late().plusDays(SEARCHED_DAYS));
+    Stream.of(before, after)
+        .flatMap(Optional::stream)
+        .min(
+            Comparator.comparing((LocalDate day) -> outside(day, window))
+                .thenComparing(day -> !walks.containsKey(day))
+                .thenComparing(Comparator.naturalOrder()))
+        .ifPresentOrElse(day -> at(day).outside.add(look), () -> left.add(look));
   }
 
-  /** The longest overdue first, and so many a walk that nobody is overrun. */
+  private static long outside(LocalDate day, Window window) {
+    return day.isBefore(window.early()) ? apart(day, window.early()) : apart(day, window.late());
+  }
+
+  /** The longest overdue first, and so many a walk that nobody is overrun, if that can be. */
   private void spread(List<ToLook<T>> overdue) {
-    var left = new ArrayList<>(overdue);
-    left.sort(Comparator.comparing(look -> look.window().late()));
-    for (var day : days.between(today, today.plusDays(SEARCHED_DAYS))) {
-      if (left.isEmpty()) {
-        return;
+    var waiting =
+        overdue.stream()
+            .sorted(Comparator.comparing(look -> look.window().late()))
+            .collect(Collectors.toCollection(ArrayDeque::new));
+    var possible = days.between(today, today.plusDays(SEARCHED_DAYS));
+    if (possible.isEmpty()) {
+      left.addAll(waiting);
+      return;
+    }
+    int each = Math.max(mostOverdue, -Math.floorDiv(-waiting.size(), possible.size()));
+    for (var day : possible) {
+      for (int i = 0; i < each && !waiting.isEmpty(); i++) {
+        at(day).overdue.add(waiting.remove());
       }
-      var some = left.subList(0, Math.min(mostOverdue, left.size()));
-      at(day).overdue.addAll(some);
-      some.clear();
     }
   }
 
@@ -173,6 +184,10 @@ public final class Rounds<T> {
     return days.stream()
         .min(Comparator.comparingLong(how).thenComparing(Comparator.naturalOrder()))
         .orElseThrow();
+  }
+
+  private static LocalDate later(LocalDate one, LocalDate other) {
+    return one.isAfter(other) ? one : other;
   }
 
   private static long apart(LocalDate one, LocalDate other) {

@@ -6,6 +6,7 @@ import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
 
@@ -41,6 +42,25 @@ public record WalkingDays(Set<DayOfWeek> weekdays, List<Away> away) {
     return to.isBefore(from)
         ? List.of()
         : from.datesUntil(to.plusDays(1)).filter(this::on).toList();
+  }
+
+  /** The last from one day to another, both included. */
+  Optional<LocalDate> last(LocalDate from, LocalDate to) {
+    var day = to;
+    while (!day.isBefore(from)) {
+      if (on(day)) {
+        return Optional.of(day);
+      }
+      day = day.minusDays(1);
+    }
+    return Optional.empty();
+  }
+
+  /** The first from one day to another, both included. */
+  Optional<LocalDate> first(LocalDate from, LocalDate to) {
+    return from.isAfter(to)
+        ? Optional.empty()
+        : from.datesUntil(to.plusDays(1)).filter(this::on).findFirst();
   }
 
   /** Those from a day on, without end but for those on which everybody is away. */

@@ -29,7 +29,7 @@ class RoundsTest {
   }
 
   private static List<PlannedRound<String>> plan(WalkingDays days, List<ToLook<String>> looks) {
-    return Rounds.plan(looks, days, TODAY, Figures.standard());
+    return Rounds.plan(looks, days, TODAY, Figures.standard()).rounds();
   }
 
   @Test
@@ -77,6 +77,28 @@ class RoundsTest {
     assertThat(rounds).extracting(round -> round.overdue().size()).containsExactly(12, 12, 6);
     assertThat(rounds.get(0).overdue().get(0).what()).isEqualTo("o29");
     assertThat(rounds.get(0).day()).isEqualTo("2026-11-28");
+  }
+
+  @Test
+  void thousandsThatWereMissedAreSpreadOverAYearAndNoneIsDropped() {
+    var overdue =
+        IntStream.range(0, 3000).mapToObj(i -> look("o" + i, -60, -50, -1 - i % 40)).toList();
+    var rounds = plan(WEEKENDS, overdue);
+    assertThat(rounds.stream().mapToInt(round -> round.overdue().size()).sum()).isEqualTo(3000);
+    assertThat(rounds).allSatisfy(round -> assertThat(round.overdue()).hasSizeBetween(1, 27));
+  }
+
+  @Test
+  void whoIsAwayForYearsIsToldWhatFindsNoDay() {
+    var away = new WalkingDays(WEEKENDS.weekdays(), List.of(new Away(TODAY, TODAY.plusYears(3))));
+    var plan =
+        Rounds.plan(
+            List.of(look("missed", -9, -5, -3), look("due", 1, 2, 3)),
+            away,
+            TODAY,
+            Figures.standard());
+    assertThat(plan.rounds()).isEmpty();
+    assertThat(plan.left()).extracting(ToLook::what).containsExactlyInAnyOrder("missed", "due");
   }
 
   @Test
