@@ -46,6 +46,14 @@ export const asHoped = () =>
 export const roundsAhead = () =>
   createQuery(() => ({ queryKey: ['rounds'], queryFn: () => answered(api.GET('/api/rounds')) }));
 
+/** What is to be made ready for a bench day. */
+export const preparation = (day: () => string) =>
+  createQuery(() => ({
+    queryKey: ['bench-days', 'preparation', day()],
+    queryFn: () =>
+      answered(api.GET('/api/bench-days/{on}/preparation', { params: { path: { on: day() } } })),
+  }));
+
 /** Where the calendar is. */
 export const calendarAddress = () =>
   createQuery(() => ({

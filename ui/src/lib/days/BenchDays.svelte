@@ -27,7 +27,12 @@
   async function keep(wishes: Wishes, what: string, undo = true): Promise<boolean> {
     const before = plan.data && wishesOf(plan.data);
     const page = await saving.save((headers) =>
-      answered(api.PUT('/api/bench-days', { headers, body: wishes })),
+      answered(
+        api.PUT('/api/bench-days', {
+          headers,
+          body: { ...wishes, version: plan.data?.version ?? null },
+        }),
+      ),
     );
     if (!page) return false;
     client.setQueryData(['bench-days'], page);
@@ -35,7 +40,7 @@
     return true;
   }
 
-  const wishes = $derived(plan.data ? wishesOf(plan.data) : { days: [], pins: [] });
+  const wishes = $derived(plan.data ? wishesOf(plan.data) : { days: [], pins: [], laid: [] });
 
   function lay(plant: number, name: string, on?: string) {
     const where = on ? `${name}: ${short(on, today)}` : `${name}: where it is best`;

@@ -42,6 +42,7 @@
   <div class="head">
     <h2>{long(day.on)}</h2>
     <span class="quiet">{timeSaid(day.taken)} of {timeSaid(day.minutes)}</span>
+    {#if day.jobs.length}<a class="link" href="/bench/{day.on}">prepare it</a>{/if}
   </div>
   <DayStrip {day} />
   {#if day.tooMuch}

@@ -12,6 +12,9 @@ export function wishesOf(plan: Plan): Wishes {
     pins: plan.days.flatMap(({ on, jobs }) =>
       jobs.filter(({ pinned }) => pinned).map(({ plantId }) => ({ plant: plantId, on })),
     ),
+    laid: plan.days.flatMap(({ on, jobs }) =>
+      jobs.filter(({ pinned }) => !pinned).map(({ plantId }) => ({ plant: plantId, on })),
+    ),
   };
 }
 
@@ -30,6 +33,7 @@ export function withDay(wishes: Wishes, day: Day): Wishes {
 /** The same without a day; what was pinned to it finds another one. */
 export function withoutDay(wishes: Wishes, day: string): Wishes {
   return {
+    ...wishes,
     days: wishes.days.filter(({ on }) => on !== day),
     pins: wishes.pins.filter(({ on }) => on !== day),
   };

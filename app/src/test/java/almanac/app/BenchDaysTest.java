@@ -75,6 +75,41 @@ class BenchDaysTest {
   }
 
   @Test
+  void whatIsToBeMadeReadyFollowsFromTheJobsOfTheDay() throws Exception {
+    var page = keep(DAYS.formatted(""));
+    var day = page.path("days").get(1);
+    var ready = APP.get("/api/bench-days/2027-05-22/preparation").body();
+    assertThat(ready.path("plants").findValuesAsString("name"))
+        .containsExactlyElementsOf(day.path("jobs").findValuesAsString("name"))
+        .isNotEmpty();
+    assertThat(ready.path("blades").asInt()).isEqualTo(day.path("jobs").size());
+    assertThat(ready.path("needs").path("atHand").toString())
+        .contains("a sterile blade", "a new tag", "a camera");
+    assertThat(ready.path("needs").path("mixes")).isNotEmpty();
+    for (var plant : ready.path("plants")) {
+      if (plant.path("name").asString().equals("Promenaea Small Coin")) {
+        assertThat(plant.path("before").toString()).contains("2027-05-15", "bark falls away");
+      }
+    }
+    assertThat(APP.get("/api/bench-days/2027-05-23/preparation").status()).isEqualTo(404);
+  }
+
+  @Test
+  void whoChangesWhatAnotherWindowChangedMeanwhileIsTold() throws Exception {
+    var page = keep(DAYS.formatted(""));
+    var other = keep(DAYS.formatted("").replace("210", "200"));
+    var late =
+        APP.put(
+            "/api/bench-days",
+            DAYS.formatted("")
+                .replace(
+                    "\"pins\":[]",
+                    "\"pins\":[],\"version\":%d".formatted(page.path("version").asInt())));
+    assertThat(late.status()).isEqualTo(409);
+    assertThat(APP.get("/api/bench-days").body()).isEqualTo(other);
+  }
+
+  @Test
   void daysThatCannotBeAreRefusedByNameAndNothingIsKept() throws Exception {
     var before = keep(DAYS.formatted(""));
     assertThat(

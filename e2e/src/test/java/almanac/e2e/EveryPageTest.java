@@ -31,6 +31,7 @@ class EveryPageTest {
           "/guide",
           "/sums",
           "/bench",
+          "/bench/2027-05-22",
           "/checks",
           "/stock",
           "/small-jobs",

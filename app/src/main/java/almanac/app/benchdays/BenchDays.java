@@ -3,6 +3,7 @@ package almanac.app.benchdays;
 import almanac.app.benchdays.BenchDayTable.Lay;
 import almanac.app.benchdays.JobsAhead.Ahead;
 import almanac.app.refusals.BadEntry;
+import almanac.app.refusals.Conflict;
 import almanac.app.rules.Rules;
 import almanac.core.days.BenchDay;
 import almanac.core.days.BenchJob;
@@ -14,6 +15,9 @@ import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.TreeMap;
 import java.util.concurrent.atomic.AtomicReference;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
@@ -35,7 +39,7 @@ public class BenchDays {
   }
 
   /** A plan with the plants of its jobs, by the names of these. */
-  record Planned(BenchPlan plan, Map<String, Ahead> jobs) {}
+  record Planned(BenchPlan plan, Map<String, Ahead> jobs, int version) {}
 
   private record Asked(
       List<BenchJob> jobs, List<BenchDay> days, LocalDate today, Figures figures) {}
@@ -66,20 +70,27 @@ public class BenchDays {
    *
    * @param days each once
    * @param pins the plants whose day somebody chose
+   * @param lying where the jobs lie that are best left there; as they lie now if nobody says
+   * @param version of what is changed; nothing if that does not matter
    * @throws BadEntry if a day is named twice, or one is chosen that is no bench day
+   * @throws Conflict if it was changed meanwhile
    */
   @Transactional
-  Planned keep(List<BenchDay> days, Map<Long, LocalDate> pins, LocalDate today) {
+  Planned keep(
+      List<BenchDay> days,
+      Map<Long, LocalDate> pins,
+      Optional<Map<Long, LocalDate>> lying,
+      Optional<Integer> version,
+      LocalDate today) {
     refuse(days, pins);
+    if (version.filter(known -> known != version(table.days(), table.jobs())).isPresent()) {
+      throw new Conflict(
+          "The bench days were changed in another window. Load them again to go on from there.");
+    }
     var laid = new HashMap<Long, Lay>();
-    table
-        .jobs()
-        .forEach(
-            (plant, lay) -> {
-              if (pins.containsKey(plant) || !lay.pinned()) {
-                laid.put(plant, lay);
-              }
-            });
+    lying
+        .orElseGet(BenchDays.this::lying)
+        .forEach((plant, day) -> laid.put(plant, new Lay(day, false)));
     pins.forEach((plant, day) -> laid.put(plant, new Lay(day, true)));
     table.setDays(days);
     var planned = plan(today, days, laid);
@@ -90,7 +101,19 @@ public class BenchDays {
       }
     }
     table.setJobs(lies);
-    return planned;
+    return new Planned(planned.plan(), planned.jobs(), version(days, lies));
+  }
+
+  /** Where the jobs lie of which nobody chose the day. */
+  private Map<Long, LocalDate> lying() {
+    return table.jobs().entrySet().stream()
+        .filter(job -> !job.getValue().pinned())
+        .collect(Collectors.toMap(Map.Entry::getKey, job -> job.getValue().on()));
+  }
+
+  /** The same for the same days and the same choices. */
+  private static int version(List<BenchDay> days, Map<Long, Lay> jobs) {
+    return Objects.hash(days, new TreeMap<>(jobs));
   }
 
   private static void refuse(List<BenchDay> days, Map<Long, LocalDate> pins) {
@@ -113,7 +136,9 @@ public class BenchDays {
     var jobs = ahead.on(today, until, laid);
     var asked = new Asked(jobs.stream().map(Ahead::job).toList(), days, today, rules.figures());
     return new Planned(
-        solve(asked), jobs.stream().collect(Collectors.toMap(each -> each.job().id(), x -> x)));
+        solve(asked),
+        jobs.stream().collect(Collectors.toMap(each -> each.job().id(), each -> each)),
+        version(days, laid));
   }
 
   private BenchPlan solve(Asked asked) {

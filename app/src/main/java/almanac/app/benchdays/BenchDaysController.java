@@ -3,7 +3,10 @@ package almanac.app.benchdays;
 import almanac.app.site.Today;
 import io.swagger.v3.oas.annotations.Operation;
 import jakarta.validation.Valid;
+import java.time.LocalDate;
+import java.util.Optional;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -15,10 +18,12 @@ import org.springframework.web.bind.annotation.RestController;
 class BenchDaysController {
   private final BenchDays days;
   private final Paces paces;
+  private final Preparing preparing;
   private final Today today;
 
-  BenchDaysController(BenchDays days, Paces paces, Today today) {
+  BenchDaysController(BenchDays days, Paces paces, Preparing preparing, Today today) {
     this.days = days;
+    this.preparing = preparing;
     this.paces = paces;
     this.today = today;
   }
@@ -34,7 +39,19 @@ class BenchDaysController {
       summary = "Says on which days somebody has time, and which jobs are to be done on which")
   BenchDaysPage keep(@Valid @RequestBody BenchDaysEntry wanted) {
     return BenchDaysPage.of(
-        days.keep(wanted.benchDays(), wanted.chosen(), today.get()), paces.now());
+        days.keep(
+            wanted.benchDays(),
+            wanted.chosen(),
+            wanted.lying(),
+            Optional.ofNullable(wanted.version()),
+            today.get()),
+        paces.now());
+  }
+
+  @GetMapping("/{on}/preparation")
+  @Operation(summary = "What is to be made ready for a bench day, and on the days before")
+  Preparing.Preparation prepare(@PathVariable LocalDate on) {
+    return preparing.of(on, today.get());
   }
 
   @PostMapping("/plan")

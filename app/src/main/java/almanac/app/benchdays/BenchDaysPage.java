@@ -6,6 +6,7 @@ import almanac.core.days.BenchJob;
 import almanac.core.days.PlannedDay;
 import almanac.core.days.Soundness;
 import almanac.core.jobs.OwnPace;
+import almanac.core.judgement.verdict.Judgement;
 import almanac.core.judgement.verdict.Timing;
 import almanac.core.judgement.verdict.Verdict;
 import io.swagger.v3.oas.annotations.media.Schema;
@@ -15,6 +16,7 @@ import org.jspecify.annotations.Nullable;
 
 /** The bench days with their jobs. */
 record BenchDaysPage(
+    @Schema(description = "Who changes it must know it") int version,
     @Schema(description = "Those that are still to come, in their order") List<DayPlanned> days,
     @Schema(description = "Jobs that found no day, the most needed first") List<JobAhead> left,
     @Schema(description = "How many jobs of the past say how long they took") int paceOf,
@@ -56,7 +58,7 @@ record BenchDaysPage(
           job.name(),
           ahead.plant().place().name(),
           judged.verdict(),
-          (judged.verdict().inHand() ? judged.verdict() : judged.method().verdict()).words(),
+          BenchDaysPage.titleOf(judged),
           judged.timing() instanceof Timing.Waits waits ? waits.awaited().words() : null,
           job.minutes(),
           job.hazard(),
@@ -70,9 +72,15 @@ record BenchDaysPage(
     }
   }
 
+  /** What is done, or would be once it need not wait any more. */
+  static String titleOf(Judgement judged) {
+    return (judged.verdict().inHand() ? judged.verdict() : judged.method().verdict()).words();
+  }
+
   static BenchDaysPage of(BenchDays.Planned planned, OwnPace pace) {
     var jobs = planned.jobs();
     return new BenchDaysPage(
+        planned.version(),
         planned.plan().days().stream().map(day -> day(day, planned)).toList(),
         planned.plan().left().stream()
             .map(left -> JobAhead.of(jobs.get(left.job().id()), false, Part.of(left.why())))

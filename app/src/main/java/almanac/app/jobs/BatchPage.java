@@ -9,7 +9,7 @@ import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 
 /** Several plants that are worked on in one go. */
-record BatchPage(
+public record BatchPage(
     UUID uid,
     LocalDate begunOn,
     List<BatchLine> plants,
@@ -19,7 +19,7 @@ record BatchPage(
     @Schema(description = "What runs short") List<List<Part>> lacking) {
 
   /** One of them. */
-  record BatchLine(
+  public record BatchLine(
       long plantId,
       String name,
       String number,
@@ -31,5 +31,5 @@ record BatchPage(
       boolean tagChecked) {}
 
   /** One mix for several pots. */
-  record MixOfBatch(String mix, int pots, FillView fill) {}
+  public record MixOfBatch(String mix, int pots, FillView fill) {}
 }

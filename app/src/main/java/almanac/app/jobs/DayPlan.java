@@ -12,6 +12,7 @@ import almanac.core.jobs.JobSteps;
 import almanac.core.jobs.Work;
 import almanac.core.medium.Mix;
 import almanac.core.stock.Need;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -19,7 +20,7 @@ import org.springframework.stereotype.Service;
 
 /** What jobs need together: things at hand, mixes by volume, and what runs short. */
 @Service
-class DayPlan {
+public class DayPlan {
   private final Jobs jobs;
   private final Plants plants;
   private final Judging judging;
@@ -33,10 +34,16 @@ class DayPlan {
   }
 
   /** What some jobs need. */
-  record Needs(List<String> atHand, List<BatchPage.MixOfBatch> mixes, List<List<Part>> lacking) {}
+  public record Needs(
+      List<String> atHand, List<BatchPage.MixOfBatch> mixes, List<List<Part>> lacking) {}
 
   /** One job with what it is about. */
   private record Planned(Job job, PlantInPlace plant, Work work, Parting parting) {}
+
+  /** What plants need whose jobs are begun, or would be begun, on a day. */
+  public Needs of(List<PlantInPlace> some, LocalDate today) {
+    return of(some.stream().map(plant -> jobs.of(plant, today)).toList());
+  }
 
   /** What these jobs need; their plants are in the collection. */
   Needs of(List<Job> open) {

@@ -81,7 +81,12 @@ public class Jobs {
   /** What a job would be about that is begun on a plant today, or that is open on it. */
   @Transactional(readOnly = true)
   public Work ahead(PlantInPlace plant, LocalDate today) {
-    return work(table.ofPlant(plant.id()).orElseGet(() -> planned(plant, today)), plant);
+    return work(of(plant, today), plant);
+  }
+
+  /** The job that is open on a plant, or one as it would be begun today. */
+  Job of(PlantInPlace plant, LocalDate today) {
+    return table.ofPlant(plant.id()).orElseGet(() -> planned(plant, today));
   }
 
   private PlantInPlace here(long plantId) {

@@ -7,6 +7,8 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /** Lays jobs on bench days, and says of each why it lies where it does. Rules: Bench days. */
 public final class BenchPlans {
@@ -15,6 +17,9 @@ public final class BenchPlans {
           .thenComparing(job -> !job.hazard())
           .thenComparing(BenchJob::soundness)
           .thenComparing(BenchJob::mix);
+
+  /** Nobody does more in the days of one plan; those that are needed least wait for other days. */
+  private static final int MOST = 120;
 
   private BenchPlans() {}
 
@@ -42,14 +47,28 @@ public final class BenchPlans {
             .filter(day -> !day.on().isBefore(today))
             .sorted(Comparator.comparing(BenchDay::on))
             .toList();
-    var seats = jobs.stream().map(job -> seat(job, ahead)).toList();
+    var weighed = jobs.size() <= MOST ? jobs : mostNeeded(jobs);
+    var seats = weighed.stream().map(job -> seat(job, ahead)).toList();
     var board = new Board(ahead, seats, Weights.of(figures, without));
     if (!ahead.isEmpty() && seats.stream().anyMatch(seat -> !seat.pinned())) {
       board = Solving.solve(board);
     }
     var counted = new Counted(Solving.counting(), board);
     settle(board, counted);
-    return told(board, counted, today, figures);
+    return told(board, counted, jobs, today, figures);
+  }
+
+  /** In their order; those that somebody pinned are always among them. */
+  private static List<BenchJob> mostNeeded(List<BenchJob> jobs) {
+    var most =
+        jobs.stream()
+            .sorted(
+                Comparator.comparing((BenchJob job) -> job.pinned().isEmpty())
+                    .thenComparing(job -> !job.hazard())
+                    .thenComparing(job -> -job.need()))
+            .limit(MOST)
+            .collect(Collectors.toSet());
+    return jobs.stream().filter(most::contains).toList();
   }
 
   private static Seat seat(BenchJob job, List<BenchDay> days) {
@@ -94,7 +113,9 @@ public final class BenchPlans {
     return better != null;
   }
 
-  private static BenchPlan told(Board board, Counted counted, LocalDate today, Figures figures) {
+  private static BenchPlan told(
+      Board board, Counted counted, List<BenchJob> jobs, LocalDate today, Figures figures) {
+    var weighed = board.seats().stream().map(Seat::job).collect(Collectors.toSet());
     var reasons = new Reasons(board, counted, today);
     var help = new Help(board, figures);
     var planned =
@@ -111,12 +132,14 @@ public final class BenchPlans {
                         help.tooMuch(day)))
             .toList();
     var left =
-        board.seats().stream()
-            .filter(seat -> !seat.lies())
+        Stream.concat(
+                board.seats().stream()
+                    .filter(seat -> !seat.lies())
+                    .map(seat -> help.left(seat, today)),
+                jobs.stream().filter(job -> !weighed.contains(job)).map(Help::others))
             .sorted(
-                Comparator.comparing((Seat seat) -> !seat.job().hazard())
-                    .thenComparing(seat -> -seat.job().need()))
-            .map(seat -> help.left(seat, today))
+                Comparator.comparing((Left each) -> !each.job().hazard())
+                    .thenComparing(each -> -each.job().need()))
             .toList();
     var score = counted.score();
     return new BenchPlan(

@@ -31,6 +31,12 @@ final class Help {
                 .and(orLet(day).orElse(say("."))));
   }
 
+  /** A job that was not weighed, because so many others are needed more. */
+  static Left others(BenchJob job) {
+    return new Left(
+        job, BenchRule.PLACED, say("So many others are needed more; it waits for later days."));
+  }
+
   /** A job without a day. */
   Left left(Seat seat, LocalDate today) {
     var job = seat.job();

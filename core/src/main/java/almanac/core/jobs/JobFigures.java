@@ -17,6 +17,8 @@ public final class JobFigures {
   public static final Figure WOUNDS_DRY_DAYS =
       GROUP.days("wounds-dry", 3, "A wet cut rots; in two to five days it has closed");
 
+  public static final Figure DRY_DAYS =
+      GROUP.days("dry-days", 7, "Bark falls off roots that were left dry for a week");
   public static final Figure MOVE_UP_MINUTES =
       minutes("move-up", 15, "Nothing is untangled: a pot, a gap filled, a tag");
   public static final Figure PART_REPOT_MINUTES =

@@ -243,6 +243,7 @@ final class FigureNames {
       check.soon = A check is soon within
       job.soak = Soak before it is lifted
       job.soak-clinging = Soak where roots grip the wall
+      job.dry-days = Kept dry before it is lifted out of bark
       job.move-up-minutes = Moving up takes
       job.part-repot-minutes = A part repot takes
       job.loose-repot-minutes = A full repot from moss or what pours off takes

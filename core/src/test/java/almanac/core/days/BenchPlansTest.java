@@ -230,6 +230,21 @@ class BenchPlansTest {
   }
 
   @Test
+  void ofHundredsTheMostNeededAreWeighedAndAllAreNamed() {
+    var jobs = new ArrayList<BenchJob>();
+    for (int i = 0; i < 300; i++) {
+      jobs.add(job("j" + i, 0, 3, 20, 30));
+    }
+    jobs.add(with(job("pinned", 0, 3, 20, 30), "", null, SATURDAY, null));
+    var plan = BenchPlans.plan(jobs, weekend(60, 60), TODAY, FIGURES);
+    assertThat(where(plan)).hasSize(4).containsEntry("pinned", SATURDAY);
+    assertThat(plan.left()).hasSize(297);
+    assertThat(plan.left())
+        .extracting(left -> left.why().toString())
+        .contains("So many others are needed more; it waits for later days.");
+  }
+
+  @Test
   void aBenchDayHasMinutes() {
     assertThatThrownBy(() -> new BenchDay(TODAY, 0)).isInstanceOf(Refused.class);
     assertThatThrownBy(() -> new BenchDay(TODAY, 1441)).isInstanceOf(Refused.class);
