@@ -1,12 +1,11 @@
 package almanac.app.benchdays;
 
-import almanac.app.refusals.BadEntry;
+import almanac.app.told.WindowEntry;
 import almanac.core.days.BenchJob;
 import almanac.core.days.BenchPlan;
 import almanac.core.days.BenchPlans;
 import almanac.core.days.Soundness;
 import almanac.core.figures.Figures;
-import almanac.core.followup.Window;
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.Max;
@@ -68,14 +67,10 @@ record BenchPlanAsked(
   }
 
   private static BenchJob job(int i, JobEntry job) {
-    if (job.best().isBefore(job.early()) || job.late().isBefore(job.best())) {
-      throw new BadEntry(
-          "jobs[%d].best".formatted(i), "The best day lies between the first and the last.");
-    }
     return new BenchJob(
         String.valueOf(i),
         job.name(),
-        new Window(job.early(), job.best(), job.late()),
+        WindowEntry.window("jobs[%d]".formatted(i), job.early(), job.best(), job.late()),
         job.minutes(),
         job.hazard(),
         job.need(),

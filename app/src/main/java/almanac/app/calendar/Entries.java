@@ -7,13 +7,11 @@ import almanac.app.rounds.RoundsAhead.Look;
 import almanac.app.rules.Rules;
 import almanac.core.days.PlannedDay;
 import almanac.core.rounds.PlannedRound;
-import almanac.core.rounds.RoundFigures;
 import almanac.core.rounds.ToLook;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Collectors;
-import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
 
 /** What stands in the calendar on a day: bench days, rounds, and every look on them. */
@@ -42,13 +40,9 @@ class Entries {
     }
     for (var round : rounds.on(today, walking.get()).rounds()) {
       entries.add(round(round));
-      looks(round).map(Entries::look).forEach(entries::add);
+      round.all().stream().map(Entries::look).forEach(entries::add);
     }
     return entries;
-  }
-
-  private static Stream<ToLook<Look>> looks(PlannedRound<Look> round) {
-    return Stream.of(round.looks(), round.outside(), round.overdue()).flatMap(List::stream);
   }
 
   private static Entry bench(PlannedDay day) {
@@ -65,15 +59,13 @@ class Entries {
   }
 
   private Entry round(PlannedRound<Look> round) {
-    var all = looks(round).toList();
     return new Entry(
         "round-" + round.day() + OURS,
         false,
         round.day(),
         round.day(),
-        "Round: about %d min"
-            .formatted(all.size() * rules.figures().count(RoundFigures.LOOK_MINUTES)),
-        all.stream().map(Entries::title).collect(Collectors.joining("\n")));
+        "Round: about %d min".formatted(round.minutes(rules.figures())),
+        round.all().stream().map(Entries::title).collect(Collectors.joining("\n")));
   }
 
   private static Entry look(ToLook<Look> look) {

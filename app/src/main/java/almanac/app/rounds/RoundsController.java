@@ -1,14 +1,12 @@
 package almanac.app.rounds;
 
 import almanac.app.collection.Walk;
-import almanac.app.refusals.BadEntry;
 import almanac.app.rounds.RoundsAhead.Look;
 import almanac.app.rules.Rules;
 import almanac.app.site.Today;
+import almanac.app.told.WindowEntry;
 import almanac.core.figures.Figures;
-import almanac.core.followup.Window;
 import almanac.core.rounds.PlannedRound;
-import almanac.core.rounds.RoundFigures;
 import almanac.core.rounds.Rounds;
 import almanac.core.rounds.ToLook;
 import io.swagger.v3.oas.annotations.Operation;
@@ -117,10 +115,9 @@ class RoundsController {
   }
 
   private RoundAhead round(PlannedRound<Look> round) {
-    int looks = round.looks().size() + round.outside().size() + round.overdue().size();
     return new RoundAhead(
         round.day(),
-        looks * rules.figures().count(RoundFigures.LOOK_MINUTES),
+        round.minutes(rules.figures()),
         round.needed() == null ? null : LookAhead.of(round.needed(), Caught.IN_TIME),
         Stream.of(
                 marked(round.looks(), Caught.IN_TIME),
@@ -191,11 +188,9 @@ class RoundsController {
   }
 
   private static ToLook<String> look(int i, CheckEntry check) {
-    if (check.best().isBefore(check.early()) || check.late().isBefore(check.best())) {
-      throw new BadEntry(
-          "checks[%d].best".formatted(i), "The best day lies between the first and the last.");
-    }
-    return new ToLook<>(check.name(), new Window(check.early(), check.best(), check.late()));
+    return new ToLook<>(
+        check.name(),
+        WindowEntry.window("checks[%d]".formatted(i), check.early(), check.best(), check.late()));
   }
 
   private static List<String> names(List<ToLook<String>> looks) {

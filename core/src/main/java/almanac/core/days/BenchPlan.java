@@ -1,5 +1,6 @@
 package almanac.core.days;
 
+import java.util.Comparator;
 import java.util.List;
 
 /**
@@ -25,7 +26,7 @@ public record BenchPlan(List<PlannedDay> days, List<Left> left, Cost cost) {
   public record Cost(long broken, long left, long wishes) implements Comparable<Cost> {
     @Override
     public int compareTo(Cost other) {
-      return java.util.Comparator.comparingLong(Cost::broken)
+      return Comparator.comparingLong(Cost::broken)
           .thenComparingLong(Cost::left)
           .thenComparingLong(Cost::wishes)
           .compare(this, other);

@@ -37,7 +37,13 @@ final class Solving {
 
   /** Counts without solving. */
   static SolutionManager<Board, HardMediumSoftLongScore> counting() {
-    return SolutionManager.create(factory(1));
+    return Counting.MANAGER;
+  }
+
+  /** Set up once, by whoever counts first. */
+  private static final class Counting {
+    private static final SolutionManager<Board, HardMediumSoftLongScore> MANAGER =
+        SolutionManager.create(factory(1));
   }
 
   private static SolverFactory<Board> factory(int moves) {

@@ -1,7 +1,9 @@
 package almanac.core.rounds;
 
+import almanac.core.figures.Figures;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -24,5 +26,15 @@ public record PlannedRound<T>(
     looks = List.copyOf(looks);
     outside = List.copyOf(outside);
     overdue = List.copyOf(overdue);
+  }
+
+  /** All that are looked at. */
+  public List<ToLook<T>> all() {
+    return Stream.of(looks, outside, overdue).flatMap(List::stream).toList();
+  }
+
+  /** How long it is likely to take. */
+  public int minutes(Figures figures) {
+    return all().size() * figures.count(RoundFigures.LOOK_MINUTES);
   }
 }
