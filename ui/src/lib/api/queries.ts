@@ -68,6 +68,22 @@ export const smallJobs = () =>
     queryFn: () => answered(api.GET('/api/small-jobs')),
   }));
 
+/** The courses that run, with their plants. */
+export const treatments = () =>
+  createQuery(() => ({
+    queryKey: ['treatments'],
+    queryFn: () => answered(api.GET('/api/treatments')),
+  }));
+
+/** Those that stand near some plants. */
+export const neighboursOf = (plants: () => number[]) =>
+  createQuery(() => ({
+    queryKey: ['treatments', 'neighbours', plants()],
+    queryFn: () =>
+      answered(api.GET('/api/treatments/neighbours', { params: { query: { plants: plants() } } })),
+    enabled: plants().length > 0,
+  }));
+
 /** The bench days with their jobs. */
 export const benchDays = () =>
   createQuery(() => ({
@@ -164,6 +180,18 @@ export function prefetchPlant(client: QueryClient, id: number): void {
   });
 }
 
+/** What follows from the journals of all plants. */
+const FOLLOWS = [
+  'plants',
+  'gone',
+  'checks',
+  'rounds',
+  'bench-days',
+  'small-jobs',
+  'treatments',
+  'year',
+];
+
 /** What a write answers: the act, so that it can be taken back, and what it was on. */
 export type Done = Partial<Schemas['Saved']> | Schemas['Altered'];
 
@@ -172,6 +200,5 @@ export function keep(client: QueryClient, { plant, plants }: Done): void {
   if (plant) client.setQueryData(['plant', plant.id], plant);
   for (const id of plants ?? [])
     if (id !== plant?.id) void client.invalidateQueries({ queryKey: ['plant', id] });
-  for (const key of ['plants', 'gone', 'checks', 'rounds', 'bench-days', 'small-jobs'])
-    void client.invalidateQueries({ queryKey: [key] });
+  for (const key of FOLLOWS) void client.invalidateQueries({ queryKey: [key] });
 }

@@ -5,14 +5,17 @@
   import { faultOf } from '$lib/forms/faults';
   import TextArea from '$lib/forms/TextArea.svelte';
   import TextField from '$lib/forms/TextField.svelte';
+  import Sentence from '$lib/words/Sentence.svelte';
   import type { TypedCard } from './editing';
 
   interface Props {
     form: TypedCard;
     options: Schemas['Choices'];
     problem?: Problem;
+    /** What to look for before it is given up. */
+    lastChance?: Schemas['PlantPage']['lastChance'];
   }
-  let { form = $bindable(), options, problem }: Props = $props();
+  let { form = $bindable(), options, problem, lastChance }: Props = $props();
 </script>
 
 <div class="two">
@@ -29,6 +32,9 @@
     fault={faultOf(problem, 'card.statusReason')}
     bind:value={form.card.statusReason}
   />
+  {#if form.card.status === 'LOST' && lastChance}
+    <p class="chance" role="status"><Sentence parts={lastChance} today="" /></p>
+  {/if}
   <DayField
     label="Kept apart since"
     hint="Empty when it may stand with the others"
@@ -56,5 +62,12 @@
     grid-template-columns: repeat(auto-fill, minmax(260px, 1fr));
     gap: 16px;
     align-items: start;
+  }
+  .chance {
+    margin: 0;
+    padding: 10px 14px;
+    border-radius: 10px;
+    background: var(--color-moss-wash);
+    grid-column: 1 / -1;
   }
 </style>

@@ -18,12 +18,14 @@
     { href: '/settings', name: 'Settings', icon: Settings },
   ];
   /** Pages that are reached from another one belong to it. */
-  const OF_THE_BENCH = ['/bench', '/jobs', '/batches', '/tags', '/sums', '/stock'];
+  const BELONGING: Record<string, string[]> = {
+    '/bench': ['/bench', '/jobs', '/batches', '/tags', '/sums', '/stock'],
+    '/round': ['/round', '/small-jobs', '/treatments'],
+  };
   const here = $derived((href: string) => {
     const { pathname } = page.url;
     if (href === '/') return pathname === '/' || pathname.startsWith('/checks');
-    if (href === '/round' && pathname.startsWith('/small-jobs')) return true;
-    return (href === '/bench' ? OF_THE_BENCH : [href]).some((each) => pathname.startsWith(each));
+    return (BELONGING[href] ?? [href]).some((each) => pathname.startsWith(each));
   });
 </script>
 

@@ -35,7 +35,7 @@
           <span class="quiet">
             {plant.title}{plant.asideOn ? ' · aside' : ''}{plant.apartSince
               ? ' · kept apart'
-              : ''}{plant.heldSince ? ' · held' : ''}
+              : ''}{plant.treated ? ' · under treatment' : ''}{plant.heldSince ? ' · held' : ''}
             {#if plant.reason}· <Sentence parts={plant.reason} {today} />{/if}
           </span>
         </span>

@@ -45,7 +45,10 @@
 {:else}
   <div class="page-head">
     <h1>Round</h1>
-    <span class="quiet"><a class="link" href="/small-jobs">Small jobs</a></span>
+    <span class="quiet"
+      ><a class="link" href="/small-jobs">Small jobs</a>
+      <a class="link" href="/treatments">Treatments</a></span
+    >
   </div>
   <Waiting query={places}>
     <div class="choose">

@@ -65,7 +65,8 @@
         >{plant.card.number} · {plant.place.name} · {plant.kindName} ·
         <a class="link" href={editHref}>Edit</a>
         <a class="link" href="/tags?plant={id}">Tag</a>
-        <a class="link" href="/plants/{id}/papers">Papers</a></span
+        <a class="link" href="/plants/{id}/papers">Papers</a>
+        {#if plant.slip}<a class="link" href="/treatments?plant={id}">Treat</a>{/if}</span
       >
       {#if plant.slip}<div class="acts">
           <button

@@ -46,6 +46,8 @@ import almanac.core.roots.RootStage;
 import almanac.core.stock.Draw;
 import almanac.core.tally.RootFate;
 import almanac.core.tally.RootTally;
+import almanac.core.treatments.Course;
+import almanac.core.treatments.Foe;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -75,6 +77,7 @@ class EveryActTest {
   private static final String APART = "Oncidium Penny Post";
   private static final String MOVED = "Catasetum Old Winch";
   private static final String ANY = "Brassia Lock Keeper";
+  private static final Course COURSE = new Course(new UUID(7, 7), "Soap spray", Foe.PESTS, 7, 3);
   private static final String OTHER = "Encyclia Cordwain";
 
   /** What only an older version of the program has brought about; it stays. */
@@ -199,6 +202,10 @@ class EveryActTest {
         Deed.on(HELD, new Happening.Freed()),
         Deed.on(ANY, new Happening.SetAside(TODAY.minusDays(1))),
         Deed.on(ANY, new Happening.SetAside(TODAY), new Happening.TakenBack()),
+        Deed.on(ANY, new Happening.CourseBegun(COURSE, TODAY), new Happening.KeptApart(TODAY))
+            .and(OTHER, new Happening.Beside(COURSE, TODAY)),
+        Deed.on(ANY, new Happening.Treated(COURSE.uid(), TODAY)),
+        Deed.on(ANY, new Happening.CourseEnded(COURSE.uid())),
         Deed.on(ANY, new Happening.KeptApart(TODAY.minusDays(2))),
         Deed.on(APART, new Happening.LetIn()),
         Deed.on(ANY, new Happening.Fixed(Fix.TOP_UP, TODAY)),

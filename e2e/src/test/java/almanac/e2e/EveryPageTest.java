@@ -35,6 +35,8 @@ class EveryPageTest {
           "/checks",
           "/stock",
           "/small-jobs",
+          "/treatments",
+          "/year",
           "/plants/Brassia Balance Beam/papers",
           "/settings");
 

@@ -78,7 +78,7 @@
       />
       <WhatItIs bind:form options={options.data} places={places.data ?? []} {problem} />
       <h2>Its life here</h2>
-      <ItsLife bind:form options={options.data} {problem} />
+      <ItsLife bind:form options={options.data} {problem} lastChance={plant.lastChance} />
       <h2>In what it differs from its kind</h2>
       <TraitFields
         bind:traits={form.traits}

@@ -133,7 +133,7 @@ class JobsAhead {
   }
 
   private static Soundness soundness(PlantInPlace plant, Verdict verdict, Work work) {
-    if (plant.card().apartSince() != null
+    if (plant.card().comesLast()
         || verdict == Verdict.LET_GO
         || work.method().steps().stream().anyMatch(OF_SUSPECTS::contains)) {
       return Soundness.SUSPECT;

@@ -1,6 +1,7 @@
 package almanac.app.checks;
 
 import almanac.app.collection.Keeping;
+import almanac.app.collection.PlantInPlace;
 import almanac.app.collection.Plants;
 import almanac.app.collection.Written;
 import almanac.app.journal.NewAct;
@@ -9,11 +10,14 @@ import almanac.app.refusals.BadEntry;
 import almanac.app.refusals.Conflict;
 import almanac.core.followup.CheckAnswer;
 import almanac.core.followup.CheckName;
-import almanac.core.followup.Purpose;
 import almanac.core.history.Happening;
-import almanac.core.holding.KeptApart;
+import almanac.core.history.Treatment;
 import almanac.core.refusals.Refused;
+import almanac.core.treatments.Course;
+import almanac.core.treatments.Foe;
 import java.time.LocalDate;
+import java.util.Objects;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -39,7 +43,8 @@ public class Answering {
    */
   public Written answer(
       long plantId, CheckName check, CheckAnswer answer, String note, LocalDate today) {
-    var open = judging.checks(plants.one(plantId), today);
+    var plant = plants.one(plantId);
+    var open = judging.checks(plant, today);
     if (open.stream().noneMatch(each -> each.name().equals(check))) {
       throw new Conflict("This check is no longer open; it was answered or replaced.");
     }
@@ -47,13 +52,35 @@ public class Answering {
       throw new BadEntry("answer", "Write down what you see; that answers this check.");
     }
     return keeping.write(
-        NewAct.of(today, plantId, happening(check, answer, today)).noting(note), today);
+        NewAct.of(today, plantId, happening(plant, check, answer, today)).noting(note), today);
   }
 
-  /** That nothing was found on a plant that is kept apart counts as a look at it. */
-  private static Happening happening(CheckName check, CheckAnswer answer, LocalDate today) {
-    return check.purpose() == Purpose.APART
-        ? new Happening.Inspected(KeptApart.nothingFound(today))
-        : new Happening.Checked(check, answer);
+  /** What was found for pests or rot counts as a look, and a treatment as one of its course. */
+  private static Happening happening(
+      PlantInPlace plant, CheckName check, CheckAnswer answer, LocalDate today) {
+    return switch (check.purpose()) {
+      case APART -> new Happening.Inspected(Foe.PESTS.nothingFound(today));
+      case TREAT -> new Happening.Treated(course(plant.card().treatment()).uid(), today);
+      case TREATED -> looked(plant, course(plant.card().treatment()), answer, today);
+      case BESIDE -> looked(plant, course(plant.card().beside()), answer, today);
+      default -> new Happening.Checked(check, answer);
+    };
+  }
+
+  private static Course course(@Nullable Treatment runs) {
+    return Objects.requireNonNull(runs).course();
+  }
+
+  private static Happening looked(
+      PlantInPlace plant, Course course, CheckAnswer answer, LocalDate today) {
+    var foe = course.foe();
+    return new Happening.Inspected(
+        answer == CheckAnswer.AS_HOPED
+            ? foe.nothingFound(today)
+            : foe.stillThere(plant.history().life(), today)
+                .orElseThrow(
+                    () ->
+                        new BadEntry(
+                            "answer", "Write down what you found; that answers this check.")));
   }
 }

@@ -83,6 +83,7 @@ public class Demo {
     for (var clear : List.of("Phalaenopsis Nine Arches", "Phalaenopsis Mill Light")) {
       plants.get(clear).happened(new Happening.Asked("Dark cover round the clear pot"));
     }
+    new DemoCourse(books, plants).all();
     days.all(books.today().get(), plants);
   }
 

@@ -1,7 +1,12 @@
 package almanac.app.journal;
 
+import static almanac.core.words.Sentence.say;
+
 import almanac.core.history.Happening;
 import almanac.core.history.Happening.Asked;
+import almanac.core.history.Happening.Beside;
+import almanac.core.history.Happening.CourseBegun;
+import almanac.core.history.Happening.CourseEnded;
 import almanac.core.history.Happening.Divided;
 import almanac.core.history.Happening.Done;
 import almanac.core.history.Happening.Freed;
@@ -12,7 +17,9 @@ import almanac.core.history.Happening.PartedFrom;
 import almanac.core.history.Happening.SetAside;
 import almanac.core.history.Happening.TakenBack;
 import almanac.core.history.Happening.TakenOver;
+import almanac.core.history.Happening.Treated;
 import almanac.core.history.Happening.Withdrawn;
+import almanac.core.words.Measure;
 import almanac.core.words.Sentence;
 import java.util.HashMap;
 import java.util.List;
@@ -36,6 +43,31 @@ public final class Codecs {
           new FixedCodec(),
           new TaskCodec<>("ASKED", Asked.class, Asked::new, Asked::task, "To be done: {}"),
           new TaskCodec<>("DONE", Done.class, Done::new, Done::task, "Done: {}"),
+          new CourseCodec<>(
+              "COURSE_BEGUN",
+              CourseBegun.class,
+              CourseBegun::new,
+              CourseBegun::course,
+              course ->
+                  say(
+                      "Treatment against {} begun: {}, {} treatments, {} apart",
+                      course.foe().words(),
+                      course.product(),
+                      Measure.COUNT.of(course.times()),
+                      Measure.DAYS.of(course.every()))),
+          new CourseCodec<>(
+              "BESIDE",
+              Beside.class,
+              Beside::new,
+              Beside::course,
+              course -> say("Stands beside one that is treated against {}", course.foe().words())),
+          new CourseStepCodec<>("TREATED", Treated.class, Treated::new, Treated::course, "Treated"),
+          new CourseStepCodec<>(
+              "COURSE_ENDED",
+              CourseEnded.class,
+              (course, on) -> new CourseEnded(course),
+              CourseEnded::course,
+              "Treatment ended"),
           new BareCodec<>("WITHDRAWN", Withdrawn.class, new Withdrawn(), ""),
           new NumberedCodec(),
           new NamedCodec(),

@@ -181,7 +181,9 @@ class PlantsController {
         plant.card().asideOn(),
         card.apartSince(),
         card.heldSince(),
-        plant.card().tasks());
+        plant.card().tasks(),
+        plant.card().treatment(),
+        plant.card().beside());
   }
 
   private void pastDay(Field field, @Nullable LocalDate day) {

@@ -7,6 +7,7 @@ import almanac.app.judging.Judging;
 import almanac.app.shown.PlantPage.CheckView;
 import almanac.app.site.Today;
 import almanac.app.told.TraitsEntry;
+import almanac.core.diary.Courses;
 import almanac.core.growth.Growth;
 import almanac.core.growth.Growths;
 import almanac.core.history.Arrival;
@@ -16,6 +17,7 @@ import almanac.core.holding.Holding;
 import almanac.core.holding.KeptApart;
 import almanac.core.inspection.Bloom;
 import almanac.core.judgement.verdict.Judgement;
+import almanac.core.judgement.verdict.LastChance;
 import almanac.core.judgement.verdict.NowOrHold;
 import almanac.core.potting.RoomToRim;
 import java.time.LocalDate;
@@ -99,6 +101,8 @@ public class Pages {
         holding,
         apart,
         nowOrHold,
+        treatment(plant.plant()),
+        LastChance.of(plant.follows()).map(Part::of).orElse(null),
         checks,
         JournalLines.of(whole.journal(), plants.names(), judging.figures()));
   }
@@ -185,6 +189,20 @@ public class Pages {
         apart.next().best(),
         apart.free(),
         apart.over());
+  }
+
+  private PlantPage.@Nullable TreatmentView treatment(Plant plant) {
+    var runs = plant.card().treatment();
+    return new Courses(judging.figures())
+        .treated(plant)
+        .map(
+            treated ->
+                new PlantPage.TreatmentView(
+                    Objects.requireNonNull(runs).course().product(),
+                    runs.since(),
+                    treated.left(),
+                    treated.over()))
+        .orElse(null);
   }
 
   private static PlantPage.RoomView room(RoomToRim room) {

@@ -31,6 +31,7 @@ public record PlantLine(
     @Schema(nullable = true, description = "The weightiest reason") List<Part> reason,
     @Schema(nullable = true) LocalDate asideOn,
     @Schema(nullable = true) LocalDate apartSince,
+    boolean treated,
     @Schema(nullable = true) LocalDate heldSince,
     @Schema(nullable = true) LocalDate lastSeen,
     @Schema(nullable = true) PlantPage.CheckView nextCheck) {}

@@ -71,6 +71,7 @@ public class PlantLines {
         judged.carried().stream().findFirst().map(each -> Part.of(each.sentence())).orElse(null),
         card.asideOn(),
         card.apartSince(),
+        card.treatment() != null,
         card.heldSince(),
         life.isEmpty() ? null : life.get(life.size() - 1).on(),
         judging.checks(plant, today.get(), judged).stream()

@@ -54,6 +54,9 @@ public record PlantPage(
         ApartView apart,
     @Schema(nullable = true, description = "While it is open whether to repot or to hold it")
         NowOrHoldView nowOrHold,
+    @Schema(nullable = true, description = "While a course runs on it") TreatmentView treatment,
+    @Schema(nullable = true, description = "What to look for before it is given up")
+        List<Part> lastChance,
     @Schema(description = "Checks still to be made, the next one first") List<CheckView> checks,
     @Schema(description = "All that was written down, newest first") List<Line> journal) {
 
@@ -92,6 +95,9 @@ public record PlantPage(
       boolean repotAtNubs,
       LocalDate next,
       List<Part> advice) {}
+
+  /** How far the course on it is. */
+  public record TreatmentView(String product, LocalDate since, int left, boolean over) {}
 
   /** Whether a new plant is repotted now or held. */
   public record NowOrHoldView(NowOrHold.Choice choice, List<Part> because) {}

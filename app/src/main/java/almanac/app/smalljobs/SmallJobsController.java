@@ -44,7 +44,8 @@ class SmallJobsController {
       long plantId,
       String name,
       String placeName,
-      @Schema(description = "Whether the plant is kept apart from the others") boolean apart,
+      @Schema(description = "Whether the plant is come to last: it is kept apart or treated")
+          boolean apart,
       @Schema(nullable = true, description = "Of the slip; absent for one of the collector's own")
           @Nullable Fix fix,
       @Schema(nullable = true, description = "The collector's own") @Nullable String task,
@@ -57,7 +58,7 @@ class SmallJobsController {
           plant.id(),
           plant.name(),
           plant.place().name(),
-          plant.card().apartSince() != null,
+          plant.card().comesLast(),
           job == null ? null : job.fix(),
           todo.task(),
           Part.of(

@@ -38,8 +38,15 @@ public final class Diary {
       return List.of();
     }
     var aftercare = aftercare(plant);
+    var courses = new Courses(figures);
     return Stream.of(
-            aftercare, asJudged(plant, judged, aftercare), apart(plant, today), held(plant))
+            aftercare,
+            asJudged(plant, judged, aftercare),
+            apart(plant, today),
+            held(plant),
+            courses.treat(plant),
+            courses.underTreatment(plant),
+            courses.beside(plant))
         .flatMap(Optional::stream)
         .sorted(Comparator.comparing(open -> open.check().window().best()))
         .toList();
@@ -118,7 +125,7 @@ public final class Diary {
 
   private Optional<OpenCheck> apart(Plant plant, LocalDate today) {
     var since = plant.card().apartSince();
-    if (since == null) {
+    if (since == null || Courses.lookForPests(plant)) {
       return Optional.empty();
     }
     var apart = KeptApart.of(plant.history().life(), since, today, figures);

@@ -30,7 +30,20 @@ public enum Purpose {
   SOAK(
       Series.HELD,
       "Soak and read",
-      "An hour in plain water; the lowest settled pH; eyes and nubs at the base");
+      "An hour in plain water; the lowest settled pH; eyes and nubs at the base"),
+  TREAT(
+      Series.TREATMENT,
+      "Treat it",
+      "What its course names, as the label says and never more; local rules and licensed advisers"
+          + " come first"),
+  TREATED(
+      Series.UNDER_TREATMENT,
+      "Under treatment: look it over",
+      "Undersides of leaves, sheaths, the base, the rim of the pot: is anything left of it?"),
+  BESIDE(
+      Series.NEIGHBOUR,
+      "Beside one under treatment: look it over",
+      "Undersides of leaves, sheaths, where leaves touch: has it come over?");
 
   private final Series series;
   private final String title;
@@ -58,12 +71,20 @@ public enum Purpose {
       case AS_JUDGED -> List.of(new Tick(CheckAnswer.AS_HOPED, "Nothing new"));
       case KEPT_APART -> List.of(new Tick(CheckAnswer.AS_HOPED, "Nothing found"));
       case HELD -> List.of();
+      case TREATMENT -> List.of(new Tick(CheckAnswer.AS_HOPED, "Treated"));
+      case UNDER_TREATMENT, NEIGHBOUR ->
+          List.of(
+              new Tick(CheckAnswer.AS_HOPED, "Nothing found"),
+              new Tick(CheckAnswer.NOT_AS_HOPED, "Found it"));
     };
   }
 
   /** Whether a look at the plant, written down, answers it. */
   public boolean answeredByLooking() {
-    return series == Series.AS_JUDGED || series == Series.KEPT_APART;
+    return switch (series) {
+      case AS_JUDGED, KEPT_APART, UNDER_TREATMENT, NEIGHBOUR -> true;
+      case AFTERCARE, HELD, TREATMENT -> false;
+    };
   }
 
   public String title() {

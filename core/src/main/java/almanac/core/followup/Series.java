@@ -9,5 +9,11 @@ public enum Series {
   /** While it is kept apart from the others. */
   KEPT_APART,
   /** While it is held in the pot it came in. */
-  HELD
+  HELD,
+  /** The treatments of a course. */
+  TREATMENT,
+  /** The looks between them. */
+  UNDER_TREATMENT,
+  /** As it stood beside a plant under treatment. */
+  NEIGHBOUR
 }

@@ -24,6 +24,11 @@ public record Window(LocalDate early, LocalDate best, LocalDate late) {
     return new Window(best.minusDays(slack), best, best.plusDays(Math.max(1, slack)));
   }
 
+  /** A window about a day, with so many days to either side. */
+  public static Window around(LocalDate best, int slack) {
+    return new Window(best.minusDays(slack), best, best.plusDays(slack));
+  }
+
   /** A window from one day to another, its middle the best. */
   public static Window between(LocalDate early, LocalDate late) {
     return new Window(early, early.plusDays(ChronoUnit.DAYS.between(early, late) / 2), late);

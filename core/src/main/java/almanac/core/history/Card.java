@@ -22,6 +22,8 @@ import org.jspecify.annotations.Nullable;
  * @param apartSince kept apart from the others since that day; null if it is not
  * @param heldSince held in the pot it came in since that day; null if it is not
  * @param tasks small jobs of the collector's own that are still to be done
+ * @param treatment the course that runs on it; null if none does
+ * @param beside the course that runs on a plant it stands beside; null if none does
  */
 public record Card(
     String number,
@@ -37,9 +39,16 @@ public record Card(
     @Nullable LocalDate asideOn,
     @Nullable LocalDate apartSince,
     @Nullable LocalDate heldSince,
-    List<String> tasks) {
+    List<String> tasks,
+    @Nullable Treatment treatment,
+    @Nullable Treatment beside) {
   public Card {
     tasks = List.copyOf(tasks);
+  }
+
+  /** Whether others are seen to first, so that it hands nothing on to them. */
+  public boolean comesLast() {
+    return apartSince != null || treatment != null;
   }
 
   /** The same for cards that read the same, in whatever run of the program; else another. */
@@ -63,6 +72,8 @@ public record Card(
     @Nullable LocalDate apartSince;
     @Nullable LocalDate heldSince;
     final Set<String> tasks = new LinkedHashSet<>();
+    @Nullable Treatment treatment;
+    @Nullable Treatment beside;
 
     /** Marks what a happening changes on the card. */
     public Draft mark(Happening happening) {
@@ -86,7 +97,9 @@ public record Card(
           asideOn,
           apartSince,
           heldSince,
-          List.copyOf(tasks));
+          List.copyOf(tasks),
+          treatment,
+          beside);
     }
   }
 }

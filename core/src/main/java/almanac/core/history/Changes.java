@@ -44,12 +44,27 @@ public final class Changes {
     changed(
         Card::heldSince,
         since -> since == null ? new Happening.Freed() : new Happening.Held(since));
+    ended(was.treatment(), is.treatment());
+    if (is.treatment() != null && !is.treatment().equals(was.treatment())) {
+      happenings.add(new Happening.CourseBegun(is.treatment().course(), is.treatment().since()));
+    }
+    ended(was.beside(), is.beside());
+    if (is.beside() != null
+        && !(is.beside().equals(was.beside()) && Objects.equals(is.treatment(), was.treatment()))) {
+      happenings.add(new Happening.Beside(is.beside().course(), is.beside().since()));
+    }
     was.tasks().stream()
         .filter(task -> !is.tasks().contains(task))
         .forEach(task -> happenings.add(new Happening.Done(task)));
     is.tasks().stream()
         .filter(task -> !was.tasks().contains(task))
         .forEach(task -> happenings.add(new Happening.Asked(task)));
+  }
+
+  private void ended(@Nullable Treatment ran, @Nullable Treatment runs) {
+    if (ran != null && runs == null) {
+      happenings.add(new Happening.CourseEnded(ran.course().uid()));
+    }
   }
 
   private <T> void changed(

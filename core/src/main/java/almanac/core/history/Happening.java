@@ -11,8 +11,10 @@ import almanac.core.pots.Pot;
 import almanac.core.roots.RootStage;
 import almanac.core.stock.Draw;
 import almanac.core.tally.RootTally;
+import almanac.core.treatments.Course;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -106,6 +108,39 @@ public sealed interface Happening {
     @Override
     public void mark(Card.Draft card) {
       card.tasks.remove(task);
+    }
+  }
+
+  /** A course against pests or rot was begun on it. */
+  record CourseBegun(Course course, LocalDate since) implements Happening {
+    @Override
+    public void mark(Card.Draft card) {
+      card.treatment = new Treatment(course, since);
+      card.beside = null;
+    }
+  }
+
+  /** It was treated once, as its course says. */
+  record Treated(UUID course, LocalDate on) implements Happening {}
+
+  /** A course was begun on a plant that it stands beside. */
+  record Beside(Course course, LocalDate since) implements Happening {
+    @Override
+    public void mark(Card.Draft card) {
+      card.beside = new Treatment(course, since);
+    }
+  }
+
+  /** A course is over for it, whether it was treated or stood beside. */
+  record CourseEnded(UUID course) implements Happening {
+    @Override
+    public void mark(Card.Draft card) {
+      card.treatment = without(card.treatment);
+      card.beside = without(card.beside);
+    }
+
+    private @Nullable Treatment without(@Nullable Treatment running) {
+      return running == null || running.course().uid().equals(course) ? null : running;
     }
   }
 

@@ -2,12 +2,14 @@ package almanac.core.history;
 
 import almanac.core.inspection.Inspection;
 import almanac.core.inspection.Spot;
+import java.time.LocalDate;
 import java.util.Collections;
 import java.util.HashSet;
 import java.util.IdentityHashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 
 /**
  * The lines of a journal that still say something of today: what stands on the card, the present
@@ -43,6 +45,7 @@ public final class Speaking {
     looks();
     checks();
     smallJobs();
+    treatments();
     whatTheyCorrect();
     return plant.journal().lines().stream().filter(line -> acts.contains(line.act().id())).toList();
   }
@@ -73,6 +76,18 @@ public final class Speaking {
     }
   }
 
+  /** How often it was treated since its course began. */
+  private void treatments() {
+    var runs = plant.card().treatment();
+    for (var line : holding) {
+      if (runs != null
+          && line.happening() instanceof Happening.Treated treated
+          && treated.course().equals(runs.course().uid())) {
+        keep(line);
+      }
+    }
+  }
+
   private void looks() {
     keep(plant.potted());
     var inspected = new IdentityHashMap<Inspection, Line>();
@@ -88,17 +103,22 @@ public final class Speaking {
     for (int i = life.size() - 1; i >= 0; i--) {
       var inspection = life.get(i);
       boolean newest = settled.addAll(inspection.findings().keySet());
-      if (newest || since.contains(inspection) || whileApartOrHeld(inspection)) {
+      if (newest || since.contains(inspection) || whileWatched(inspection)) {
         keep(inspected.get(inspection));
       }
     }
   }
 
-  private boolean whileApartOrHeld(Inspection inspection) {
-    var apart = plant.card().apartSince();
-    var held = plant.card().heldSince();
-    return apart != null && !inspection.on().isBefore(apart)
-        || held != null && !inspection.on().isBefore(held);
+  private boolean whileWatched(Inspection inspection) {
+    var card = plant.card();
+    return since(inspection, card.apartSince())
+        || since(inspection, card.heldSince())
+        || since(inspection, card.treatment() == null ? null : card.treatment().since())
+        || since(inspection, card.beside() == null ? null : card.beside().since());
+  }
+
+  private static boolean since(Inspection inspection, @Nullable LocalDate day) {
+    return day != null && !inspection.on().isBefore(day);
   }
 
   /** Answers since the present potting, from which the next check follows. */

@@ -6,17 +6,17 @@ import almanac.core.followup.Check;
 import almanac.core.followup.Purpose;
 import almanac.core.followup.Window;
 import almanac.core.inspection.Inspection;
-import almanac.core.inspection.Item;
-import almanac.core.inspection.Pests;
-import almanac.core.inspection.Rot;
+import almanac.core.treatments.CleanLooks;
+import almanac.core.treatments.Foe;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * How a new plant does while it is kept apart. Rules: Holding and keeping apart.
  *
- * @param looks how often it was looked over for pests since
- * @param cleanInARow how many of the last looks found nothing
+ * @param looks on how many days it was looked over for pests since
+ * @param cleanInARow how many of the last looks found nothing; of one day they count as one
  * @param found whether anything was ever found since
  * @param last the day of the last look, or of the beginning
  * @param next the days for the next look
@@ -45,20 +45,10 @@ public record KeptApart(
    */
   public static KeptApart of(
       List<Inspection> inspections, LocalDate since, LocalDate today, Figures figures) {
-    int looks = 0;
-    int clean = 0;
-    boolean found = false;
-    var last = since;
-    for (var inspection : inspections) {
-      boolean looked = inspection.look(Item.PESTS).seen().isPresent();
-      if (looked && !inspection.on().isBefore(since)) {
-        looks++;
-        boolean nothing = nothing(inspection);
-        clean = nothing ? clean + 1 : 0;
-        found = found || !nothing;
-        last = inspection.on();
-      }
-    }
+    var seen = CleanLooks.of(inspections, KeptApart::nothing, since, 1);
+    int clean = seen.inARow();
+    boolean found = seen.found().isPresent();
+    var last = seen.last().orElse(since);
     int step = figures.count(HoldingFigures.APART_STEP);
     int wanting = Math.max(0, figures.count(HoldingFigures.APART_CLEAN) - clean);
     int slack = figures.count(HoldingFigures.APART_SLACK);
@@ -68,18 +58,13 @@ public record KeptApart(
     var free = wanting > 0 && cleanBy.isAfter(term) ? cleanBy : term;
     boolean seenAtTheEnd = !last.isBefore(term.minusDays(slack));
     return new KeptApart(
-        looks,
+        seen.looks(),
         clean,
         found,
         last,
-        new Window(best.minusDays(slack), best, best.plusDays(slack)),
+        Window.around(best, slack),
         free,
         wanting == 0 && !today.isBefore(free) && (found || seenAtTheEnd));
-  }
-
-  /** A look over on which nothing was found. */
-  public static Inspection nothingFound(LocalDate on) {
-    return Inspection.on(on).with(Item.PESTS, Item.PESTS.saw(Pests.NONE));
   }
 
   /** The next look as a check. */
@@ -97,11 +82,10 @@ public record KeptApart(
         .orElse(last.plusDays(figures.count(HoldingFigures.APART_STEP)));
   }
 
-  private static boolean nothing(Inspection inspection) {
-    var pests = inspection.look(Item.PESTS);
-    boolean harmless =
-        pests.saw(Pests.NONE) || pests.saw(Pests.SPRINGTAIL) || pests.saw(Pests.SPIDER);
-    var rot = inspection.look(Item.ROT);
-    return harmless && (rot.seen().isEmpty() || rot.saw(Rot.NONE));
+  /** A look for pests is what counts; rot that was seen with it counts against it. */
+  private static Optional<Boolean> nothing(Inspection inspection) {
+    return Foe.PESTS
+        .clean(inspection)
+        .map(clean -> clean && Foe.ROT.clean(inspection).orElse(true));
   }
 }

@@ -219,6 +219,11 @@ final class FigureNames {
       hold.apart-slack-days = A look at it may be late by
       hold.apart-step-days = Kept apart longer in steps of
       hold.apart-clean-looks = Clean looks in a row that end it
+      treat.look-step-days = Under treatment: days from look to look
+      treat.clean-looks = Clean looks in a row that end a course
+      treat.slack-days = A look or a treatment may be late by
+      treat.neighbours = Neighbours looked at to either side
+      treat.begun-anew-too-often = Begun anew so often: think of something else
       day.hazard-days = A hazard waits for a bench day, at most
       day.off-best = A day off the best one costs
       day.mix-again = Mixing the same again on another day costs

@@ -26,6 +26,7 @@ import almanac.core.season.SeasonFigures;
 import almanac.core.sums.SumFigures;
 import almanac.core.tags.TagFigures;
 import almanac.core.tally.TallyFigures;
+import almanac.core.treatments.TreatmentFigures;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -62,6 +63,7 @@ public final class Rulebook {
         PlaceFigures.GROUP,
         FillFigures.GROUP,
         HoldingFigures.GROUP,
+        TreatmentFigures.GROUP,
         JobFigures.GROUP,
         TallyFigures.GROUP,
         SumFigures.GROUP,

@@ -21,6 +21,8 @@ import almanac.core.medium.Component;
 import almanac.core.medium.Mix;
 import almanac.core.medium.Moisture;
 import almanac.core.medium.PottedOn;
+import almanac.core.treatments.Course;
+import almanac.core.treatments.Foe;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
@@ -175,5 +177,42 @@ class DiaryTest {
     assertThat(open(CAME.plusDays(4)))
         .extracting(open -> open.check().purpose().series())
         .containsOnly(Series.AS_JUDGED);
+  }
+
+  @Test
+  void aCourseBringsTreatmentsAndLooksUntilItIsEnded() {
+    var course = new Course(new UUID(1, 1), "Soap spray", Foe.PESTS, 5, 2);
+    potted(CAME, null);
+    on(CAME, null, new Happening.KeptApart(CAME));
+    on(CAME, null, new Happening.CourseBegun(course, CAME));
+    assertThat(of(Series.TREATMENT, CAME).check().window().early()).isEqualTo(CAME);
+    assertThat(of(Series.UNDER_TREATMENT, CAME).check().window().best())
+        .isEqualTo(CAME.plusDays(7));
+    assertThat(open(CAME))
+        .as("its looks are those for which it is kept apart")
+        .noneMatch(open -> open.check().purpose() == Purpose.APART);
+    on(CAME.plusDays(1), null, new Happening.Treated(course.uid(), CAME.plusDays(1)));
+    assertThat(of(Series.TREATMENT, CAME).check().window().early()).isEqualTo(CAME.plusDays(6));
+    var second = on(CAME.plusDays(6), null, new Happening.Treated(course.uid(), CAME.plusDays(6)));
+    assertThat(open(CAME)).noneMatch(open -> open.check().purpose() == Purpose.TREAT);
+    on(CAME.plusDays(6), second, new Happening.Withdrawn());
+    assertThat(of(Series.TREATMENT, CAME).check().window().early()).isEqualTo(CAME.plusDays(6));
+    on(CAME.plusDays(7), null, new Happening.CourseEnded(course.uid()));
+    assertThat(open(CAME.plusDays(7)))
+        .extracting(open -> open.check().purpose().series())
+        .containsOnly(Series.AS_JUDGED, Series.KEPT_APART);
+  }
+
+  @Test
+  void whatStandsBesideIsLookedAtUntilItIsTreatedItself() {
+    var course = new Course(new UUID(1, 1), "Soap spray", Foe.PESTS, 5, 2);
+    potted(CAME, null);
+    on(CAME, null, new Happening.Beside(course, CAME));
+    assertThat(of(Series.NEIGHBOUR, CAME).name().since()).isEqualTo(CAME);
+    on(CAME.plusDays(2), null, new Happening.CourseBegun(course, CAME.plusDays(2)));
+    assertThat(open(CAME.plusDays(2)))
+        .extracting(open -> open.check().purpose().series())
+        .contains(Series.TREATMENT)
+        .doesNotContain(Series.NEIGHBOUR);
   }
 }

@@ -57,7 +57,8 @@ class WindowTest {
     }
     assertThat(Arrays.stream(Purpose.values()).map(Purpose::title)).doesNotHaveDuplicates();
     assertThat(Arrays.stream(Purpose.values()).filter(Purpose::answeredByLooking))
-        .containsExactly(Purpose.FIRST_LOOK, Purpose.AS_JUDGED, Purpose.APART);
+        .containsExactly(
+            Purpose.FIRST_LOOK, Purpose.AS_JUDGED, Purpose.APART, Purpose.TREATED, Purpose.BESIDE);
     assertThat(Arrays.stream(Purpose.values()).filter(purpose -> purpose.ticks().isEmpty()))
         .as("a reading is no matter of a tap")
         .containsExactly(Purpose.SOAK);

@@ -4,14 +4,20 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import almanac.core.kinds.Trait;
 import almanac.core.kinds.Traits;
+import almanac.core.treatments.Course;
+import almanac.core.treatments.Foe;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import java.util.Random;
+import java.util.UUID;
 import org.junit.jupiter.api.Test;
 
 class ChangesTest {
   private static final LocalDate DAY = LocalDate.of(2027, 5, 1);
+
+  private static final Course COURSE = new Course(new UUID(0, 1), "Soap", Foe.PESTS, 7, 3);
+  private static final Course BESIDE = new Course(new UUID(0, 2), "Soap", Foe.ROT, 5, 2);
 
   private static Card any(Random random) {
     boolean one = random.nextBoolean();
@@ -29,7 +35,9 @@ class ChangesTest {
         random.nextBoolean() ? null : DAY,
         random.nextBoolean() ? null : DAY.plusDays(1),
         random.nextBoolean() ? null : DAY.plusDays(2),
-        random.nextBoolean() ? List.of() : List.of("dark cover"));
+        random.nextBoolean() ? List.of() : List.of("dark cover"),
+        random.nextBoolean() ? null : new Treatment(COURSE, DAY.plusDays(random.nextInt(2))),
+        random.nextBoolean() ? null : new Treatment(BESIDE, DAY));
   }
 
   @Test

@@ -1,0 +1,15 @@
+-- Courses that were begun on a plant, or on one that it stands beside.
+CREATE TABLE course (
+    happening_id BIGINT       NOT NULL PRIMARY KEY REFERENCES happening (id) ON DELETE CASCADE,
+    course       UUID         NOT NULL,
+    product      VARCHAR(200) NOT NULL,
+    foe          VARCHAR(10)  NOT NULL,
+    every_days   INTEGER      NOT NULL,
+    times        INTEGER      NOT NULL
+);
+
+-- A treatment of such a course, or its end.
+CREATE TABLE course_step (
+    happening_id BIGINT NOT NULL PRIMARY KEY REFERENCES happening (id) ON DELETE CASCADE,
+    course       UUID   NOT NULL
+);

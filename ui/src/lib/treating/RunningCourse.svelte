@@ -1,0 +1,163 @@
+<script lang="ts">
+  import { useQueryClient } from '@tanstack/svelte-query';
+  import { SvelteSet } from 'svelte/reactivity';
+  import { answered, api } from '$lib/api/client';
+  import { Saving } from '$lib/api/saving.svelte';
+  import FormHead from '$lib/forms/FormHead.svelte';
+  import { saved } from '$lib/shell/toaster';
+  import { count } from '$lib/words/counts';
+  import { aimedAt, type Course, dueOf, planOf } from './course';
+  import CourseRow from './CourseRow.svelte';
+
+  interface Props {
+    course: Course;
+    today: string;
+  }
+  const { course, today }: Props = $props();
+  const client = useQueryClient();
+  const saving = new Saving();
+  /** Those that somebody ticked otherwise than they stood. */
+  const otherwise = new SvelteSet<number>();
+  const due = $derived(dueOf(course));
+  const all = $derived([...course.plants, ...course.neighbours].map(({ plantId }) => plantId));
+  const chosen = $derived(all.filter((id) => due.includes(id) !== otherwise.has(id)));
+  const aims = $derived(aimedAt(course, chosen));
+  const heading = $derived(`course-${course.uid}`);
+
+  const choose = (id: number) => {
+    if (!otherwise.delete(id)) otherwise.add(id);
+  };
+
+  async function write(
+    what: 'treated' | 'clean' | 'plants' | 'end',
+    plants: number[],
+    said: string,
+  ) {
+    const result = await saving.save((headers) =>
+      answered(
+        api.POST(`/api/treatments/{uid}/${what}`, {
+          params: { path: { uid: course.uid } },
+          headers,
+          body: { plants },
+        }),
+      ),
+    );
+    if (!result) return;
+    saved(client, `${said}: ${count(plants.length, 'plant')}`, result);
+    otherwise.clear();
+  }
+</script>
+
+<section class="sheet" aria-labelledby={heading}>
+  <h2 id={heading}>{course.product}</h2>
+  <p class="quiet">{planOf(course)}; {course.cleanWanted} clean looks a week apart end it.</p>
+  <FormHead problem={saving.problem} fields={[]} />
+  <ul aria-label="Treated">
+    {#each course.plants as plant (plant.plantId)}
+      <CourseRow
+        {plant}
+        {today}
+        wanted={course.cleanWanted}
+        chosen={chosen.includes(plant.plantId)}
+        choose={() => choose(plant.plantId)}
+      />
+    {/each}
+  </ul>
+  {#if course.neighbours.length}
+    <h3>Beside them</h3>
+    <ul aria-label="Beside them">
+      {#each course.neighbours as plant (plant.plantId)}
+        <CourseRow
+          {plant}
+          {today}
+          wanted={course.cleanWanted}
+          chosen={chosen.includes(plant.plantId)}
+          choose={() => choose(plant.plantId)}
+        />
+      {/each}
+    </ul>
+  {/if}
+  {#if aims.treat.length}
+    <p class="mind">
+      <b>Mind.</b> The label is the law: what it allows, as much and as often as it says. Gloves, good
+      air, no children or pets near; home remedies are untested. Local rules and licensed advisers come
+      first.
+    </p>
+  {/if}
+  <div class="acts">
+    {#if aims.treat.length}
+      <button
+        class="act go"
+        disabled={saving.busy}
+        onclick={() => write('treated', aims.treat, 'Treated')}
+        >Treated today: {count(aims.treat.length, 'plant')}</button
+      >
+    {/if}
+    {#if aims.clean.length}
+      <button
+        class="act"
+        disabled={saving.busy}
+        onclick={() => write('clean', aims.clean, 'Nothing found')}
+        >Looked, nothing found: {count(aims.clean.length, 'plant')}</button
+      >
+    {/if}
+    {#if aims.join.length}
+      <button
+        class="act"
+        disabled={saving.busy}
+        onclick={() => write('plants', aims.join, 'Taken into the course')}
+        >Treat {count(aims.join.length, 'plant')} too</button
+      >
+    {/if}
+    {#if aims.end.length}
+      <button class="act" disabled={saving.busy} onclick={() => write('end', aims.end, 'Ended')}
+        >End it for {count(aims.end.length, 'clean plant')}</button
+      >
+    {/if}
+    {#if aims.early.length}
+      <button
+        class="link"
+        disabled={saving.busy}
+        onclick={() => write('end', aims.early, 'Ended early')}
+        >End it early for {count(aims.early.length, 'plant')}</button
+      >
+    {/if}
+  </div>
+</section>
+
+<style>
+  h2,
+  h3 {
+    margin: 0;
+  }
+  h3 {
+    margin-top: 14px;
+    font-size: 17px;
+  }
+  p.quiet {
+    margin: 0 0 6px;
+  }
+  ul {
+    margin: 0;
+    padding: 0;
+    list-style: none;
+  }
+  .mind {
+    margin: 12px 0 0;
+    padding: 10px 14px;
+    border-radius: 10px;
+    background: var(--color-clay-wash);
+    font-size: 15px;
+  }
+  .acts {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 8px;
+    align-items: center;
+    margin-top: 12px;
+  }
+  .acts .act,
+  .acts .link {
+    min-height: 44px;
+  }
+</style>
