@@ -84,6 +84,17 @@ export const neighboursOf = (plants: () => number[]) =>
     enabled: plants().length > 0,
   }));
 
+/** The coming year of every plant. */
+export const yearAhead = () =>
+  createQuery(() => ({ queryKey: ['year'], queryFn: () => answered(api.GET('/api/year')) }));
+
+/** The weeks of this year: looks, windows that open, bench days. */
+export const yearWeeks = () =>
+  createQuery(() => ({
+    queryKey: ['year', 'weeks'],
+    queryFn: () => answered(api.GET('/api/year/weeks')),
+  }));
+
 /** The bench days with their jobs. */
 export const benchDays = () =>
   createQuery(() => ({

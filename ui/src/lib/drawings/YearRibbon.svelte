@@ -1,68 +1,123 @@
 <script lang="ts">
   import type { Schemas } from '$lib/api/client';
-  import { daysBetween } from '$lib/words/dates';
+  import { count } from '$lib/words/counts';
+  import { daysBetween, plusDays, span } from '$lib/words/dates';
 
   interface Props {
     weeks: Schemas['Week'][];
     today: string;
-    /** The best days of the open checks. */
-    due: string[];
+    /** What falls into each week, once it is known. */
+    marks: Schemas['YearWeek'][];
   }
-  const { weeks, today, due }: Props = $props();
+  const { weeks, today, marks }: Props = $props();
 
   const W = 640;
   const step = $derived(W / weeks.length);
   const first = $derived(weeks[0]?.from ?? today);
-  const weekOf = $derived((day: string) => Math.floor(daysBetween(first, day) / 7));
-  const now = $derived(weekOf(today));
-  const counts = $derived(weeks.map((_, week) => due.filter((day) => weekOf(day) === week).length));
-  const tallest = $derived(Math.max(4, ...counts));
+  const now = $derived(Math.floor(daysBetween(first, today) / 7));
+  const tallest = $derived(Math.max(4, ...marks.map(({ looks }) => looks)));
+  const most = $derived(Math.max(1, ...marks.map(({ opening }) => opening)));
   const light = $derived((hours: number) =>
     Math.round(Math.min(1, Math.max(0, (hours - 6) / 12)) * 100),
   );
-  const MONTHS = 'JFMAMJJASOND'.split('');
+  const months = $derived(
+    Array.from('JFMAMJJASOND', (letter, i) => ({
+      letter,
+      x:
+        (daysBetween(first, `${today.slice(0, 4)}-${String(i + 1).padStart(2, '0')}-01`) / 7) *
+        step,
+    })),
+  );
+  /** Of all weeks one is reached with Tab, the others from it with the arrows. */
+  let reached = $derived(now);
+  let links = $state<(HTMLAnchorElement | undefined)[]>([]);
+
+  function says(week: number): string {
+    const { from } = weeks[week]!;
+    const mark = marks[week];
+    const parts = mark
+      ? [
+          mark.looks && count(mark.looks, 'look'),
+          mark.opening && `${count(mark.opening, 'window')} opening`,
+          mark.bench && 'bench day',
+        ].filter(Boolean)
+      : [];
+    return `${span(from, plusDays(from, 6), today)}${parts.length ? `: ${parts.join(', ')}` : ''}`;
+  }
+
+  function keys(event: KeyboardEvent) {
+    const by = { ArrowLeft: -1, ArrowRight: 1 }[event.key];
+    if (!by) return;
+    event.preventDefault();
+    event.stopPropagation();
+    reached = Math.min(weeks.length - 1, Math.max(0, reached + by));
+    links[reached]?.focus();
+  }
 </script>
 
-<svg viewBox="0 0 {W} 48" role="img" aria-label="The year by weeks: light, and checks that are due">
+<svg viewBox="0 0 {W} 48" role="group" aria-label="The year by weeks">
   {#each weeks as week, i (week.from)}
-    <rect
-      x={i * step}
-      y="10"
-      width={step + 0.5}
-      height="18"
-      fill="color-mix(in oklab, var(--ribbon-light) {light(week.lightHours)}%, var(--ribbon-dark))"
-    />
-  {/each}
-  {#each counts as count, week (week)}
-    {#if count}
+    {@const mark = marks[i]}
+    <a
+      bind:this={links[i]}
+      href="/week/{week.from}"
+      aria-label={says(i)}
+      aria-current={i === now ? 'date' : undefined}
+      tabindex={i === reached ? 0 : -1}
+      onkeydown={keys}
+    >
+      <title>{says(i)}</title>
       <rect
-        x={week * step + 2.5}
-        y={28 - (count / tallest) * 17}
-        width={step - 5}
-        height={(count / tallest) * 17}
-        rx="1.5"
-        fill="var(--color-plum)"
-        opacity={week < now ? 0.4 : 0.95}
+        class="light"
+        x={i * step}
+        y="10"
+        width={step + 0.5}
+        height="18"
+        fill="color-mix(in oklab, var(--ribbon-light) {light(
+          week.lightHours,
+        )}%, var(--ribbon-dark))"
       />
-    {/if}
+      {#if mark?.looks}
+        <rect
+          x={i * step + 2.5}
+          y={28 - (mark.looks / tallest) * 17}
+          width={step - 5}
+          height={(mark.looks / tallest) * 17}
+          rx="1.5"
+          fill="var(--color-plum)"
+          opacity={i < now ? 0.4 : 0.95}
+        />
+      {/if}
+      {#if mark?.opening}
+        <rect
+          x={i * step + 1}
+          y="29.5"
+          width={step - 2}
+          height="3"
+          fill="var(--color-moss)"
+          opacity={0.3 + (0.7 * mark.opening) / most}
+        />
+      {/if}
+      {#if mark?.bench}
+        <path d="M{(i + 0.5) * step - 4} 1h8l-2 7h-4z" fill="var(--color-plum)" />
+      {/if}
+      <rect x={i * step} y="0" width={step} height="48" fill="transparent" />
+    </a>
   {/each}
   <rect
+    class="now"
     x={now * step - 1}
-    y="5"
+    y="8"
     width={step + 2}
-    height="28"
+    height="26"
     rx="4"
     fill="none"
     stroke="var(--color-ink)"
     stroke-width="1.8"
   />
-  {#each MONTHS as month, i (i)}
-    <text
-      x={(i * W) / 12 + 4}
-      y="45"
-      font-size="13"
-      fill="var(--color-ink-2)"
-      font-family="var(--font-sans)">{month}</text
+  {#each months as { letter, x }, i (i)}
+    <text x={x + 2} y="46" font-size="13" fill="var(--color-ink-2)" font-family="var(--font-sans)"
+      >{letter}</text
     >
   {/each}
 </svg>
@@ -75,5 +130,17 @@
     max-width: 760px;
     min-width: 0;
     display: block;
+  }
+  .now,
+  text {
+    pointer-events: none;
+  }
+  a:hover .light,
+  a:focus-visible .light {
+    stroke: var(--color-plum);
+    stroke-width: 2;
+  }
+  a:focus-visible {
+    outline-offset: -1px;
   }
 </style>

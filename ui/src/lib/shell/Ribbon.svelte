@@ -1,10 +1,10 @@
 <script lang="ts">
-  import { openChecks, sitePage } from '$lib/api/queries';
+  import { sitePage, yearWeeks } from '$lib/api/queries';
   import YearRibbon from '$lib/drawings/YearRibbon.svelte';
   import { long } from '$lib/words/dates';
 
   const site = sitePage();
-  const checks = openChecks();
+  const weeks = yearWeeks();
 
   const hours = $derived(site.data ? Math.floor(site.data.lightHours) : 0);
   const minutes = $derived(site.data ? Math.round((site.data.lightHours - hours) * 60) : 0);
@@ -19,11 +19,7 @@
       </span>
     </div>
     <div class="year">
-      <YearRibbon
-        weeks={site.data.year}
-        today={site.data.today}
-        due={checks.data?.map((due) => due.check.best) ?? []}
-      />
+      <YearRibbon weeks={site.data.year} today={site.data.today} marks={weeks.data ?? []} />
     </div>
   {:else if site.isError}
     <span class="quiet">{site.error.message}</span>

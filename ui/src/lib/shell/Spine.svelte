@@ -1,6 +1,7 @@
 <script lang="ts">
   import { page } from '$app/state';
   import CalendarCheck from '@lucide/svelte/icons/calendar-check';
+  import CalendarRange from '@lucide/svelte/icons/calendar-range';
   import Footprints from '@lucide/svelte/icons/footprints';
   import House from '@lucide/svelte/icons/house';
   import Scale from '@lucide/svelte/icons/scale';
@@ -14,12 +15,14 @@
     { href: '/plants', name: 'Plants', icon: Sprout },
     { href: '/places', name: 'Places', icon: House },
     { href: '/bench', name: 'Bench', icon: Shovel },
+    { href: '/year', name: 'Year', icon: CalendarRange },
     { href: '/rules', name: 'Rules', icon: Scale },
     { href: '/settings', name: 'Settings', icon: Settings },
   ];
   /** Pages that are reached from another one belong to it. */
   const BELONGING: Record<string, string[]> = {
     '/bench': ['/bench', '/jobs', '/batches', '/tags', '/sums', '/stock'],
+    '/year': ['/year', '/week'],
     '/round': ['/round', '/small-jobs', '/treatments'],
   };
   const here = $derived((href: string) => {
@@ -92,6 +95,8 @@
     }
     a {
       flex: 1;
+      min-width: 0;
+      font-size: 11.5px;
       border: 0;
       border-top: 4px solid transparent;
     }

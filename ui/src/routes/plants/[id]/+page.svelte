@@ -66,7 +66,8 @@
         <a class="link" href={editHref}>Edit</a>
         <a class="link" href="/tags?plant={id}">Tag</a>
         <a class="link" href="/plants/{id}/papers">Papers</a>
-        {#if plant.slip}<a class="link" href="/treatments?plant={id}">Treat</a>{/if}</span
+        {#if plant.slip}<a class="link" href="/year?plant={id}">Years</a>
+          <a class="link" href="/treatments?plant={id}">Treat</a>{/if}</span
       >
       {#if plant.slip}<div class="acts">
           <button

@@ -51,6 +51,18 @@ public class BenchDays {
     return on(today).plan();
   }
 
+  /** The bench days from a day on. */
+  public List<BenchDay> from(LocalDate day) {
+    return table.days().stream().filter(each -> !each.on().isBefore(day)).toList();
+  }
+
+  /** On which of them the job of a plant lay in the last plan. */
+  public Map<Long, LocalDate> laid(LocalDate day) {
+    return table.jobs().entrySet().stream()
+        .filter(job -> !job.getValue().on().isBefore(day))
+        .collect(Collectors.toMap(Map.Entry::getKey, job -> job.getValue().on()));
+  }
+
   /** The plan as it is on a day. */
   Planned on(LocalDate today) {
     return plan(today, table.days(), table.jobs());

@@ -4,11 +4,13 @@ import almanac.app.collection.PlantInPlace;
 import almanac.app.rules.CollectionApproach;
 import almanac.app.rules.Rules;
 import almanac.app.site.Site;
+import almanac.app.site.Today;
 import almanac.core.diary.Diary;
 import almanac.core.diary.Listing;
 import almanac.core.diary.OpenCheck;
 import almanac.core.figures.Figures;
 import almanac.core.history.Approach;
+import almanac.core.judgement.evidence.Evidence;
 import almanac.core.judgement.evidence.Situation;
 import almanac.core.judgement.verdict.Judge;
 import almanac.core.judgement.verdict.Judgement;
@@ -26,10 +28,14 @@ public class Judging {
   private final Rules rules;
   private final CollectionApproach collection;
   private final MeasuredSpeeds speeds;
+  private final Today today;
   private final WorkedOut<List<OpenCheck>> checks = new WorkedOut<>();
+  private final WorkedOut<Judgement> ofToday = new WorkedOut<>();
 
-  Judging(Site site, Rules rules, CollectionApproach collection, MeasuredSpeeds speeds) {
+  Judging(
+      Site site, Rules rules, CollectionApproach collection, MeasuredSpeeds speeds, Today today) {
     this.site = site;
+    this.today = today;
     this.rules = rules;
     this.collection = collection;
     this.speeds = speeds;
@@ -61,9 +67,16 @@ public class Judging {
     return ofPlace == null ? collection.get() : ofPlace;
   }
 
-  /** The verdict on a plant on a day. */
+  /** The verdict on a plant on a day; that of today is worked out once for all who ask. */
   public Judgement judge(PlantInPlace plant, LocalDate day) {
-    return judge(plant, day, figures());
+    return day.equals(today.get())
+        ? ofToday.of(plant, basis(day), () -> judge(plant, day, figures()))
+        : judge(plant, day, figures());
+  }
+
+  /** All that is known of a plant on a day, as it is weighed. */
+  public Evidence evidence(PlantInPlace plant, LocalDate day) {
+    return new Evidence(situation(plant, day), figures(), approach(plant));
   }
 
   /** The verdict on a plant on a day, by other figures than those in force. */

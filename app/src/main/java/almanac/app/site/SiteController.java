@@ -5,7 +5,9 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.DecimalMax;
 import jakarta.validation.constraints.DecimalMin;
 import jakarta.validation.constraints.NotNull;
+import java.time.DayOfWeek;
 import java.time.LocalDate;
+import java.time.temporal.TemporalAdjusters;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.IntStream;
@@ -70,7 +72,7 @@ class SiteController {
     ISO
   }
 
-  /** One week of the year and the light in its middle. */
+  /** One week of the year, from a Monday on, and the light in its middle. */
   record Week(LocalDate from, double lightHours) {}
 
   /** Where the plants stand. */
@@ -85,7 +87,7 @@ class SiteController {
   SiteView site() {
     var day = today.get();
     var light = site.light();
-    var firstDay = day.withDayOfYear(1);
+    var firstDay = day.withDayOfYear(1).with(TemporalAdjusters.previousOrSame(DayOfWeek.MONDAY));
     var weeks =
         IntStream.range(0, 53)
             .mapToObj(week -> firstDay.plusWeeks(week))

@@ -1,0 +1,125 @@
+package almanac.app.year;
+
+import almanac.app.benchdays.BenchDays;
+import almanac.app.collection.Plants;
+import almanac.app.refusals.BadEntry;
+import almanac.app.site.Today;
+import almanac.core.history.Happening;
+import almanac.core.history.Plant;
+import almanac.core.year.PastYears;
+import almanac.core.year.Phase;
+import io.swagger.v3.oas.annotations.Operation;
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.time.DayOfWeek;
+import java.time.LocalDate;
+import java.time.temporal.TemporalAdjusters;
+import java.util.List;
+import java.util.stream.Stream;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+@RestController
+@RequestMapping("/api/year")
+class YearController {
+  private static final int MOST_PLANTS = 100;
+  private static final int WEEKS = 53;
+
+  private final YearAhead ahead;
+  private final BenchDays bench;
+  private final Plants plants;
+  private final Today today;
+
+  YearController(YearAhead ahead, BenchDays bench, Plants plants, Today today) {
+    this.ahead = ahead;
+    this.bench = bench;
+    this.plants = plants;
+    this.today = today;
+  }
+
+  @GetMapping
+  @Operation(summary = "The coming year of every plant, as far as it can be told, along a walk")
+  List<YearLine> ahead() {
+    return ahead.on(today.get());
+  }
+
+  /** A week of the calendar year. */
+  record YearWeek(
+      @Schema(description = "Its first day") LocalDate from,
+      @Schema(description = "Looks whose best day lies in it") int looks,
+      @Schema(description = "Plants that take a move from some day of it on") int opening,
+      @Schema(description = "Whether a bench day lies in it") boolean bench) {}
+
+  @GetMapping("/weeks")
+  @Operation(summary = "The weeks of this calendar year: looks, windows that open, bench days")
+  List<YearWeek> weeks() {
+    var day = today.get();
+    var lines = ahead.on(day);
+    var first =
+        LocalDate.of(day.getYear(), 1, 1).with(TemporalAdjusters.previousOrSame(DayOfWeek.MONDAY));
+    var days = bench.from(first);
+    return Stream.iterate(first, from -> from.plusWeeks(1))
+        .limit(WEEKS)
+        .map(
+            from ->
+                new YearWeek(
+                    from,
+                    (int)
+                        lines.stream()
+                            .flatMap(line -> line.looks().stream())
+                            .filter(look -> in(look.best(), from))
+                            .count(),
+                    (int)
+                        lines.stream()
+                            .filter(
+                                line ->
+                                    line.phases().stream().anyMatch(phase -> opens(phase, from)))
+                            .count(),
+                    days.stream().anyMatch(each -> in(each.on(), from))))
+        .toList();
+  }
+
+  private static boolean opens(YearLine.YearPhase phase, LocalDate from) {
+    return phase.kind() == Phase.Kind.OPEN && in(phase.from(), from);
+  }
+
+  private static boolean in(LocalDate day, LocalDate from) {
+    return !day.isBefore(from) && day.isBefore(from.plusWeeks(1));
+  }
+
+  /** From a day to a day. */
+  record YearSpan(LocalDate from, LocalDate until) {}
+
+  /** What was seen of a plant in its years here. */
+  record YearPast(
+      long plantId,
+      @Schema(description = "In flower, from the first look that saw it to the last")
+          List<YearSpan> flowers,
+      @Schema(description = "When nubs of a new flush were first seen") List<LocalDate> nubs,
+      @Schema(description = "When it was potted here") List<LocalDate> potted,
+      @Schema(description = "When somebody looked") List<LocalDate> looks) {
+    static YearPast of(Plant plant) {
+      var past = PastYears.of(plant.history().life());
+      return new YearPast(
+          plant.id(),
+          past.flowers().stream().map(span -> new YearSpan(span.from(), span.until())).toList(),
+          past.nubs(),
+          plant.journal().holding().stream()
+              .filter(line -> line.happening() instanceof Happening.Potted)
+              .filter(line -> !plant.journal().ofArrival(line))
+              .map(line -> line.act().on())
+              .toList(),
+          past.looks());
+    }
+  }
+
+  @GetMapping("/past")
+  @Operation(summary = "The past years of some plants, from their whole journals")
+  List<YearPast> past(@RequestParam List<Long> plants) {
+    if (plants.size() > MOST_PLANTS) {
+      throw new BadEntry("plants", "At most %d plants at once.".formatted(MOST_PLANTS));
+    }
+    return plants.stream().map(this.plants::whole).map(YearPast::of).toList();
+  }
+}

@@ -1,0 +1,79 @@
+<script lang="ts">
+  const DRAWN = [
+    ['open', 'takes a move'],
+    ['unsafe', 'roots unsafe'],
+    ['shut', 'too dark, cold or hot'],
+    ['meant', 'its verdict means'],
+    ['flower', 'in flower, last year dotted'],
+    ['nub', 'nubs'],
+    ['medium', 'medium, from due on dark'],
+    ['pot', 'bench'],
+    ['look', 'look'],
+  ];
+</script>
+
+<ul class="quiet" aria-label="What is drawn">
+  {#each DRAWN as [drawn, words] (drawn)}
+    <li><i class={drawn}></i>{words}</li>
+  {/each}
+</ul>
+
+<style>
+  ul {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 4px 18px;
+    margin: 8px 0 0;
+    padding: 0;
+    list-style: none;
+    font-size: 14px;
+  }
+  li {
+    display: inline-flex;
+    gap: 6px;
+    align-items: center;
+  }
+  i {
+    display: inline-block;
+    width: 22px;
+    height: 10px;
+    border-radius: 3px;
+  }
+  .open {
+    background: light-dark(#c9dcb5, #4d6a3f);
+  }
+  .unsafe {
+    background: light-dark(#f2c9b8, #7a4636);
+  }
+  .shut {
+    height: 5px;
+    background: light-dark(#d9cfc0, #3d3540);
+  }
+  .meant {
+    border: 2px solid var(--color-plum);
+  }
+  .flower {
+    height: 3px;
+    background: var(--color-plum);
+  }
+  .nub {
+    width: 10px;
+    background: var(--color-moss);
+    clip-path: polygon(50% 0, 100% 100%, 0 100%);
+  }
+  .medium {
+    height: 4px;
+    background: light-dark(#b09a78, #8a7454);
+  }
+  .pot {
+    width: 12px;
+    background: var(--color-plum);
+    clip-path: polygon(0 0, 100% 0, 75% 100%, 25% 100%);
+  }
+  .look {
+    width: 11px;
+    height: 11px;
+    border: 2px solid var(--color-ink);
+    border-radius: 50%;
+  }
+</style>

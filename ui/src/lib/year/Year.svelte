@@ -1,0 +1,293 @@
+<script lang="ts">
+  import { useQueryClient } from '@tanstack/svelte-query';
+  import { tick } from 'svelte';
+  import { benchDays, roundsAhead, sitePage, yearAhead } from '$lib/api/queries';
+  import { typedInto } from '$lib/forms/typedInto';
+  import Waiting from '$lib/shell/Waiting.svelte';
+  import { count } from '$lib/words/counts';
+  import { short } from '$lib/words/dates';
+  import Axis from './Axis.svelte';
+  import { dayNumber, isoDay, LEVELS, type View, viewOf, zoomed } from './days';
+  import Legend from './Legend.svelte';
+  import { drawn, inSight, nubsLastYear, ordered } from './lines';
+  import Marks from './Marks.svelte';
+  import { PastOf } from './past.svelte';
+  import { zooming } from './zooming';
+
+  const lines = yearAhead();
+  const site = sitePage();
+  const rounds = roundsAhead();
+  const bench = benchDays();
+  const past = new PastOf(useQueryClient());
+  const ROW = 46;
+  const MOST_PRINTED = 400;
+
+  const today = $derived(site.data?.today ?? '');
+  const now = $derived(today ? dayNumber(today) : 0);
+  let by = $state<'opens' | 'place'>('opens');
+  let search = $state('');
+  let underneath = $state(true);
+  let chosen = $state<View>();
+  const view = $derived(chosen ?? viewOf(LEVELS[1], now));
+  const all = $derived((lines.data ?? []).map((line) => drawn(line, today)));
+  const shown = $derived(ordered(all, by, search));
+
+  let wide = $state(0);
+  let high = $state(0);
+  let scrolled = $state(0);
+  let printing = $state(false);
+  const names = $derived(wide < 640 ? 0 : 226);
+  const width = $derived(Math.max(120, wide - names));
+  const day = $derived(width / view.days);
+  const row = $derived(names ? ROW : 2 * ROW - 2);
+  const sight = $derived(
+    printing
+      ? { first: 0, last: Math.min(MOST_PRINTED, shown.length) }
+      : inSight(scrolled, high, row, shown.length),
+  );
+  const rows = $derived(shown.slice(sight.first, sight.last));
+
+  $effect(() => {
+    if (lines.dataUpdatedAt) past.forget();
+  });
+  $effect(() => {
+    void past.want(rows.map(({ id }) => id));
+  });
+
+  const zoomable = (element: HTMLElement) =>
+    zooming(
+      element,
+      () => view,
+      () => width,
+      (next) => (chosen = next),
+    );
+  const zoomBy = (times: number) => (chosen = zoomed(view, times, view.from + view.days / 2));
+  const pushBy = (share: number) => (chosen = { ...view, from: view.from + view.days * share });
+
+  function keys(event: KeyboardEvent) {
+    if (typedInto(event) || event.ctrlKey || event.metaKey || event.altKey) return;
+    if (event.key === 'ArrowLeft') pushBy(-0.1);
+    else if (event.key === 'ArrowRight') pushBy(0.1);
+    else if (event.key === '+') zoomBy(0.7);
+    else if (event.key === '-') zoomBy(1 / 0.7);
+    else if (event.key === 't') chosen = undefined;
+    else return;
+    event.preventDefault();
+  }
+
+  async function print() {
+    printing = true;
+    await past.want(rows.map(({ id }) => id));
+    await tick();
+    window.print();
+    printing = false;
+  }
+</script>
+
+<svelte:window onkeydown={keys} />
+
+<div class="tools">
+  <div class="levels" role="group" aria-label="How much time">
+    {#each LEVELS as level (level.name)}
+      <button
+        class="act small"
+        aria-pressed={Math.round(view.days) === level.days}
+        onclick={() => (chosen = viewOf(level, now))}>{level.name}</button
+      >
+    {/each}
+    <button class="act small step" aria-label="Earlier" onclick={() => pushBy(-0.5)}>‹</button>
+    <button class="act small step" aria-label="Later" onclick={() => pushBy(0.5)}>›</button>
+  </div>
+  <input
+    class="input"
+    type="search"
+    aria-label="Find a plant"
+    placeholder="name or place"
+    bind:value={search}
+  />
+  <div class="levels">
+    <button
+      class="act small"
+      aria-pressed={by === 'place'}
+      onclick={() => (by = by === 'place' ? 'opens' : 'place')}>by place</button
+    >
+    <button class="act small" aria-pressed={underneath} onclick={() => (underneath = !underneath)}
+      >last year underneath</button
+    >
+    <button class="act small print" onclick={print}>print</button>
+  </div>
+</div>
+
+<Waiting query={lines}>
+  {#if all.length}
+    <section class="sheet year" aria-label="The year of {count(shown.length, 'plant')}">
+      <div class="axis" bind:clientWidth={wide} style:padding-left="{names}px">
+        <Axis
+          from={view.from}
+          days={view.days}
+          {width}
+          {today}
+          rounds={(rounds.data?.rounds ?? []).map((each) => each.day)}
+          bench={(bench.data?.days ?? []).map((each) => each.on)}
+          away={rounds.data?.days.away ?? []}
+        />
+      </div>
+      <!-- svelte-ignore a11y_no_noninteractive_tabindex -->
+      <div
+        class="rows"
+        class:printing
+        tabindex="0"
+        role="region"
+        aria-label="Plants by days"
+        bind:clientHeight={high}
+        onscroll={(event) => (scrolled = event.currentTarget.scrollTop)}
+        {@attach zoomable}
+      >
+        <div class="all" style:height="{printing ? rows.length * row : shown.length * row}px">
+          <ul style:transform="translateY({sight.first * row}px)">
+            {#each rows as line (line.id)}
+              {@const its = past.of(line.id)}
+              {@const nubs = underneath && its ? nubsLastYear(its, now) : undefined}
+              <li style:height="{row}px" class:narrow={!names}>
+                <a href="/plants/{line.id}" aria-label={line.says} style:width="{names || wide}px">
+                  <b>{line.name}</b>
+                  <span class="quiet"
+                    >{nubs === undefined
+                      ? line.place
+                      : `nubs came ${short(isoDay(nubs), today)}`}</span
+                  >
+                </a>
+                <Marks {line} past={its} from={view.from} {day} {width} today={now} {underneath} />
+              </li>
+            {/each}
+          </ul>
+        </div>
+        {#if now >= view.from && now <= view.from + view.days}
+          <i class="now" style:left="{names + (now - view.from) * day}px"></i>
+        {/if}
+      </div>
+    </section>
+    <Legend />
+    {#if !shown.length}<p class="quiet">No plant is called that, or stands there.</p>{/if}
+  {:else}
+    <p class="sheet">No plant is in the collection yet. Its year is drawn here once one is.</p>
+  {/if}
+</Waiting>
+
+<style>
+  .tools {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 8px 14px;
+    align-items: center;
+    margin-bottom: 12px;
+  }
+  .levels {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 6px;
+  }
+  .input {
+    width: 170px;
+  }
+  .step {
+    min-width: 44px;
+  }
+  [aria-pressed='true'] {
+    background: var(--color-plum-wash);
+    border-color: var(--color-plum);
+  }
+  .year {
+    padding: 8px 0 0;
+    overflow: hidden;
+  }
+  .rows {
+    position: relative;
+    height: calc(100dvh - 306px);
+    min-height: 230px;
+    overflow: hidden auto;
+    scrollbar-gutter: stable;
+    scrollbar-width: thin;
+    touch-action: pan-y;
+    cursor: grab;
+  }
+  .axis {
+    overflow: hidden;
+  }
+  .all {
+    position: relative;
+  }
+  ul {
+    margin: 0;
+    padding: 0;
+    list-style: none;
+    will-change: transform;
+  }
+  li {
+    display: flex;
+    align-items: center;
+    overflow: hidden;
+    border-top: 1px solid var(--color-rule);
+  }
+  li.narrow {
+    display: block;
+  }
+  a {
+    display: flex;
+    flex-direction: column;
+    flex: none;
+    justify-content: center;
+    height: 44px;
+    padding: 0 10px 0 16px;
+    color: var(--color-ink);
+    line-height: 1.15;
+    text-decoration: none;
+  }
+  .narrow a {
+    flex-direction: row;
+    gap: 8px;
+    justify-content: flex-start;
+    align-items: center;
+  }
+  a b,
+  a .quiet {
+    overflow: hidden;
+    text-overflow: ellipsis;
+    white-space: nowrap;
+  }
+  a .quiet {
+    font-size: 13.5px;
+  }
+  .now {
+    position: absolute;
+    top: 0;
+    height: 100%;
+    width: 2px;
+    background: var(--color-ink);
+    pointer-events: none;
+  }
+  @media (max-width: 700px) {
+    .rows {
+      height: calc(100dvh - 380px);
+    }
+    .step,
+    .print {
+      display: none;
+    }
+    .tools {
+      gap: 6px;
+    }
+    .levels .act {
+      padding: 0 9px;
+    }
+  }
+  @media print {
+    .tools {
+      display: none;
+    }
+    .rows.printing {
+      height: auto;
+      overflow: visible;
+    }
+  }
+</style>
