@@ -4,6 +4,7 @@
   import { Saving } from '$lib/api/saving.svelte';
   import { failed, saved } from '$lib/shell/toaster';
   import { short, span } from '$lib/words/dates';
+  import PutOff from './PutOff.svelte';
 
   interface Props {
     check: Schemas['CheckView'];
@@ -15,6 +16,7 @@
   const { check, today, plantId, of }: Props = $props();
   const client = useQueryClient();
   const saving = new Saving();
+  let puttingOff = $state(false);
 
   async function answer(tick: Schemas['Tick']) {
     const result = await saving.save((headers) =>
@@ -43,6 +45,7 @@
       <span class="quiet">{of.placeName}</span>
     {/if}
     <p><b>{check.title}</b> <span class="quiet">{check.lookFor}</span></p>
+    {#if check.putOff}<p class="quiet">Put off: {check.putOff}</p>{/if}
   </div>
   <p class="when">
     {span(check.early, check.late, today)}
@@ -61,7 +64,16 @@
         >{tick.words}</button
       >
     {/each}
+    <button
+      class="link"
+      aria-expanded={puttingOff}
+      aria-label="Put off: {check.title}"
+      onclick={() => (puttingOff = !puttingOff)}>not now</button
+    >
   </div>
+  {#if puttingOff}
+    <PutOff {check} {today} {plantId} close={() => (puttingOff = false)} />
+  {/if}
 </li>
 
 <style>
@@ -88,7 +100,8 @@
     flex-wrap: wrap;
     gap: 6px;
   }
-  .answers .act {
+  .answers .act,
+  .answers .link {
     min-height: 44px;
   }
   .flag {

@@ -13,6 +13,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Random;
 import java.util.concurrent.Callable;
+import java.util.stream.Collectors;
 import javax.sql.DataSource;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.RegisterExtension;
@@ -28,7 +29,7 @@ class CollectionBench {
   private static long filled;
 
   private static final LocalDate TODAY = RunningApplication.TODAY;
-  static final int PLANTS = 5000;
+  static final int PLANTS = Integer.getInteger("almanac.plants", 5000);
   private static final int PLANTS_A_BATCH = 100;
   private static final int BENCHES = 20;
   private static final int YEARS = 10;
@@ -55,6 +56,10 @@ class CollectionBench {
     double jdbc = median(3, this::plainly);
     double cold = millis(() -> APP.get("/api/plants"));
     double sorting = median(9, () -> APP.get("/api/plants"));
+    double yearCold = millis(() -> APP.get("/api/year"));
+    double year = median(9, () -> APP.get("/api/year"));
+    double past = median(20, () -> APP.get("/api/year/past?plants=" + fifty()));
+    double rounds = median(5, () -> APP.get("/api/rounds"));
     double page = median(100, () -> APP.get("/api/plants/" + (1 + new Random().nextInt(PLANTS))));
     double saving = median(100, CollectionBench::inspect);
     var job = APP.post("/api/plants/1/job", "{}").body();
@@ -77,6 +82,10 @@ class CollectionBench {
     System.out.printf(
         "  %-34s %8.0f ms, %.1f of plain JDBC%n", "sorting page, first time", cold, cold / jdbc);
     say("sorting page, warm", sorting, 400);
+    say("the year, once plants are judged", yearCold, 500);
+    say("the year, warm", year, 500);
+    say("past years of fifty plants", past, 0);
+    say("rounds ahead", rounds, 0);
     say("plant's page", page, 60);
     say("an inspection with its new slip", saving, 50);
     say("a step at the bench", step, 50);
@@ -89,6 +98,13 @@ class CollectionBench {
         what,
         millis,
         wanted == 0 ? "" : "; wanted %.0f: %.2f of it".formatted(wanted, millis / wanted));
+  }
+
+  private static String fifty() {
+    return new Random()
+        .ints(50, 1, PLANTS)
+        .mapToObj(Integer::toString)
+        .collect(Collectors.joining(","));
   }
 
   private static Object inspect() throws Exception {

@@ -26,6 +26,7 @@ import almanac.core.history.Origin;
 import almanac.core.history.PlantStatus;
 import almanac.core.history.Potting;
 import almanac.core.history.Stand;
+import almanac.core.history.Way;
 import almanac.core.history.Wish;
 import almanac.core.inspection.Fix;
 import almanac.core.inspection.Inspection;
@@ -152,7 +153,8 @@ class EveryActTest {
                     .andAbout(30, RootFate.TIP_BROKEN, 2, RootFate.FIRM_KEPT),
                 35,
                 "came out whole",
-                "the lead was knocked")),
+                "the lead was knocked",
+                Way.WHOLE)),
         Deed.on(
             ANY,
             new Happening.Mapped(
@@ -202,6 +204,10 @@ class EveryActTest {
         Deed.on(HELD, new Happening.Freed()),
         Deed.on(ANY, new Happening.SetAside(TODAY.minusDays(1))),
         Deed.on(ANY, new Happening.SetAside(TODAY), new Happening.TakenBack()),
+        Deed.on(
+            ANY,
+            new Happening.PutOff(
+                new CheckName(Purpose.AS_JUDGED, TODAY), TODAY.plusDays(9), "Away until then")),
         Deed.on(ANY, new Happening.CourseBegun(COURSE, TODAY), new Happening.KeptApart(TODAY))
             .and(OTHER, new Happening.Beside(COURSE, TODAY)),
         Deed.on(ANY, new Happening.Treated(COURSE.uid(), TODAY)),

@@ -10,6 +10,7 @@ import almanac.app.refusals.BadEntry;
 import almanac.app.refusals.Conflict;
 import almanac.core.followup.CheckAnswer;
 import almanac.core.followup.CheckName;
+import almanac.core.followup.FollowUpFigures;
 import almanac.core.history.Happening;
 import almanac.core.history.Treatment;
 import almanac.core.refusals.Refused;
@@ -53,6 +54,26 @@ public class Answering {
     }
     return keeping.write(
         NewAct.of(today, plantId, happening(plant, check, answer, today)).noting(note), today);
+  }
+
+  /**
+   * Puts a check off.
+   *
+   * @throws Conflict if it is not open
+   * @throws BadEntry if the day is not ahead, or too far
+   */
+  public Written putOff(
+      long plantId, CheckName check, LocalDate until, String reason, LocalDate today) {
+    if (judging.checks(plants.one(plantId), today).stream()
+        .noneMatch(each -> each.name().equals(check))) {
+      throw new Conflict("This check is no longer open; it was answered or replaced.");
+    }
+    int most = judging.figures().count(FollowUpFigures.PUT_OFF_MOST);
+    if (!until.isAfter(today) || until.isAfter(today.plusDays(most))) {
+      throw new BadEntry("until", "A day from tomorrow on, at most %d days ahead.".formatted(most));
+    }
+    return keeping.write(
+        NewAct.of(today, plantId, new Happening.PutOff(check, until, reason)), today);
   }
 
   /** What was found for pests or rot counts as a look, and a treatment as one of its course. */

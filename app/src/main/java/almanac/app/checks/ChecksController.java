@@ -17,6 +17,7 @@ import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.Parameter;
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.LocalDate;
@@ -113,16 +114,39 @@ class ChecksController {
           @PathVariable
           String check,
       @Valid @RequestBody Answered answered) {
-    var name =
-        CheckName.parse(check)
-            .orElseThrow(() -> new NotFound("There is no check “%s”.".formatted(check)));
     return pages.saved(
         answering.answer(
             id,
-            name,
+            named(check),
             answered.answer(),
             answered.note() == null ? "" : answered.note(),
             today.get()));
+  }
+
+  /** For how long, and why. */
+  record CheckPutOff(
+      @NotNull(message = "Say until which day.") LocalDate until,
+      @NotBlank(message = "Say why; in a month nobody knows.")
+          @Size(max = 200, message = "At most 200 characters.")
+          @Schema(example = "Away until then")
+          String reason) {}
+
+  @PostMapping("/api/plants/{id}/checks/{check}/put-off")
+  @ResponseStatus(HttpStatus.CREATED)
+  @Operation(summary = "Puts a check off, with the reason")
+  Saved putOff(
+      @PathVariable long id,
+      @Parameter(description = "Its name, as it is given with it", example = "STANDS.2027-03-14")
+          @PathVariable
+          String check,
+      @Valid @RequestBody CheckPutOff told) {
+    return pages.saved(
+        answering.putOff(id, named(check), told.until(), told.reason().strip(), today.get()));
+  }
+
+  private static CheckName named(String check) {
+    return CheckName.parse(check)
+        .orElseThrow(() -> new NotFound("There is no check “%s”.".formatted(check)));
   }
 
   private Stream<DueCheck> open(PlantInPlace plant) {

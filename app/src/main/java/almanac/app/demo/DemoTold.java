@@ -13,6 +13,7 @@ import almanac.core.dividing.MapGrowth;
 import almanac.core.dividing.RhizomeMap;
 import almanac.core.followup.CheckAnswer;
 import almanac.core.history.Happening;
+import almanac.core.history.Way;
 import almanac.core.inspection.Bloom;
 import almanac.core.inspection.GrowthStage;
 import almanac.core.inspection.Item;
@@ -110,7 +111,8 @@ final class DemoTold {
                     .and(RootFate.NEW_KEPT, 9),
                 70,
                 "fell into three by itself, hardly a cut",
-                "the middle was bare and rotten"),
+                "the middle was bare and rotten",
+                Way.OPENED),
             front("A", 4),
             List.of(front("B", 3), front("C", 3)))
         .pictured(112, "At the bench: part it", 6)
@@ -166,7 +168,8 @@ final class DemoTold {
                       .and(RootFate.HOLLOW, 9),
                   25,
                   "old roots came off by themselves",
-                  ""))
+                  "",
+                  Way.OPENED))
           .answer(26, CheckAnswer.AS_HOPED)
           .look(4, look -> look.roots(RootStage.SHORT).stands(Stability.FIRM));
     } else {
@@ -219,7 +222,8 @@ final class DemoTold {
                 RootTally.EMPTY.andAbout(100, RootFate.TIP_BROKEN, 1, RootFate.FIRM_KEPT),
                 35,
                 "soaked overnight, the moss slid off",
-                "some fine roots tore at the wall"))
+                "some fine roots tore at the wall",
+                Way.OPENED))
         .pictured(95, "At the bench: photograph it", 4)
         .answer(87, CheckAnswer.AS_HOPED)
         .answer(64, CheckAnswer.AS_HOPED)
@@ -237,7 +241,8 @@ final class DemoTold {
                     .and(RootFate.NEW_BROKEN, 1),
                 40,
                 "sits lower now, the new roots go in",
-                "one new tip broke on the rim"))
+                "one new tip broke on the rim",
+                Way.OPENED))
         .pictured(120, "At the bench: photograph it", 3)
         .pictured(120, "At the bench: how it went", 3)
         .answer(112, CheckAnswer.AS_HOPED)

@@ -9,9 +9,11 @@ import almanac.core.history.Origin;
 import almanac.core.history.PlantStatus;
 import almanac.core.history.Potting;
 import almanac.core.history.Stand;
+import almanac.core.history.Way;
 import almanac.core.jobs.JobSteps;
 import almanac.core.jobs.Task;
 import almanac.core.jobs.Work;
+import almanac.core.judgement.verdict.Step;
 import almanac.core.medium.PottedOn;
 import almanac.core.pots.Pot;
 import almanac.core.stock.Draw;
@@ -53,7 +55,7 @@ final class Finished {
     }
     happenings.add(
         new Happening.Worked(
-            told.tally().tally(), minutes(), told.well().strip(), told.badly().strip()));
+            told.tally().tally(), minutes(), told.well().strip(), told.badly().strip(), way()));
     if (told.done().contains(Task.APART) && plant.card().apartSince() == null) {
       happenings.add(new Happening.KeptApart(job.begunOn()));
     }
@@ -66,6 +68,13 @@ final class Finished {
       happenings.add(new Happening.Drew(draws));
     }
     return happenings;
+  }
+
+  private Way way() {
+    if (work.method().steps().contains(Step.CUT_TO_CLEAN)) {
+      return Way.CUT;
+    }
+    return work.method().intact() ? Way.WHOLE : Way.OPENED;
   }
 
   /** What it stands in now, if it was filled anew. */

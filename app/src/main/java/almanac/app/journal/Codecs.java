@@ -40,6 +40,7 @@ public final class Codecs {
           new MappedCodec(),
           new DrewCodec(),
           new CheckedCodec(),
+          new PutOffCodec(),
           new FixedCodec(),
           new TaskCodec<>("ASKED", Asked.class, Asked::new, Asked::task, "To be done: {}"),
           new TaskCodec<>("DONE", Done.class, Done::new, Done::task, "Done: {}"),

@@ -9,6 +9,7 @@ import static java.util.stream.Collectors.toMap;
 import almanac.app.db.tables.records.WorkedRecord;
 import almanac.app.db.tables.records.WorkedRootRecord;
 import almanac.core.history.Happening.Worked;
+import almanac.core.history.Way;
 import almanac.core.tally.RootFate;
 import almanac.core.tally.RootTally;
 import almanac.core.words.Measure;
@@ -34,7 +35,12 @@ final class WorkedCodec implements Codec<Worked> {
   public void write(DSLContext db, long id, Worked worked) {
     db.executeInsert(
         new WorkedRecord(
-            id, worked.tally().byEye(), worked.minutes(), worked.well(), worked.badly()));
+            id,
+            worked.tally().byEye(),
+            worked.minutes(),
+            worked.well(),
+            worked.badly(),
+            worked.way().name()));
     var roots =
         worked.tally().counts().entrySet().stream()
             .map(count -> new WorkedRootRecord(id, count.getKey().name(), count.getValue()))
@@ -62,7 +68,11 @@ final class WorkedCodec implements Codec<Worked> {
         roots.stream()
             .collect(toMap(root -> RootFate.valueOf(root.getFate()), WorkedRootRecord::getRoots));
     return new Worked(
-        new RootTally(counts, row.getByEye()), row.getMinutes(), row.getWell(), row.getBadly());
+        new RootTally(counts, row.getByEye()),
+        row.getMinutes(),
+        row.getWell(),
+        row.getBadly(),
+        Way.valueOf(row.getWay()));
   }
 
   @Override

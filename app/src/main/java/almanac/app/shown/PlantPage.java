@@ -148,6 +148,8 @@ public record PlantPage(
       LocalDate early,
       LocalDate best,
       LocalDate late,
+      @Schema(nullable = true, description = "Why it was put off to these days, if it was")
+          String putOff,
       Urgency urgency) {
 
     /** A check as it stands on a day. */
@@ -164,6 +166,7 @@ public record PlantPage(
           window.early(),
           window.best(),
           window.late(),
+          open.putOff().orElse(null),
           open.urgency(day));
     }
   }

@@ -3,10 +3,12 @@ package almanac.core.diary;
 import almanac.core.figures.Figures;
 import almanac.core.followup.Aftercare;
 import almanac.core.followup.Check;
+import almanac.core.followup.Move;
 import almanac.core.followup.Series;
 import almanac.core.history.Happening;
 import almanac.core.history.Line;
 import almanac.core.history.Plant;
+import almanac.core.history.Way;
 import almanac.core.holding.Holding;
 import almanac.core.holding.KeptApart;
 import java.time.LocalDate;
@@ -46,8 +48,11 @@ public final class Diary {
             held(plant),
             courses.treat(plant),
             courses.underTreatment(plant),
-            courses.beside(plant))
+            courses.beside(plant),
+            new Wounds(plant, figures).wound(),
+            new Wounds(plant, figures).eye(today))
         .flatMap(Optional::stream)
+        .map(open -> asPromised(open, plant))
         .sorted(Comparator.comparing(open -> open.check().window().best()))
         .toList();
   }
@@ -59,10 +64,9 @@ public final class Diary {
     }
     var line = plant.potted();
     var moved = line.act().on();
-    boolean inFlower = ((Happening.Potted) line.happening()).inFlower();
-    boolean nursed = nursed(plant, line);
+    var move = move(plant, line);
     var open =
-        Aftercare.first(moved, inFlower, line.act().recordedOn(), figures)
+        Aftercare.first(move, line.act().recordedOn(), figures)
             .map(check -> OpenCheck.since(moved, check));
     var holding = plant.journal().holding();
     for (var later : holding.subList(holding.indexOf(line) + 1, holding.size())) {
@@ -71,28 +75,50 @@ public final class Diary {
           && !later.act().on().isBefore(moved)) {
         var written = later(later.act().recordedOn(), line.act().recordedOn());
         open =
-            Aftercare.next(
-                    checked.check().purpose(),
-                    checked.answer(),
-                    moved,
-                    inFlower,
-                    nursed,
-                    written,
-                    figures)
+            Aftercare.next(checked.check().purpose(), checked.answer(), move, written, figures)
                 .map(check -> OpenCheck.since(later.act().on(), check));
       }
     }
     return open;
   }
 
-  /** Whether so many roots were lost at that move that it is looked at week by week. */
-  private boolean nursed(Plant plant, Line potted) {
+  /** A move as its act tells it. */
+  private Move move(Plant plant, Line potted) {
+    var told =
+        plant.journal().holding().stream()
+            .filter(line -> line.act().id() == potted.act().id())
+            .map(Line::happening)
+            .toList();
+    var worked =
+        told.stream()
+            .filter(Happening.Worked.class::isInstance)
+            .map(Happening.Worked.class::cast)
+            .findFirst();
+    return new Move(
+        potted.act().on(),
+        ((Happening.Potted) potted.happening()).inFlower(),
+        worked
+            .map(Happening.Worked::tally)
+            .filter(tally -> !tally.empty() && tally.loss(figures).nursed())
+            .isPresent(),
+        worked.filter(work -> work.way() == Way.WHOLE).isPresent(),
+        told.stream()
+            .anyMatch(
+                happening ->
+                    happening instanceof Happening.Divided
+                        || happening instanceof Happening.PartedFrom));
+  }
+
+  /** On the day to which somebody put it off, if anybody did since it is known by its name. */
+  private static OpenCheck asPromised(OpenCheck open, Plant plant) {
     return plant.journal().holding().stream()
-        .filter(line -> line.act().id() == potted.act().id())
         .map(Line::happening)
-        .filter(Happening.Worked.class::isInstance)
-        .map(worked -> ((Happening.Worked) worked).tally())
-        .anyMatch(tally -> !tally.empty() && tally.loss(figures).nursed());
+        .filter(Happening.PutOff.class::isInstance)
+        .map(Happening.PutOff.class::cast)
+        .filter(putOff -> putOff.check().equals(open.name()))
+        .reduce((former, latter) -> latter)
+        .map(putOff -> open.putOff(putOff.until(), putOff.reason()))
+        .orElse(open);
   }
 
   private static LocalDate later(LocalDate one, LocalDate other) {

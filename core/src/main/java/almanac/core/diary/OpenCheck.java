@@ -5,17 +5,31 @@ import almanac.core.followup.Check;
 import almanac.core.followup.CheckName;
 import almanac.core.followup.FollowUpFigures;
 import almanac.core.followup.Purpose;
+import almanac.core.followup.Window;
 import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.Optional;
 
 /**
  * A check that is still to be made.
  *
  * @param name by which it is known
  * @param check what for and when
+ * @param putOff why it was put off, in the collector's own words, if it was
  */
-public record OpenCheck(CheckName name, Check check) {
+public record OpenCheck(CheckName name, Check check, Optional<String> putOff) {
   static OpenCheck since(LocalDate day, Check check) {
-    return new OpenCheck(new CheckName(check.purpose(), day), check);
+    return new OpenCheck(new CheckName(check.purpose(), day), check, Optional.empty());
+  }
+
+  /** The same on another day, which somebody chose. */
+  OpenCheck putOff(LocalDate until, String reason) {
+    var window = check.window();
+    long late = ChronoUnit.DAYS.between(window.best(), window.late());
+    return new OpenCheck(
+        name,
+        new Check(check.purpose(), new Window(until, until, until.plusDays(late))),
+        Optional.of(reason));
   }
 
   /**

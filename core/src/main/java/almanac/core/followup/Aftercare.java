@@ -4,6 +4,7 @@ import almanac.core.figures.Figure;
 import almanac.core.figures.Figures;
 import almanac.core.tally.TallyFigures;
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
@@ -11,46 +12,55 @@ import java.util.Optional;
 public final class Aftercare {
   private Aftercare() {}
 
-  /**
-   * The checks after a full repot, first to last.
-   *
-   * @param potted the day of the move
-   * @param inFlower whether it was in bud or flower on that day
-   */
-  public static List<Check> afterRepot(LocalDate potted, boolean inFlower, Figures figures) {
+  /** The checks after a move, first to last. */
+  public static List<Check> of(Move move, Figures figures) {
     var f = figures;
-    return List.of(
-        check(Purpose.STANDS, potted, FollowUpFigures.STANDS_EARLY, FollowUpFigures.STANDS_LATE, f),
-        inFlower
-            ? check(
-                Purpose.ROOT_TIPS,
-                potted,
-                FollowUpFigures.ROOT_TIPS_IN_FLOWER_EARLY,
-                FollowUpFigures.ROOT_TIPS_IN_FLOWER_LATE,
-                f)
-            : check(
-                Purpose.ROOT_TIPS,
-                potted,
-                FollowUpFigures.ROOT_TIPS_EARLY,
-                FollowUpFigures.ROOT_TIPS_LATE,
-                f),
-        check(
-            Purpose.ANCHORED,
-            potted,
-            FollowUpFigures.ANCHORED_EARLY,
-            FollowUpFigures.ANCHORED_LATE,
-            f),
-        check(Purpose.MEDIUM, potted, FollowUpFigures.MEDIUM_EARLY, FollowUpFigures.MEDIUM_LATE, f),
-        check(Purpose.YEAR, potted, FollowUpFigures.YEAR_EARLY, FollowUpFigures.YEAR_LATE, f));
+    var on = move.on();
+    var checks = new ArrayList<Check>();
+    if (move.parted()) {
+      checks.add(
+          check(Purpose.WATER, on, FollowUpFigures.WATER_EARLY, FollowUpFigures.WATER_LATE, f));
+    }
+    checks.add(
+        check(Purpose.STANDS, on, FollowUpFigures.STANDS_EARLY, FollowUpFigures.STANDS_LATE, f));
+    if (!move.whole()) {
+      checks.add(rootTips(move, f));
+      checks.add(
+          check(
+              Purpose.ANCHORED,
+              on,
+              FollowUpFigures.ANCHORED_EARLY,
+              FollowUpFigures.ANCHORED_LATE,
+              f));
+      checks.add(
+          check(Purpose.MEDIUM, on, FollowUpFigures.MEDIUM_EARLY, FollowUpFigures.MEDIUM_LATE, f));
+    }
+    checks.add(check(Purpose.YEAR, on, FollowUpFigures.YEAR_EARLY, FollowUpFigures.YEAR_LATE, f));
+    return List.copyOf(checks);
+  }
+
+  private static Check rootTips(Move move, Figures figures) {
+    return move.inFlower()
+        ? check(
+            Purpose.ROOT_TIPS,
+            move.on(),
+            FollowUpFigures.ROOT_TIPS_IN_FLOWER_EARLY,
+            FollowUpFigures.ROOT_TIPS_IN_FLOWER_LATE,
+            figures)
+        : check(
+            Purpose.ROOT_TIPS,
+            move.on(),
+            FollowUpFigures.ROOT_TIPS_EARLY,
+            FollowUpFigures.ROOT_TIPS_LATE,
+            figures);
   }
 
   /**
    * The first check after a move that can still be made; a window that has closed by then is not
    * booked any more.
    */
-  public static Optional<Check> first(
-      LocalDate potted, boolean inFlower, LocalDate today, Figures figures) {
-    return afterRepot(potted, inFlower, figures).stream()
+  public static Optional<Check> first(Move move, LocalDate today, Figures figures) {
+    return of(move, figures).stream()
         .filter(check -> !check.window().late().isBefore(today))
         .findFirst();
   }
@@ -60,17 +70,10 @@ public final class Aftercare {
    *
    * @param answered what was checked
    * @param answer what was found; trouble and doubt bring the same check again
-   * @param nursed whether so many roots were lost that it is looked at week by week
    * @return nothing after the last check of the year, or if the check was not about a move
    */
   public static Optional<Check> next(
-      Purpose answered,
-      CheckAnswer answer,
-      LocalDate potted,
-      boolean inFlower,
-      boolean nursed,
-      LocalDate today,
-      Figures figures) {
+      Purpose answered, CheckAnswer answer, Move move, LocalDate today, Figures figures) {
     if (answered.series() != Series.AFTERCARE) {
       return Optional.empty();
     }
@@ -78,32 +81,32 @@ public final class Aftercare {
       case NOT_AS_HOPED -> again(answered, today, FollowUpFigures.AGAIN_TROUBLE, figures);
       case CANNOT_TELL -> again(answered, today, FollowUpFigures.AGAIN_UNSURE, figures);
       case AS_HOPED ->
-          nursed
-              ? weekly(potted, inFlower, today, figures)
-                  .or(() -> following(answered, potted, inFlower, today, figures))
-              : following(answered, potted, inFlower, today, figures);
+          move.nursed() && answered != Purpose.WATER
+              ? weekly(move, today, figures).or(() -> following(answered, move, today, figures))
+              : following(answered, move, today, figures);
     };
   }
 
   private static Optional<Check> following(
-      Purpose answered, LocalDate potted, boolean inFlower, LocalDate today, Figures figures) {
-    return afterRepot(potted, inFlower, figures).stream()
+      Purpose answered, Move move, LocalDate today, Figures figures) {
+    return of(move, figures).stream()
         .filter(check -> check.purpose().compareTo(answered) > 0)
         .filter(check -> !check.window().late().isBefore(today))
         .findFirst();
   }
 
   /** While it is nursed: whether it stands, and from the time that new tips are due, for those. */
-  private static Optional<Check> weekly(
-      LocalDate potted, boolean inFlower, LocalDate today, Figures figures) {
+  private static Optional<Check> weekly(Move move, LocalDate today, Figures figures) {
     var then = today.plusDays(figures.count(TallyFigures.NURSED_EVERY));
-    if (then.isAfter(potted.plusDays(figures.count(TallyFigures.NURSED_FOR)))) {
+    if (then.isAfter(move.on().plusDays(figures.count(TallyFigures.NURSED_FOR)))) {
       return Optional.empty();
     }
     var tips =
         figures.count(
-            inFlower ? FollowUpFigures.ROOT_TIPS_IN_FLOWER_EARLY : FollowUpFigures.ROOT_TIPS_EARLY);
-    var purpose = then.isBefore(potted.plusDays(tips)) ? Purpose.STANDS : Purpose.ROOT_TIPS;
+            move.inFlower()
+                ? FollowUpFigures.ROOT_TIPS_IN_FLOWER_EARLY
+                : FollowUpFigures.ROOT_TIPS_EARLY);
+    var purpose = then.isBefore(move.on().plusDays(tips)) ? Purpose.STANDS : Purpose.ROOT_TIPS;
     return again(purpose, today, TallyFigures.NURSED_EVERY, figures);
   }
 

@@ -7,6 +7,10 @@ import almanac.core.figures.FigureGroup;
 public final class FollowUpFigures {
   public static final FigureGroup GROUP = new FigureGroup("check", "Follow-up checks");
 
+  public static final Figure WATER_EARLY =
+      GROUP.days("water-early", 2, "Wounds of a division are dry after two days at the soonest");
+  public static final Figure WATER_LATE =
+      GROUP.days("water-late", 5, "Longer than five days its roots suffer");
   public static final Figure STANDS_EARLY =
       GROUP.days("stands-early", 7, "After a week a loose plant shows itself");
   public static final Figure STANDS_LATE =
@@ -36,10 +40,29 @@ public final class FollowUpFigures {
   public static final Figure AGAIN_UNSURE =
       GROUP.days("again-cannot-tell", 14, "In a fortnight it will show");
 
+  public static final Figure WOUND_FIRST =
+      GROUP.days("wound-first", 3, "Rot that was left goes on within three days");
+  public static final Figure WOUND_SECOND =
+      GROUP.days("wound-second", 7, "After a week a clean wound is dry");
+  public static final Figure WOUND_LAST =
+      GROUP.days("wound-last", 14, "What is clean after a fortnight stays clean");
+  public static final Figure WOUND_SLACK =
+      GROUP.days("wound-slack", 1, "Rot does not wait longer than a day");
+  public static final Figure EYE_FIRST =
+      GROUP.days("eye-first", 30, "An eye needs about a month to swell");
+  public static final Figure EYE_LAST =
+      GROUP.days("eye-last", 60, "One that sleeps after two months sleeps on");
+  public static final Figure EYE_SLACK =
+      GROUP.days("eye-slack", 7, "A week early or late it has swollen as far");
+  public static final Figure PUT_OFF_MOST =
+      GROUP.days("put-off-most", 180, "What is put off for longer is not looked at");
   public static final Figure SOON =
       GROUP.days("soon", 42, "Six weeks ahead can be planned for; what lies further off waits");
 
   static {
+    GROUP.inOrder(WATER_EARLY, WATER_LATE);
+    GROUP.inOrder(WOUND_SLACK, WOUND_FIRST, WOUND_SECOND, WOUND_LAST);
+    GROUP.inOrder(EYE_SLACK, EYE_FIRST, EYE_LAST);
     GROUP.inOrder(STANDS_EARLY, STANDS_LATE);
     GROUP.inOrder(ROOT_TIPS_EARLY, ROOT_TIPS_LATE);
     GROUP.inOrder(ROOT_TIPS_IN_FLOWER_EARLY, ROOT_TIPS_IN_FLOWER_LATE);

@@ -9,6 +9,10 @@ public enum Purpose {
       Series.AS_JUDGED,
       "Look again",
       "Newest roots, bloom, and what the slip lists as not looked at"),
+  WATER(
+      Series.AFTERCARE,
+      "First watering",
+      "Wounds dry and closed? Then water as the mix wants; else let them dry on"),
   STANDS(
       Series.AFTERCARE,
       "Does it stand?",
@@ -43,7 +47,15 @@ public enum Purpose {
   BESIDE(
       Series.NEIGHBOUR,
       "Beside one under treatment: look it over",
-      "Undersides of leaves, sheaths, where leaves touch: has it come over?");
+      "Undersides of leaves, sheaths, where leaves touch: has it come over?"),
+  WOUND(
+      Series.WOUND,
+      "Is the cut clean?",
+      "Dry and hard where it was cut; nothing soft, dark or smelling beside it"),
+  EYE(
+      Series.EYE,
+      "Does an eye shoot?",
+      "Green and swelling at the base of the growth behind the broken one");
 
   private final Series series;
   private final String title;
@@ -63,7 +75,7 @@ public enum Purpose {
   /** How it can be answered with a tap; a reading cannot. */
   public List<Tick> ticks() {
     return switch (series) {
-      case AFTERCARE ->
+      case AFTERCARE, WOUND, EYE ->
           List.of(
               new Tick(CheckAnswer.AS_HOPED, "As hoped"),
               new Tick(CheckAnswer.NOT_AS_HOPED, "Not as hoped"),
@@ -83,7 +95,7 @@ public enum Purpose {
   public boolean answeredByLooking() {
     return switch (series) {
       case AS_JUDGED, KEPT_APART, UNDER_TREATMENT, NEIGHBOUR -> true;
-      case AFTERCARE, HELD, TREATMENT -> false;
+      case AFTERCARE, HELD, TREATMENT, WOUND, EYE -> false;
     };
   }
 

@@ -15,5 +15,9 @@ public enum Series {
   /** The looks between them. */
   UNDER_TREATMENT,
   /** As it stood beside a plant under treatment. */
-  NEIGHBOUR
+  NEIGHBOUR,
+  /** After rot was cut out of it. */
+  WOUND,
+  /** After a lead broke off. */
+  EYE
 }

@@ -37,6 +37,7 @@ public final class GoesAlong {
           Happening.Held.class,
           Happening.Freed.class,
           Happening.Asked.class,
+          Happening.PutOff.class,
           Happening.Beside.class,
           Happening.Done.class,
           Happening.SetAside.class,

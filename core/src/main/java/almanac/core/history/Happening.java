@@ -79,8 +79,10 @@ public sealed interface Happening {
    * @param minutes how long it took; 0 if nobody says
    * @param well what went well, in the collector's own words; may be empty
    * @param badly what did not; may be empty
+   * @param way whether the ball was opened, stayed whole, or rot was cut out
    */
-  record Worked(RootTally tally, int minutes, String well, String badly) implements Happening {}
+  record Worked(RootTally tally, int minutes, String well, String badly, Way way)
+      implements Happening {}
 
   /** It was drawn as it stood in its pot, growth by growth. */
   record Mapped(RhizomeMap map) implements Happening {}
@@ -146,6 +148,14 @@ public sealed interface Happening {
 
   /** A check was answered. */
   record Checked(CheckName check, CheckAnswer answer) implements Happening {}
+
+  /**
+   * A check was put off.
+   *
+   * @param until the day for it now
+   * @param reason in the collector's own words
+   */
+  record PutOff(CheckName check, LocalDate until, String reason) implements Happening {}
 
   /** The act that this one stands against should not have been written. */
   record Withdrawn() implements Happening {}

@@ -1,5 +1,6 @@
 package almanac.core.history;
 
+import almanac.core.followup.Purpose;
 import almanac.core.inspection.Inspection;
 import almanac.core.inspection.Spot;
 import java.time.LocalDate;
@@ -125,7 +126,16 @@ public final class Speaking {
   private void checks() {
     var since = holding.subList(holding.indexOf(plant.potted()), holding.size());
     since.stream()
-        .filter(line -> line.happening() instanceof Happening.Checked)
+        .filter(
+            line ->
+                line.happening() instanceof Happening.Checked
+                    || line.happening() instanceof Happening.PutOff)
+        .forEach(this::keep);
+    holding.stream()
+        .filter(
+            line ->
+                line.happening() instanceof Happening.Checked checked
+                    && checked.check().purpose() == Purpose.EYE)
         .forEach(this::keep);
   }
 

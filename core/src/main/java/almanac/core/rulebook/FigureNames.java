@@ -219,6 +219,16 @@ final class FigureNames {
       hold.apart-slack-days = A look at it may be late by
       hold.apart-step-days = Kept apart longer in steps of
       hold.apart-clean-looks = Clean looks in a row that end it
+      check.water-early = After a division: first watering, at the soonest
+      check.water-late = After a division: first watering, at the latest
+      check.wound-first = Rot cut out: first look
+      check.wound-second = Rot cut out: second look
+      check.wound-last = Rot cut out: last look
+      check.wound-slack = A look at a wound may be late by
+      check.eye-first = A lead broken off: first look for an eye
+      check.eye-last = A lead broken off: last look for an eye
+      check.eye-slack = A look for an eye may be late by
+      check.put-off-most = A check is put off for at most
       treat.look-step-days = Under treatment: days from look to look
       treat.clean-looks = Clean looks in a row that end a course
       treat.slack-days = A look or a treatment may be late by

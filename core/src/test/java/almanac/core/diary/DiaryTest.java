@@ -14,6 +14,8 @@ import almanac.core.history.Journal;
 import almanac.core.history.Line;
 import almanac.core.history.Plant;
 import almanac.core.history.Potting;
+import almanac.core.history.Way;
+import almanac.core.inspection.Breakage;
 import almanac.core.inspection.Inspection;
 import almanac.core.inspection.Item;
 import almanac.core.inspection.Pests;
@@ -21,6 +23,7 @@ import almanac.core.medium.Component;
 import almanac.core.medium.Mix;
 import almanac.core.medium.Moisture;
 import almanac.core.medium.PottedOn;
+import almanac.core.tally.RootTally;
 import almanac.core.treatments.Course;
 import almanac.core.treatments.Foe;
 import java.time.LocalDate;
@@ -177,6 +180,56 @@ class DiaryTest {
     assertThat(open(CAME.plusDays(4)))
         .extracting(open -> open.check().purpose().series())
         .containsOnly(Series.AS_JUDGED);
+  }
+
+  @Test
+  void whatIsPutOffMovesToItsDayWithItsReasonUntilItIsAnswered() {
+    potted(CAME, null);
+    var wanted = of(Series.AS_JUDGED, NEXT_YEAR);
+    var until = wanted.check().window().best().plusDays(20);
+    var act = on(CAME.plusDays(3), null, new Happening.PutOff(wanted.name(), until, "Away"));
+    var moved = of(Series.AS_JUDGED, NEXT_YEAR);
+    assertThat(moved.name()).isEqualTo(wanted.name());
+    assertThat(moved.check().window().early()).isEqualTo(until);
+    assertThat(moved.check().window().late()).isAfterOrEqualTo(until);
+    assertThat(moved.putOff()).contains("Away");
+    on(CAME.plusDays(4), act, new Happening.Withdrawn());
+    assertThat(of(Series.AS_JUDGED, NEXT_YEAR)).isEqualTo(wanted);
+    on(CAME.plusDays(5), null, new Happening.PutOff(wanted.name(), until, "Away"));
+    looked(CAME.plusDays(6));
+    assertThat(of(Series.AS_JUDGED, NEXT_YEAR).putOff()).isEmpty();
+  }
+
+  @Test
+  void aLeadThatBrokeOffIsLookedAtForAnEyeUntilOneIsSeen() {
+    potted(CAME, null);
+    on(
+        CAME.plusDays(10),
+        null,
+        new Happening.Inspected(
+            Inspection.on(CAME.plusDays(10))
+                .with(Item.BREAKAGE, Item.BREAKAGE.saw(Breakage.LEAD_SNAPPED))));
+    var eye = of(Series.EYE, CAME.plusDays(20));
+    assertThat(eye.check().window().best()).isEqualTo(CAME.plusDays(40));
+    on(CAME.plusDays(41), null, new Happening.Checked(eye.name(), CheckAnswer.CANNOT_TELL));
+    assertThat(of(Series.EYE, CAME.plusDays(42)).check().window().best())
+        .isEqualTo(CAME.plusDays(70));
+    on(
+        CAME.plusDays(70),
+        null,
+        new Happening.Checked(of(Series.EYE, CAME.plusDays(70)).name(), CheckAnswer.AS_HOPED));
+    assertThat(open(CAME.plusDays(71))).noneMatch(open -> open.check().purpose() == Purpose.EYE);
+  }
+
+  @Test
+  void rotThatWasCutOutAtTheBenchIsLookedAtInThreeDays() {
+    potted(CAME, null);
+    var moved = potted(MOVED, null);
+    assertThat(open(MOVED)).noneMatch(open -> open.check().purpose() == Purpose.WOUND);
+    lines.add(
+        new Line(
+            lines.size() + 1, moved, new Happening.Worked(RootTally.EMPTY, 20, "", "", Way.CUT)));
+    assertThat(of(Series.WOUND, MOVED).check().window().best()).isEqualTo(MOVED.plusDays(3));
   }
 
   @Test

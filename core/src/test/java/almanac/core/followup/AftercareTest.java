@@ -9,20 +9,22 @@ import almanac.core.figures.Figures;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
+import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
 
 class AftercareTest {
   private static final LocalDate MOVED = LocalDate.of(2027, 5, 15);
   private static final Figures FIGURES = Figures.standard();
+  private static final Move MOVE = Move.repotted(MOVED, false);
 
   private static Optional<Check> next(Purpose purpose, CheckAnswer answer, int day) {
-    return Aftercare.next(purpose, answer, MOVED, false, false, MOVED.plusDays(day), FIGURES);
+    return Aftercare.next(purpose, answer, MOVE, MOVED.plusDays(day), FIGURES);
   }
 
   @Test
   void theChecksOfAYearFollowOneAnother() {
-    var first = Aftercare.first(MOVED, false, MOVED, FIGURES).orElseThrow();
+    var first = Aftercare.first(MOVE, MOVED, FIGURES).orElseThrow();
     assertThat(first.purpose()).isEqualTo(Purpose.STANDS);
     assertThat(first.window())
         .isEqualTo(new Window(MOVED.plusDays(7), MOVED.plusDays(8), MOVED.plusDays(10)));
@@ -47,7 +49,7 @@ class AftercareTest {
   @Test
   void inFlowerRootTipsAreLookedForLater() {
     var tips =
-        Aftercare.afterRepot(MOVED, true, FIGURES).stream()
+        Aftercare.of(Move.repotted(MOVED, true), FIGURES).stream()
             .filter(check -> check.purpose() == Purpose.ROOT_TIPS)
             .findFirst()
             .orElseThrow();
@@ -56,14 +58,14 @@ class AftercareTest {
 
   @Test
   void aRepotWrittenDownLateBooksOnlyWhatCanStillBeSeen() {
-    var first = Aftercare.first(MOVED, false, MOVED.plusDays(60), FIGURES).orElseThrow();
+    var first = Aftercare.first(MOVE, MOVED.plusDays(60), FIGURES).orElseThrow();
     assertThat(first.purpose()).isEqualTo(Purpose.ANCHORED);
-    assertThat(Aftercare.first(MOVED, false, MOVED.plusYears(2), FIGURES)).isEmpty();
+    assertThat(Aftercare.first(MOVE, MOVED.plusYears(2), FIGURES)).isEmpty();
   }
 
   @Test
   void aQuietVerdictNeedsNoCheckOfItsOwnWhileAftercareComesSooner() {
-    var aftercare = Aftercare.first(MOVED, false, MOVED, FIGURES);
+    var aftercare = Aftercare.first(MOVE, MOVED, FIGURES);
     var later = new Check(Purpose.AS_JUDGED, Window.about(MOVED.plusDays(90), MOVED, 0.2));
     var sooner = new Check(Purpose.AS_JUDGED, Window.between(MOVED, MOVED.plusDays(1)));
     assertThat(Aftercare.leavesRoomFor(later, aftercare)).isFalse();
@@ -76,7 +78,7 @@ class AftercareTest {
   @Test
   void whatLostMostOfItsRootsIsLookedAtEveryWeekForSixWeeks() {
     var looks = new ArrayList<String>();
-    var day = Aftercare.first(MOVED, false, MOVED, FIGURES).orElseThrow().window().best();
+    var day = Aftercare.first(MOVE, MOVED, FIGURES).orElseThrow().window().best();
     var check = nursed(Purpose.STANDS, day).orElseThrow();
     while (check.purpose().compareTo(Purpose.ANCHORED) < 0) {
       day = check.window().best();
@@ -88,6 +90,58 @@ class AftercareTest {
   }
 
   private static Optional<Check> nursed(Purpose answered, LocalDate day) {
-    return Aftercare.next(answered, CheckAnswer.AS_HOPED, MOVED, false, true, day, FIGURES);
+    return Aftercare.next(answered, CheckAnswer.AS_HOPED, MOVE.thenNursed(), day, FIGURES);
+  }
+
+  @Test
+  void aBallThatStayedWholeIsLookedAtOnceAndAfterAYear() {
+    var whole = new Move(MOVED, false, false, true, false);
+    assertThat(Aftercare.of(whole, FIGURES))
+        .extracting(Check::purpose)
+        .containsExactly(Purpose.STANDS, Purpose.YEAR);
+    assertThat(Aftercare.next(Purpose.STANDS, AS_HOPED, whole, MOVED.plusDays(9), FIGURES))
+        .map(Check::purpose)
+        .contains(Purpose.YEAR);
+  }
+
+  @Test
+  void aDivisionIsWateredOnceItsWoundsAreDryAndNotBefore() {
+    var parted = new Move(MOVED, false, true, false, true);
+    var water = Aftercare.first(parted, MOVED, FIGURES).orElseThrow();
+    assertThat(water.purpose()).isEqualTo(Purpose.WATER);
+    assertThat(water.window().early()).isEqualTo(MOVED.plusDays(2));
+    assertThat(water.window().late()).isEqualTo(MOVED.plusDays(5));
+    assertThat(Aftercare.next(Purpose.WATER, AS_HOPED, parted, MOVED.plusDays(3), FIGURES))
+        .as("nursed or not, then it is seen whether it stands")
+        .map(Check::purpose)
+        .contains(Purpose.STANDS);
+  }
+
+  @Test
+  void cutRotIsLookedAtThriceAndSoonerAgainWhereItIsNotClean() {
+    var days =
+        List.of(
+            FollowUpFigures.WOUND_FIRST, FollowUpFigures.WOUND_SECOND, FollowUpFigures.WOUND_LAST);
+    var answered = new ArrayList<Repeated.Answered>();
+    var looked = new ArrayList<Integer>();
+    for (int i = 0; i < 4; i++) {
+      var next =
+          Repeated.next(Purpose.WOUND, MOVED, days, FollowUpFigures.WOUND_SLACK, answered, FIGURES);
+      if (next.isEmpty()) {
+        break;
+      }
+      var best = next.get().window().best();
+      looked.add((int) ChronoUnit.DAYS.between(MOVED, best));
+      answered.add(new Repeated.Answered(AS_HOPED, best));
+    }
+    assertThat(looked).containsExactly(3, 7, 14);
+    answered.add(new Repeated.Answered(NOT_AS_HOPED, MOVED.plusDays(15)));
+    assertThat(
+            Repeated.next(
+                    Purpose.WOUND, MOVED, days, FollowUpFigures.WOUND_SLACK, answered, FIGURES)
+                .orElseThrow()
+                .window()
+                .best())
+        .isEqualTo(MOVED.plusDays(18));
   }
 }

@@ -8,6 +8,7 @@ import almanac.core.figures.Figures;
 import almanac.core.followup.Aftercare;
 import almanac.core.followup.CheckAnswer;
 import almanac.core.followup.FollowUpFigures;
+import almanac.core.followup.Move;
 import almanac.core.followup.Purpose;
 import almanac.core.history.Approach;
 import almanac.core.holding.Holding;
@@ -61,9 +62,14 @@ class FiguresTogetherTest {
 
   private static void everything(Figures figures, List<Situation> situations) {
     for (boolean inFlower : new boolean[] {true, false}) {
-      assertThat(Aftercare.afterRepot(DAY, inFlower, figures)).hasSize(5);
+      assertThat(Aftercare.of(Move.repotted(DAY, inFlower), figures)).hasSize(5);
       for (var answer : CheckAnswer.values()) {
-        Aftercare.next(Purpose.STANDS, answer, DAY, inFlower, inFlower, DAY.plusDays(9), figures);
+        Aftercare.next(
+            Purpose.STANDS,
+            answer,
+            inFlower ? Move.repotted(DAY, true).thenNursed() : Move.repotted(DAY, false),
+            DAY.plusDays(9),
+            figures);
       }
     }
     assertThat(Holding.of(List.of(), DAY, figures).check()).isNotNull();
