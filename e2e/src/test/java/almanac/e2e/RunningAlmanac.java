@@ -27,11 +27,16 @@ final class RunningAlmanac implements AutoCloseable {
 
   /** Starts the program on a free port and waits until it says that it is open. */
   static RunningAlmanac start(Path data, String... more) {
+    return startOn(TODAY, data, more);
+  }
+
+  /** The same on another day. */
+  static RunningAlmanac startOn(String today, Path data, String... more) {
     try {
       var process =
           launch(
               Stream.concat(
-                      Stream.of("--port=0", "--today=" + TODAY, "--data=" + data), Stream.of(more))
+                      Stream.of("--port=0", "--today=" + today, "--data=" + data), Stream.of(more))
                   .toList());
       return new RunningAlmanac(process, addressSaidBy(process));
     } catch (IOException e) {

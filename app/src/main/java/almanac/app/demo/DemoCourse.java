@@ -17,6 +17,7 @@ import java.util.stream.Stream;
 final class DemoCourse {
   private static final int BEGUN = 10;
   private static final int SINCE = 3;
+  private static final int BETWEEN = 5;
   private static final Course SOAP =
       new Course(
           UUID.nameUUIDFromBytes(new byte[] {1}), "Soft soap spray from the shed", Foe.PESTS, 7, 3);
@@ -44,7 +45,7 @@ final class DemoCourse {
     beside.get(0).look(BEGUN, look -> look.saw(Item.PESTS, Pests.NONE));
     treat(SINCE);
     treated.forEach(plant -> plant.look(SINCE, look -> look.saw(Item.PESTS, Pests.NONE)));
-    beside.get(0).look(SINCE, look -> look.saw(Item.PESTS, Pests.NONE));
+    beside.get(0).look(BETWEEN, look -> look.saw(Item.PESTS, Pests.NONE));
   }
 
   private void treat(int daysAgo) {

@@ -11,8 +11,10 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Random;
 import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 
@@ -139,6 +141,51 @@ class RoundsTest {
     }
     assertThat(several).as("plans with several walks").isGreaterThan(100);
     assertThat(away).as("plans round a holiday").isGreaterThan(50);
+  }
+
+  @Test
+  void whatWasPlannedStaysAsItWasUntilTheDayOfItsFirstWalk() {
+    var random = new Random(23);
+    int passed = 0;
+    int several = 0;
+    for (int run = 0; run < 400; run++) {
+      var days = days(random);
+      var looks = new ArrayList<ToLook<String>>();
+      for (int i = 0; i < 2 + random.nextInt(8); i++) {
+        int early = 2 + random.nextInt(30);
+        int best = early + random.nextInt(6);
+        looks.add(look("l" + i, early, best, best + random.nextInt(6)));
+      }
+      var first = plan(days, looks);
+      var from = first.get(0).day();
+      several += first.size() > 1 ? 1 : 0;
+      for (var day = TODAY; !day.isAfter(from); day = day.plusDays(1)) {
+        assertThat(byDay(Rounds.plan(looks, days, day, Figures.standard()).rounds()))
+            .isEqualTo(byDay(first));
+        passed++;
+      }
+    }
+    assertThat(passed).as("days on which it was planned anew").isGreaterThan(2000);
+    assertThat(several).as("plans with several walks").isGreaterThan(200);
+  }
+
+  /** Who is looked at when; what was planned outside its window is overdue one day. */
+  private static Map<LocalDate, Set<ToLook<String>>> byDay(List<PlannedRound<String>> rounds) {
+    return rounds.stream()
+        .collect(Collectors.toMap(PlannedRound::day, round -> Set.copyOf(round.all())));
+  }
+
+  @Test
+  void aLeapDayAndTheNightsOnWhichClocksAreChangedAreDaysLikeAnyOther() {
+    var leap = LocalDate.of(2028, 2, 29);
+    var clocks = LocalDate.of(2028, 3, 26);
+    var looks =
+        List.of(
+            new ToLook<>("leap", new Window(leap, leap, leap)),
+            new ToLook<>("clocks", new Window(clocks, clocks, clocks)));
+    var rounds =
+        Rounds.plan(looks, WalkingDays.EVERY_DAY, leap.minusDays(3), Figures.standard()).rounds();
+    assertThat(rounds).extracting(PlannedRound::day).containsExactly(leap, clocks);
   }
 
   private static WalkingDays days(Random random) {
