@@ -4,6 +4,7 @@
   import { Saving } from '$lib/api/saving.svelte';
   import { failed, saved } from '$lib/shell/toaster';
   import { short, span } from '$lib/words/dates';
+  import Sentence from '$lib/words/Sentence.svelte';
   import PutOff from './PutOff.svelte';
 
   interface Props {
@@ -45,7 +46,11 @@
       <span class="quiet">{of.placeName}</span>
     {/if}
     <p><b>{check.title}</b> <span class="quiet">{check.lookFor}</span></p>
-    {#if check.putOff}<p class="quiet">Put off: {check.putOff}</p>{/if}
+    {#if check.putOff}
+      <p class="quiet">Put off: {check.putOff}</p>
+    {:else if check.why}
+      <p class="quiet"><Sentence parts={check.why} {today} /></p>
+    {/if}
   </div>
   <p class="when">
     {span(check.early, check.late, today)}

@@ -20,7 +20,9 @@ class OverAYearTest {
     try (var almanac = RunningAlmanac.startOn(day, data, "--demo");
         var browsing = Browsing.desk(almanac.address())) {
       task.accept(browsing);
-      assertThat(browsing.complaints()).isEmpty();
+      assertThat(browsing.complaints())
+          .allMatch(
+              complaint -> complaint.contains("status of 400"), "refused where no reason is given");
     }
   }
 

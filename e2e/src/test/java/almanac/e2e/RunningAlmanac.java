@@ -35,6 +35,7 @@ final class RunningAlmanac implements AutoCloseable {
     try {
       var process =
           launch(
+              unpacked(),
               Stream.concat(
                       Stream.of("--port=0", "--today=" + today, "--data=" + data), Stream.of(more))
                   .toList());
@@ -46,7 +47,8 @@ final class RunningAlmanac implements AutoCloseable {
 
   /** Starts the program with options it will refuse, and returns what it says. */
   static Refusal refused(String... options) throws IOException, InterruptedException {
-    var process = launch(List.of(options));
+    var jar = Path.of(System.getProperty("almanac.jar"));
+    var process = launch(List.of("-jar", jar.toString()), List.of(options));
     assertThat(process.waitFor(60, TimeUnit.SECONDS)).as("it gave up by itself").isTrue();
     var said = new String(process.getInputStream().readAllBytes());
     return new Refusal(process.exitValue(), said);
@@ -75,9 +77,21 @@ final class RunningAlmanac implements AutoCloseable {
     process.destroyForcibly();
   }
 
-  private static Process launch(List<String> options) throws IOException {
-    var jar = Path.of(System.getProperty("almanac.jar"));
-    assertThat(Files.exists(jar)).as("the packaged program at %s", jar).isTrue();
+  /** As {@code ./almanac run} starts it: unpacked, and with its classes archived. */
+  private static List<String> unpacked() {
+    var folder = Path.of(System.getProperty("almanac.unpacked"));
+    var jar = folder.resolve("mellow-almanac.jar");
+    assertThat(Files.exists(jar)).as("the unpacked program at %s", jar).isTrue();
+    return List.of(
+        "-XX:SharedArchiveFile=" + folder.resolve("classes.jsa"),
+        "-Xshare:auto",
+        "-Xlog:cds=off",
+        "-Xlog:cds+dynamic=off",
+        "-jar",
+        jar.toString());
+  }
+
+  private static Process launch(List<String> program, List<String> options) throws IOException {
     var command =
         new ArrayList<>(
             List.of(
@@ -85,9 +99,8 @@ final class RunningAlmanac implements AutoCloseable {
                 "-XX:TieredStopAtLevel=1",
                 "-XX:+UseSerialGC",
                 "-Xmx256m",
-                "-Dspring.aot.enabled=true",
-                "-jar",
-                jar.toString()));
+                "-Dspring.aot.enabled=true"));
+    command.addAll(program);
     command.addAll(options);
     return new ProcessBuilder(command).redirectErrorStream(true).start();
   }

@@ -35,6 +35,7 @@ class Screenshots {
       shoot(desk, "/plants/Brassia Lock Keeper", "plant");
       shoot(desk, "/plants/Brassia Lock Keeper/inspect", "inspect");
       shoot(desk, "/bench", "bench-days");
+      shoot(desk, "/year", "year");
       shoot(desk, "/tags", "tags");
       shoot(desk, "/settings", "settings");
       shoot(desk, "/guide#newRoots", "guide");
@@ -45,13 +46,6 @@ class Screenshots {
       bench(desk, "bench");
       parting(desk);
       shoot(desk, "/stock", "stock");
-    }
-  }
-
-  @Test
-  void lamp() {
-    try (var lamp = Browsing.lamp(almanac.address())) {
-      shoot(lamp, "/plants/Brassia Lock Keeper", "plant-by-lamp");
     }
   }
 

@@ -150,6 +150,8 @@ public record PlantPage(
       LocalDate late,
       @Schema(nullable = true, description = "Why it was put off to these days, if it was")
           String putOff,
+      @Schema(nullable = true, description = "Why it lies there, where that is not plain")
+          List<Part> why,
       Urgency urgency) {
 
     /** A check as it stands on a day. */
@@ -167,6 +169,7 @@ public record PlantPage(
           window.best(),
           window.late(),
           open.putOff().orElse(null),
+          open.check().why().map(Part::of).orElse(null),
           open.urgency(day));
     }
   }

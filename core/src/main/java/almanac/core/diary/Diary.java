@@ -41,16 +41,18 @@ public final class Diary {
     }
     var aftercare = aftercare(plant);
     var courses = new Courses(figures);
+    var wound = new Wounds(plant, figures).wound();
+    var eye = new Wounds(plant, figures).eye(today);
     return Stream.of(
             aftercare,
-            asJudged(plant, judged, aftercare),
+            asJudged(plant, judged, List.of(aftercare, wound, eye)),
             apart(plant, today),
             held(plant),
             courses.treat(plant),
             courses.underTreatment(plant),
             courses.beside(plant),
-            new Wounds(plant, figures).wound(),
-            new Wounds(plant, figures).eye(today))
+            wound,
+            eye)
         .flatMap(Optional::stream)
         .map(open -> asPromised(open, plant))
         .sorted(Comparator.comparing(open -> open.check().window().best()))
@@ -127,7 +129,7 @@ public final class Diary {
 
   /** As the plant was judged when somebody last wrote of it. */
   private static Optional<OpenCheck> asJudged(
-      Plant plant, Function<LocalDate, Check> judged, Optional<OpenCheck> aftercare) {
+      Plant plant, Function<LocalDate, Check> judged, List<Optional<OpenCheck>> booked) {
     var newest =
         plant.journal().holding().stream()
             .filter(Diary::looked)
@@ -136,10 +138,14 @@ public final class Diary {
     var day = newest.act().recordedOn();
     var notBefore = newest.happening() instanceof Happening.Checked ? day.plusDays(1) : day;
     var check = judged.apply(day);
-    return Aftercare.leavesRoomFor(check, aftercare.map(OpenCheck::check))
+    var sooner =
+        booked.stream()
+            .flatMap(Optional::stream)
+            .map(OpenCheck::check)
+            .min(Comparator.comparing(each -> each.window().best()));
+    return Aftercare.leavesRoomFor(check, sooner)
         ? Optional.of(
-            OpenCheck.since(
-                newest.act().on(), new Check(check.purpose(), check.window().notBefore(notBefore))))
+            OpenCheck.since(newest.act().on(), check.on(check.window().notBefore(notBefore))))
         : Optional.empty();
   }
 

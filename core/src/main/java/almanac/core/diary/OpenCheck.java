@@ -27,9 +27,7 @@ public record OpenCheck(CheckName name, Check check, Optional<String> putOff) {
     var window = check.window();
     long late = ChronoUnit.DAYS.between(window.best(), window.late());
     return new OpenCheck(
-        name,
-        new Check(check.purpose(), new Window(until, until, until.plusDays(late))),
-        Optional.of(reason));
+        name, check.on(new Window(until, until, until.plusDays(late))), Optional.of(reason));
   }
 
   /**

@@ -11,6 +11,7 @@ import almanac.core.history.Plant;
 import almanac.core.history.Way;
 import almanac.core.inspection.Breakage;
 import almanac.core.inspection.Item;
+import almanac.core.judgement.figures.ReadinessFigures;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
@@ -22,7 +23,7 @@ final class Wounds {
       List.of(
           FollowUpFigures.WOUND_FIRST, FollowUpFigures.WOUND_SECOND, FollowUpFigures.WOUND_LAST);
   private static final List<Figure> EYE =
-      List.of(FollowUpFigures.EYE_FIRST, FollowUpFigures.EYE_LAST);
+      List.of(ReadinessFigures.SNAPPED_FIRST, ReadinessFigures.SNAPPED_AGAIN);
 
   private final Plant plant;
   private final Figures figures;

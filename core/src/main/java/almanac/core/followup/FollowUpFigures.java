@@ -48,10 +48,6 @@ public final class FollowUpFigures {
       GROUP.days("wound-last", 14, "What is clean after a fortnight stays clean");
   public static final Figure WOUND_SLACK =
       GROUP.days("wound-slack", 1, "Rot does not wait longer than a day");
-  public static final Figure EYE_FIRST =
-      GROUP.days("eye-first", 30, "An eye needs about a month to swell");
-  public static final Figure EYE_LAST =
-      GROUP.days("eye-last", 60, "One that sleeps after two months sleeps on");
   public static final Figure EYE_SLACK =
       GROUP.days("eye-slack", 7, "A week early or late it has swollen as far");
   public static final Figure PUT_OFF_MOST =
@@ -62,7 +58,6 @@ public final class FollowUpFigures {
   static {
     GROUP.inOrder(WATER_EARLY, WATER_LATE);
     GROUP.inOrder(WOUND_SLACK, WOUND_FIRST, WOUND_SECOND, WOUND_LAST);
-    GROUP.inOrder(EYE_SLACK, EYE_FIRST, EYE_LAST);
     GROUP.inOrder(STANDS_EARLY, STANDS_LATE);
     GROUP.inOrder(ROOT_TIPS_EARLY, ROOT_TIPS_LATE);
     GROUP.inOrder(ROOT_TIPS_IN_FLOWER_EARLY, ROOT_TIPS_IN_FLOWER_LATE);

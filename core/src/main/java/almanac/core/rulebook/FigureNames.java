@@ -225,8 +225,6 @@ final class FigureNames {
       check.wound-second = Rot cut out: second look
       check.wound-last = Rot cut out: last look
       check.wound-slack = A look at a wound may be late by
-      check.eye-first = A lead broken off: first look for an eye
-      check.eye-last = A lead broken off: last look for an eye
       check.eye-slack = A look for an eye may be late by
       check.put-off-most = A check is put off for at most
       treat.look-step-days = Under treatment: days from look to look

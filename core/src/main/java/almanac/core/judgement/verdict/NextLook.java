@@ -1,5 +1,7 @@
 package almanac.core.judgement.verdict;
 
+import static almanac.core.words.Sentence.say;
+
 import almanac.core.figures.Figures;
 import almanac.core.followup.Check;
 import almanac.core.followup.Purpose;
@@ -10,6 +12,7 @@ import almanac.core.judgement.figures.ReadinessFigures;
 import almanac.core.kinds.KindFigures;
 import almanac.core.kinds.Trait;
 import almanac.core.medium.MediumFigures;
+import almanac.core.words.Sentence;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.Optional;
@@ -41,12 +44,36 @@ final class NextLook {
       var day = next.in(JudgementFigures.FIRST_LOOK);
       return new Check(Purpose.FIRST_LOOK, Window.between(next.today, day));
     }
-    return new Check(
-        Purpose.AS_JUDGED,
-        next.soonAfterAFinding(
-            timing instanceof Timing.Waits waits
-                ? next.before(waits.awaited())
-                : next.quiet(verdict)));
+    if (timing instanceof Timing.Waits waits) {
+      var before = next.before(waits.awaited());
+      var window = next.soonAfterAFinding(before);
+      return new Check(
+          Purpose.AS_JUDGED,
+          window,
+          Optional.of(waits.awaited()).filter(wait -> window.equals(before)).map(next::why));
+    }
+    return new Check(Purpose.AS_JUDGED, next.soonAfterAFinding(next.quiet(verdict)));
+  }
+
+  /** Why a look for a wait lies where it does; it moves with the forecast. */
+  private Sentence why(Wait wait) {
+    if (wait.conditions().contains(WaitCondition.LOOK_AT_ROOTS)) {
+      return say("It waits for {}.", wait.words());
+    }
+    return wide(wait)
+        ? say(
+            "It waits for {}, which nobody can foretell well: half way to {}.",
+            wait.words(),
+            wait.likely())
+        : say(
+            "It waits for {}: shortly before {}, the first day on which that may be.",
+            wait.words(),
+            wait.earliest());
+  }
+
+  private boolean wide(Wait wait) {
+    return ChronoUnit.DAYS.between(wait.earliest(), wait.latest())
+        > figures.of(JudgementFigures.WIDE);
   }
 
   /** Shortly before the window opens; at half time if nobody can say well when that is. */
@@ -54,9 +81,8 @@ final class NextLook {
     if (wait.conditions().contains(WaitCondition.LOOK_AT_ROOTS)) {
       return Window.between(wait.earliest(), wait.latest());
     }
-    long span = ChronoUnit.DAYS.between(wait.earliest(), wait.latest());
     var best =
-        span > figures.of(JudgementFigures.WIDE)
+        wide(wait)
             ? today.plusDays(ChronoUnit.DAYS.between(today, wait.likely()) / 2)
             : wait.earliest().minusDays(figures.count(JudgementFigures.AHEAD));
     return endingBefore(wait.likely(), about(best));
