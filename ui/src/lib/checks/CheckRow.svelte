@@ -121,18 +121,21 @@
     background: var(--color-clay-wash);
     color: var(--color-clay);
   }
-  @media (max-width: 700px) {
-    .what > .quiet {
-      display: block;
-      margin-top: -10px;
-    }
-  }
   @media (max-width: 900px) {
     li {
       grid-template-columns: minmax(0, 1fr) auto;
     }
     .answers {
       grid-column: 1 / -1;
+    }
+  }
+  @media (max-width: 700px) {
+    li {
+      grid-template-columns: minmax(0, 1fr);
+    }
+    .what > .quiet {
+      display: block;
+      margin-top: -10px;
     }
   }
 </style>

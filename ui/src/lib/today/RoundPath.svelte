@@ -28,7 +28,8 @@
       return {
         place,
         x: points[first]!.x,
-        y: Math.min(points[first]!.y, points[first + 1]?.y ?? HEIGHT) - 15,
+        // The path climbs to the right, so that nothing lies below the names.
+        y: Math.max(points[first]!.y, points[first + 1]?.y ?? 0) + 19,
       };
     }),
   );

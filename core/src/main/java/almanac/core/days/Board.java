@@ -8,6 +8,7 @@ import ai.timefold.solver.core.api.domain.solution.ProblemFactCollectionProperty
 import ai.timefold.solver.core.api.domain.valuerange.ValueRangeProvider;
 import ai.timefold.solver.core.api.score.buildin.hardmediumsoftlong.HardMediumSoftLongScore;
 import java.util.List;
+import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 
 /** All jobs, all days, and how good the plan is; what the solver works on. */
@@ -38,6 +39,11 @@ final class Board {
 
   List<Seat> seats() {
     return seats;
+  }
+
+  /** How good it is; for boards that were solved. */
+  HardMediumSoftLongScore score() {
+    return Objects.requireNonNull(score);
   }
 
   /** How many minutes of a day are taken. */

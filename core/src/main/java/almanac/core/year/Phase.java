@@ -1,6 +1,7 @@
 package almanac.core.year;
 
 import java.time.LocalDate;
+import java.util.stream.Stream;
 
 /**
  * Days of one kind in a plant's year.
@@ -17,6 +18,17 @@ public record Phase(Kind kind, LocalDate from, LocalDate until) {
     UNSAFE,
     /** What can wait, waits: light or warmth do not carry it. */
     SHUT
+  }
+
+  /** Those of its days that are not among others. */
+  Stream<Phase> without(Phase other) {
+    if (other.until.isBefore(from) || other.from.isAfter(until)) {
+      return Stream.of(this);
+    }
+    return Stream.of(
+            new Phase(kind, from, other.from.minusDays(1)),
+            new Phase(kind, other.until.plusDays(1), until))
+        .filter(Phase::any);
   }
 
   /** Whether there is a day among them. */

@@ -44,8 +44,10 @@ public record PlantYear(
    * @param judged its verdict by the same
    */
   public static PlantYear of(Evidence evidence, Judgement judged) {
+    var shut = Shut.seasons(evidence).toList();
     return new PlantYear(
-        Stream.concat(byRoots(evidence), Shut.seasons(evidence))
+        Stream.concat(
+                byRoots(evidence).flatMap(phase -> whileOpen(phase, shut, evidence)), shut.stream())
             .filter(Phase::any)
             .sorted(Comparator.comparing(Phase::from))
             .toList(),
@@ -100,6 +102,19 @@ public record PlantYear(
       return Shut.openSeasons(evidence);
     }
     return evidence.forecast().stream().flatMap(forecast -> flush(forecast, evidence));
+  }
+
+  /** What is left of the days on which roots take a move, once those are off that are shut. */
+  private static Stream<Phase> whileOpen(Phase phase, List<Phase> shut, Evidence evidence) {
+    boolean goesOn = evidence.rule() == ReadyRule.TIPS_GROWING && evidence.season().open();
+    if (phase.kind() != Phase.Kind.OPEN || goesOn) {
+      return Stream.of(phase);
+    }
+    var left = List.of(phase);
+    for (var dark : shut) {
+      left = left.stream().flatMap(each -> each.without(dark)).toList();
+    }
+    return left.stream();
   }
 
   /** The roots of one flush: nubs, then too long to be safe, then long enough where that helps. */

@@ -8,6 +8,8 @@ import almanac.core.history.Approach;
 import almanac.core.judgement.evidence.Evidence;
 import almanac.core.judgement.verdict.Judge;
 import almanac.core.judgement.verdict.Timing;
+import almanac.core.kinds.ReadyRule;
+import almanac.core.kinds.Trait;
 import almanac.core.medium.Component;
 import almanac.core.medium.Mix;
 import almanac.core.year.Phase;
@@ -80,6 +82,7 @@ class PlantYearTest {
     var random = new Random(17);
     int both = 0;
     int waits = 0;
+    int shut = 0;
     for (int i = 0; i < 400; i++) {
       var day = LocalDate.of(2027 + random.nextInt(2), 1, 1).plusDays(random.nextInt(366));
       var plant =
@@ -95,6 +98,15 @@ class PlantYearTest {
                 other ->
                     !other.until().isBefore(one.from()) && !one.until().isBefore(other.from()));
       }
+      for (var dark : of(year, Phase.Kind.SHUT)) {
+        boolean dry =
+            open.stream()
+                .noneMatch(
+                    one ->
+                        !dark.until().isBefore(one.from()) && !one.until().isBefore(dark.from()));
+        shut += dry ? 1 : 0;
+        assertThat(dry || growsOnInTheDark(plant)).isTrue();
+      }
       both += open.isEmpty() || unsafe.isEmpty() ? 0 : 1;
       var timing = new Judge(FIGURES, Approach.HOUSE_RULES).judge(plant.situation()).timing();
       assertThat(year.meant().isEmpty()).isEqualTo(timing instanceof Timing.Open);
@@ -103,7 +115,13 @@ class PlantYearTest {
       of(year, Phase.Kind.SHUT).forEach(phase -> days.addAll(List.of(phase.from(), phase.until())));
       assertThat(days).isSorted().doesNotHaveDuplicates();
     }
-    assertThat(both).isGreaterThan(80);
+    assertThat(both).isGreaterThan(50);
     assertThat(waits).isGreaterThan(30);
+    assertThat(shut).isGreaterThan(150);
+  }
+
+  /** Kinds whose tips grow on where it is warm. */
+  private static boolean growsOnInTheDark(Plant plant) {
+    return plant.situation().kind().of(Trait.READY_RULE) == ReadyRule.TIPS_GROWING;
   }
 }
