@@ -43,8 +43,8 @@
     const body = {
       product,
       against,
-      everyDays: number(everyDays) as number,
-      times: number(times) as number,
+      everyDays: number(everyDays),
+      times: number(times),
       plants: chosen,
       neighbours: neighbours.map(({ plantId }) => plantId).filter((id) => !leftOut.has(id)),
       apart,

@@ -6,7 +6,7 @@
   import FormHead from '$lib/forms/FormHead.svelte';
   import { saved } from '$lib/shell/toaster';
   import { count } from '$lib/words/counts';
-  import { aimedAt, type Course, dueOf, planOf } from './course';
+  import { aimedAt, type Course, dueOf, type Neighbour, planOf, type Treated } from './course';
   import CourseRow from './CourseRow.svelte';
 
   interface Props {
@@ -48,12 +48,9 @@
   }
 </script>
 
-<section class="sheet" aria-labelledby={heading}>
-  <h2 id={heading}>{course.product}</h2>
-  <p class="quiet">{planOf(course)}; {course.cleanWanted} clean looks a week apart end it.</p>
-  <FormHead problem={saving.problem} fields={[]} />
-  <ul aria-label="Treated">
-    {#each course.plants as plant (plant.plantId)}
+{#snippet rows(label: string, plants: (Treated | Neighbour)[])}
+  <ul aria-label={label}>
+    {#each plants as plant (plant.plantId)}
       <CourseRow
         {plant}
         {today}
@@ -63,19 +60,16 @@
       />
     {/each}
   </ul>
+{/snippet}
+
+<section class="sheet" aria-labelledby={heading}>
+  <h2 id={heading}>{course.product}</h2>
+  <p class="quiet">{planOf(course)}; {course.cleanWanted} clean looks a week apart end it.</p>
+  <FormHead problem={saving.problem} fields={[]} />
+  {@render rows('Treated', course.plants)}
   {#if course.neighbours.length}
     <h3>Beside them</h3>
-    <ul aria-label="Beside them">
-      {#each course.neighbours as plant (plant.plantId)}
-        <CourseRow
-          {plant}
-          {today}
-          wanted={course.cleanWanted}
-          chosen={chosen.includes(plant.plantId)}
-          choose={() => choose(plant.plantId)}
-        />
-      {/each}
-    </ul>
+    {@render rows('Beside them', course.neighbours)}
   {/if}
   {#if aims.treat.length}
     <p class="mind">

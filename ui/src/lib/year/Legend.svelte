@@ -40,14 +40,14 @@
     border-radius: 3px;
   }
   .open {
-    background: light-dark(#c9dcb5, #4d6a3f);
+    background: var(--color-year-open);
   }
   .unsafe {
-    background: light-dark(#f2c9b8, #7a4636);
+    background: var(--color-year-unsafe);
   }
   .shut {
     height: 5px;
-    background: light-dark(#d9cfc0, #3d3540);
+    background: var(--color-year-shut);
   }
   .meant {
     border: 2px solid var(--color-plum);
@@ -63,7 +63,7 @@
   }
   .medium {
     height: 4px;
-    background: light-dark(#b09a78, #8a7454);
+    background: var(--color-year-due);
   }
   .pot {
     width: 12px;

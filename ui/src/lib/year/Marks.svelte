@@ -110,13 +110,13 @@
     display: block;
   }
   .open {
-    fill: light-dark(#c9dcb5, #4d6a3f);
+    fill: var(--color-year-open);
   }
   .unsafe {
-    fill: light-dark(#f2c9b8, #7a4636);
+    fill: var(--color-year-unsafe);
   }
   .shut {
-    fill: light-dark(#e9e1d6, #3d3540);
+    fill: var(--color-year-shut);
   }
   .medium {
     fill: none;
@@ -124,7 +124,7 @@
     stroke-width: 4;
   }
   .medium.due {
-    stroke: light-dark(#b09a78, #8a7454);
+    stroke: var(--color-year-due);
   }
   .medium.spent {
     stroke: light-dark(#8a6d4b, #b8925f);

@@ -1,13 +1,12 @@
-import { parse } from '$lib/words/dates';
+import { daysBetween, plusDays } from '$lib/words/dates';
 
-const DAY = 86_400_000;
+const FIRST = '1970-01-01';
 
 /** Days since 1970; what is drawn is counted in them. */
-export const dayNumber = (day: string): number => Math.round(parse(day).getTime() / DAY);
+export const dayNumber = (day: string): number => daysBetween(FIRST, day);
 
 /** The ISO day of such a number. */
-export const isoDay = (number: number): string =>
-  new Date(Math.round(number) * DAY).toISOString().slice(0, 10);
+export const isoDay = (number: number): string => plusDays(FIRST, Math.round(number));
 
 /** What is seen of the time: from which day, and how many. */
 export interface View {

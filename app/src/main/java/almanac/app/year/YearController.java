@@ -1,9 +1,14 @@
 package almanac.app.year;
 
+import static java.util.stream.Collectors.groupingBy;
+import static java.util.stream.Collectors.summingInt;
+
 import almanac.app.benchdays.BenchDays;
 import almanac.app.collection.Plants;
 import almanac.app.refusals.BadEntry;
 import almanac.app.site.Today;
+import almanac.app.year.YearLine.YearLook;
+import almanac.core.days.BenchDay;
 import almanac.core.history.Happening;
 import almanac.core.history.Plant;
 import almanac.core.year.PastYears;
@@ -14,6 +19,7 @@ import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.time.temporal.TemporalAdjusters;
 import java.util.List;
+import java.util.Map;
 import java.util.stream.Stream;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -56,36 +62,37 @@ class YearController {
   List<YearWeek> weeks() {
     var day = today.get();
     var lines = ahead.on(day);
-    var first =
-        LocalDate.of(day.getYear(), 1, 1).with(TemporalAdjusters.previousOrSame(DayOfWeek.MONDAY));
-    var days = bench.from(first);
+    var first = monday(day.withDayOfYear(1));
+    var looks = byWeek(lines.stream().flatMap(line -> line.looks().stream()).map(YearLook::best));
+    var opening = byWeek(lines.stream().flatMap(YearController::openingWeeks));
+    var benchDays = byWeek(bench.from(first).stream().map(BenchDay::on));
     return Stream.iterate(first, from -> from.plusWeeks(1))
         .limit(WEEKS)
         .map(
             from ->
                 new YearWeek(
                     from,
-                    (int)
-                        lines.stream()
-                            .flatMap(line -> line.looks().stream())
-                            .filter(look -> in(look.best(), from))
-                            .count(),
-                    (int)
-                        lines.stream()
-                            .filter(
-                                line ->
-                                    line.phases().stream().anyMatch(phase -> opens(phase, from)))
-                            .count(),
-                    days.stream().anyMatch(each -> in(each.on(), from))))
+                    looks.getOrDefault(from, 0),
+                    opening.getOrDefault(from, 0),
+                    benchDays.containsKey(from)))
         .toList();
   }
 
-  private static boolean opens(YearLine.YearPhase phase, LocalDate from) {
-    return phase.kind() == Phase.Kind.OPEN && in(phase.from(), from);
+  /** How many of some days lie in each week, by its Monday. */
+  private static Map<LocalDate, Integer> byWeek(Stream<LocalDate> days) {
+    return days.collect(groupingBy(YearController::monday, summingInt(day -> 1)));
   }
 
-  private static boolean in(LocalDate day, LocalDate from) {
-    return !day.isBefore(from) && day.isBefore(from.plusWeeks(1));
+  /** Each week in which a plant begins to take a move. */
+  private static Stream<LocalDate> openingWeeks(YearLine line) {
+    return line.phases().stream()
+        .filter(phase -> phase.kind() == Phase.Kind.OPEN)
+        .map(phase -> monday(phase.from()))
+        .distinct();
+  }
+
+  private static LocalDate monday(LocalDate day) {
+    return day.with(TemporalAdjusters.previousOrSame(DayOfWeek.MONDAY));
   }
 
   /** From a day to a day. */

@@ -41,8 +41,9 @@ public final class Diary {
     }
     var aftercare = aftercare(plant);
     var courses = new Courses(figures);
-    var wound = new Wounds(plant, figures).wound();
-    var eye = new Wounds(plant, figures).eye(today);
+    var wounds = new Wounds(plant, figures);
+    var wound = wounds.wound();
+    var eye = wounds.eye(today);
     return Stream.of(
             aftercare,
             asJudged(plant, judged, List.of(aftercare, wound, eye)),

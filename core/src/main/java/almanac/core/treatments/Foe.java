@@ -4,62 +4,23 @@ import almanac.core.inspection.Inspection;
 import almanac.core.inspection.Item;
 import almanac.core.inspection.Pests;
 import almanac.core.inspection.Rot;
+import almanac.core.words.Answer;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Predicate;
 
 /** What a course is against. */
 public enum Foe {
-  PESTS("pests") {
-    @Override
-    public Optional<Boolean> clean(Inspection inspection) {
-      return inspection
-          .look(Item.PESTS)
-          .seen()
-          .map(seen -> seen.finding().answers().stream().noneMatch(Pests::harmful));
-    }
-
-    @Override
-    public Inspection nothingFound(LocalDate on) {
-      return Inspection.on(on).with(Item.PESTS, Item.PESTS.saw(Pests.NONE));
-    }
-
-    @Override
-    Optional<Inspection> again(Inspection found, LocalDate on) {
-      return found
-          .look(Item.PESTS)
-          .seen()
-          .map(seen -> Inspection.on(on).with(Item.PESTS, seen.finding()));
-    }
-  },
-
-  ROT("rot") {
-    @Override
-    public Optional<Boolean> clean(Inspection inspection) {
-      return inspection
-          .look(Item.ROT)
-          .seen()
-          .map(seen -> seen.finding().answers().stream().allMatch(rot -> rot == Rot.NONE));
-    }
-
-    @Override
-    public Inspection nothingFound(LocalDate on) {
-      return Inspection.on(on).with(Item.ROT, Item.ROT.saw(Rot.NONE));
-    }
-
-    @Override
-    Optional<Inspection> again(Inspection found, LocalDate on) {
-      return found
-          .look(Item.ROT)
-          .seen()
-          .map(seen -> Inspection.on(on).with(Item.ROT, seen.finding()));
-    }
-  };
+  PESTS("pests", new Sought<>(Item.PESTS, Pests.NONE, Pests::harmful)),
+  ROT("rot", new Sought<>(Item.ROT, Rot.NONE, rot -> rot != Rot.NONE));
 
   private final String words;
+  private final Sought<?> sought;
 
-  Foe(String words) {
+  Foe(String words, Sought<?> sought) {
     this.words = words;
+    this.sought = sought;
   }
 
   public String words() {
@@ -67,13 +28,14 @@ public enum Foe {
   }
 
   /** Whether nothing of it was found; nothing if nobody looked for it. */
-  public abstract Optional<Boolean> clean(Inspection inspection);
+  public Optional<Boolean> clean(Inspection inspection) {
+    return sought.clean(inspection);
+  }
 
   /** A look at which nothing of it was found. */
-  public abstract Inspection nothingFound(LocalDate on);
-
-  /** A look at which the same was found as at another, if anybody looked for it then. */
-  abstract Optional<Inspection> again(Inspection found, LocalDate on);
+  public Inspection nothingFound(LocalDate on) {
+    return sought.nothingFound(on);
+  }
 
   /**
    * A look at which it is still there, as it was found last.
@@ -85,6 +47,24 @@ public enum Foe {
     return life.stream()
         .filter(inspection -> clean(inspection).filter(clean -> !clean).isPresent())
         .reduce((former, latter) -> latter)
-        .flatMap(found -> again(found, on));
+        .flatMap(found -> sought.again(found, on));
+  }
+
+  /** By what look it is found. */
+  private record Sought<A extends Enum<A> & Answer>(Item<A> item, A none, Predicate<A> harmful) {
+    Optional<Boolean> clean(Inspection inspection) {
+      return inspection
+          .look(item)
+          .seen()
+          .map(seen -> seen.finding().answers().stream().noneMatch(harmful));
+    }
+
+    Inspection nothingFound(LocalDate on) {
+      return Inspection.on(on).with(item, item.saw(none));
+    }
+
+    Optional<Inspection> again(Inspection found, LocalDate on) {
+      return found.look(item).seen().map(seen -> Inspection.on(on).with(item, seen.finding()));
+    }
   }
 }
