@@ -46,13 +46,24 @@ export const asHoped = () =>
 export const roundsAhead = () =>
   createQuery(() => ({ queryKey: ['rounds'], queryFn: () => answered(api.GET('/api/rounds')) }));
 
+const preparationKey = (day: string) => ['bench-days', 'preparation', day];
+
 /** What is to be made ready for a bench day. */
 export const preparation = (day: () => string) =>
   createQuery(() => ({
-    queryKey: ['bench-days', 'preparation', day()],
+    queryKey: preparationKey(day()),
     queryFn: () =>
       answered(api.GET('/api/bench-days/{on}/preparation', { params: { path: { on: day() } } })),
   }));
+
+/** A tick on that list that was kept. */
+export function keepReady(client: QueryClient, day: string, thing: string, ready: boolean): void {
+  client.setQueryData<Schemas['Preparation']>(preparationKey(day), (page) => {
+    if (!page) return page;
+    const others = page.ready.filter((each) => each !== thing);
+    return { ...page, ready: ready ? [...others, thing] : others };
+  });
+}
 
 /** Where the calendar is. */
 export const calendarAddress = () =>

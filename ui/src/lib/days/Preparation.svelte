@@ -1,5 +1,8 @@
 <script lang="ts">
-  import type { Schemas } from '$lib/api/client';
+  import { useQueryClient } from '@tanstack/svelte-query';
+  import { answered, api, type Schemas } from '$lib/api/client';
+  import { keepReady } from '$lib/api/queries';
+  import FormFault from '$lib/forms/FormFault.svelte';
   import { timeSaid } from '$lib/words/minutes';
   import { count } from '$lib/words/counts';
   import Sentence from '$lib/words/Sentence.svelte';
@@ -12,10 +15,20 @@
     today: string;
   }
   const { ready, today }: Props = $props();
-  const ticks = $derived(new Ticks(ready.on, today));
+  const client = useQueryClient();
+  const ticks = new Ticks(
+    () => ready.ready,
+    async (thing, done) => {
+      const { on } = ready;
+      const path = { params: { path: { on } }, body: { thing, ready: done } };
+      await answered(api.PUT('/api/bench-days/{on}/preparation/ready', path));
+      keepReady(client, on, thing, done);
+    },
+  );
   const before = $derived(ready.plants.filter((plant) => plant.before));
 </script>
 
+<FormFault sentence={ticks.problem?.message} />
 <div class="ready">
   <section class="sheet" aria-labelledby="before">
     <h2 id="before">On the days before</h2>

@@ -16,7 +16,7 @@
       class="checkbox"
       type="checkbox"
       checked={ticks.has(thing)}
-      onchange={() => ticks.turn(thing)}
+      onchange={() => void ticks.turn(thing)}
     />
     <span>{@render children()}</span>
   </label>

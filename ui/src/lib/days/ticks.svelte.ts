@@ -1,25 +1,40 @@
-const PREFIX = 'ready ';
+import { SvelteMap } from 'svelte/reactivity';
+import { problemOf, type Problem } from '$lib/api/client';
 
-/** What is ready for a bench day; kept in this browser until the day is over. */
+/** What is ready for a bench day: as it is kept, and as it is being turned here. */
 export class Ticks {
-  #key: string;
-  #ticked = $state<string[]>([]);
+  /** Why the last tick was not taken. */
+  problem = $state<Problem>();
+  #turned = new SvelteMap<string, boolean>();
+  #last: Promise<void> = Promise.resolve();
+  readonly #kept: () => readonly string[];
+  readonly #send: (thing: string, ready: boolean) => Promise<unknown>;
 
-  constructor(day: string, today: string) {
-    this.#key = PREFIX + day;
-    for (const key of Object.keys(localStorage))
-      if (key.startsWith(PREFIX) && key.slice(PREFIX.length) < today) localStorage.removeItem(key);
-    this.#ticked = JSON.parse(localStorage.getItem(this.#key) ?? '[]') as string[];
+  constructor(
+    kept: () => readonly string[],
+    send: (thing: string, ready: boolean) => Promise<unknown>,
+  ) {
+    this.#kept = kept;
+    this.#send = send;
   }
 
   has(thing: string): boolean {
-    return this.#ticked.includes(thing);
+    return this.#turned.get(thing) ?? this.#kept().includes(thing);
   }
 
-  turn(thing: string): void {
-    this.#ticked = this.has(thing)
-      ? this.#ticked.filter((each) => each !== thing)
-      : [...this.#ticked, thing];
-    localStorage.setItem(this.#key, JSON.stringify(this.#ticked));
+  /** Shown at once, and sent after all that were turned before; taken back if it is not kept. */
+  turn(thing: string): Promise<void> {
+    const ready = !this.has(thing);
+    this.#turned.set(thing, ready);
+    this.#last = this.#last.then(async () => {
+      try {
+        await this.#send(thing, ready);
+        this.problem = undefined;
+      } catch (failure) {
+        this.problem = problemOf(failure);
+      }
+      if (this.#turned.get(thing) === ready) this.#turned.delete(thing);
+    });
+    return this.#last;
   }
 }

@@ -8,11 +8,14 @@
     today: string;
     /** What falls into each week, once it is known. */
     marks: Schemas['YearWeek'][];
+    /** How wide a week is drawn. */
+    step?: number;
   }
-  const { weeks, today, marks }: Props = $props();
+  const { weeks, today, marks, step = 12 }: Props = $props();
 
-  const W = 640;
-  const step = $derived(W / weeks.length);
+  /** From this width on a week has its Monday's date in it. */
+  const DATED = 40;
+  const width = $derived(step * weeks.length);
   const first = $derived(weeks[0]?.from ?? today);
   const now = $derived(Math.floor(daysBetween(first, today) / 7));
   const tallest = $derived(Math.max(4, ...marks.map(({ looks }) => looks)));
@@ -55,7 +58,7 @@
   }
 </script>
 
-<svg viewBox="0 0 {W} 48" role="group" aria-label="The year by weeks">
+<svg viewBox="0 0 {width} 48" role="group" aria-label="The year by weeks">
   {#each weeks as week, i (week.from)}
     {@const mark = marks[i]}
     <a
@@ -100,6 +103,15 @@
       {/if}
       {#if mark?.bench}
         <path d="M{(i + 0.5) * step - 4} 1h8l-2 7h-4z" fill="var(--color-plum)" />
+      {/if}
+      {#if step >= DATED}
+        <text
+          x={i * step + 4}
+          y="23"
+          font-size="13"
+          font-family="var(--font-sans)"
+          fill="var(--color-ink)">{Number(week.from.slice(8))}</text
+        >
       {/if}
       <rect x={i * step} y="0" width={step} height="48" fill="transparent" />
     </a>

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { afterNavigate } from '$app/navigation';
   import { sitePage, yearWeeks } from '$lib/api/queries';
   import YearRibbon from '$lib/drawings/YearRibbon.svelte';
   import { long } from '$lib/words/dates';
@@ -8,6 +9,14 @@
 
   const hours = $derived(site.data ? Math.floor(site.data.lightHours) : 0);
   const minutes = $derived(site.data ? Math.round((site.data.lightHours - hours) * 60) : 0);
+
+  let strip = $state<HTMLElement>();
+  let open = $state(false);
+
+  afterNavigate(() => (open = false));
+  $effect(() => {
+    strip?.querySelector('[aria-current]')?.scrollIntoView({ inline: 'center', block: 'nearest' });
+  });
 </script>
 
 <header>
@@ -24,8 +33,28 @@
   {:else if site.isError}
     <span class="quiet">{site.error.message}</span>
   {/if}
+  {#if site.data}
+    <button
+      class="act small weeks"
+      aria-expanded={open}
+      aria-controls="weeks"
+      onclick={() => (open = !open)}>Weeks</button
+    >
+  {/if}
   <a class="act small" href="/plants/new">Add a plant</a>
 </header>
+{#if open && site.data}
+  <div class="strip" id="weeks" bind:this={strip}>
+    <div>
+      <YearRibbon
+        weeks={site.data.year}
+        today={site.data.today}
+        marks={weeks.data ?? []}
+        step={44}
+      />
+    </div>
+  </div>
+{/if}
 
 <style>
   header {
@@ -54,7 +83,33 @@
     margin-left: auto;
     white-space: nowrap;
   }
+  .weeks,
+  .strip {
+    display: none;
+  }
   @media (max-width: 700px) {
+    .weeks {
+      display: inline-flex;
+    }
+    .weeks ~ .act {
+      margin-left: 0;
+    }
+    .strip {
+      display: block;
+      overflow-x: auto;
+      padding: 2px 0;
+      border-bottom: 1px solid var(--color-rule);
+      background: var(--color-leaf);
+    }
+    .strip div {
+      width: calc(53 * 44px);
+    }
+    .strip :global(svg) {
+      max-width: none;
+    }
+    .when {
+      min-width: 0;
+    }
     header {
       gap: 10px;
       padding: 6px 14px;

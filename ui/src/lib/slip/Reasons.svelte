@@ -25,7 +25,9 @@
 {/if}
 {#if read.rest.length}
   <details class="rest">
-    <summary>{read.rest.length} more that was weighed</summary>
+    <summary
+      >{read.rest.length} more {read.rest.length === 1 ? 'that was' : 'that were'} weighed</summary
+    >
     <ul aria-label="What else was weighed">
       {#each read.rest as reason, i (i)}<Reason {reason} {today} {photos} />{/each}
     </ul>

@@ -4,6 +4,7 @@
   import { Saving } from '$lib/api/saving.svelte';
   import ChoosePlants from '$lib/forms/ChoosePlants.svelte';
   import { faultOf } from '$lib/forms/faults';
+  import FoldedForm from '$lib/forms/FoldedForm.svelte';
   import FormHead from '$lib/forms/FormHead.svelte';
   import TextField from '$lib/forms/TextField.svelte';
   import { saved } from '$lib/shell/toaster';
@@ -25,35 +26,16 @@
   }
 </script>
 
-<details class="sheet">
-  <summary>A small job of your own</summary>
-  <form onsubmit={give} novalidate>
-    <FormHead problem={saving.problem} fields={['task', 'plants']} />
-    <TextField
-      label="What is to be done"
-      placeholder="Dark cover round the clear pot"
-      fault={faultOf(saving.problem, 'task')}
-      bind:value={task}
-    />
-    <ChoosePlants label="On which plants" fault={faultOf(saving.problem, 'plants')} bind:chosen />
-    <button class="act" disabled={saving.busy}
-      >{chosen.length ? `Give it to ${count(chosen.length, 'plant')}` : 'Give it to them'}</button
-    >
-  </form>
-</details>
-
-<style>
-  summary {
-    display: flex;
-    align-items: center;
-    min-height: 44px;
-    font-weight: 600;
-    cursor: pointer;
-  }
-  form {
-    display: grid;
-    grid-template-columns: minmax(0, 1fr);
-    gap: 10px;
-    justify-items: start;
-  }
-</style>
+<FoldedForm title="A small job of your own" onsubmit={give}>
+  <FormHead problem={saving.problem} fields={['task', 'plants']} />
+  <TextField
+    label="What is to be done"
+    placeholder="Dark cover round the clear pot"
+    fault={faultOf(saving.problem, 'task')}
+    bind:value={task}
+  />
+  <ChoosePlants label="On which plants" fault={faultOf(saving.problem, 'plants')} bind:chosen />
+  <button class="act" disabled={saving.busy}
+    >{chosen.length ? `Give it to ${count(chosen.length, 'plant')}` : 'Give it to them'}</button
+  >
+</FoldedForm>

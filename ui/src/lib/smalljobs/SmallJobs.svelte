@@ -9,40 +9,38 @@
   import { saved } from '$lib/shell/toaster';
   import { count } from '$lib/words/counts';
   import Sentence from '$lib/words/Sentence.svelte';
-  import { byPlace, carried, type Job, keyOf } from './jobs';
+  import { byPlace, carried, type Job, keyOf, ticked } from './jobs';
 
   const client = useQueryClient();
   const jobs = smallJobs();
   const site = sitePage();
   const saving = new Saving();
-  const ticked = new SvelteSet<string>();
+  const marked = new SvelteSet<string>();
   const today = $derived(site.data?.today ?? '');
   const places = $derived(byPlace(jobs.data ?? []));
   const things = $derived(carried(jobs.data ?? []));
-  const chosen = $derived((jobs.data ?? []).filter((job) => ticked.has(keyOf(job))));
+  const chosen = $derived((jobs.data ?? []).filter((job) => marked.has(keyOf(job))));
 
   function tick(job: Job) {
     const key = keyOf(job);
-    if (!ticked.delete(key)) ticked.add(key);
+    if (!marked.delete(key)) marked.add(key);
   }
 
   function all(of: Job[]) {
-    const every = of.every((job) => ticked.has(keyOf(job)));
+    const every = of.every((job) => marked.has(keyOf(job)));
     for (const job of of)
-      if (every) ticked.delete(keyOf(job));
-      else ticked.add(keyOf(job));
+      if (every) marked.delete(keyOf(job));
+      else marked.add(keyOf(job));
   }
 
   async function done() {
-    const body = {
-      done: chosen.map(({ plantId, fix, task }) => ({ plant: plantId, fix, task })),
-    };
+    const body = ticked(chosen);
     const result = await saving.save((headers) =>
       answered(api.POST('/api/small-jobs/done', { headers, body })),
     );
     if (!result) return;
     saved(client, count(body.done.length, 'small job') + ' done', result);
-    ticked.clear();
+    marked.clear();
   }
 </script>
 
@@ -70,7 +68,7 @@
                 <input
                   class="checkbox"
                   type="checkbox"
-                  checked={ticked.has(keyOf(job))}
+                  checked={marked.has(keyOf(job))}
                   onchange={() => tick(job)}
                 />
                 <span>

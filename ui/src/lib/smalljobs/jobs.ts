@@ -5,6 +5,11 @@ export type Job = Schemas['SmallJobLine'];
 /** By what one job is told from all others. */
 export const keyOf = (job: Job): string => `${job.plantId} ${job.fix ?? ''} ${job.task ?? ''}`;
 
+/** Jobs that were done, as they are told. */
+export const ticked = (jobs: Job[]): Schemas['JobsDone'] => ({
+  done: jobs.map(({ plantId, fix, task }) => ({ plant: plantId, fix, task })),
+});
+
 /** Those that follow one another at one place; who is kept apart stands by itself. */
 export function byPlace(jobs: Job[]): { place: string; jobs: Job[] }[] {
   const places: { place: string; jobs: Job[] }[] = [];

@@ -7,6 +7,7 @@
   import ChoiceField from '$lib/forms/ChoiceField.svelte';
   import ChoosePlants from '$lib/forms/ChoosePlants.svelte';
   import { faultOf } from '$lib/forms/faults';
+  import FoldedForm from '$lib/forms/FoldedForm.svelte';
   import FormHead from '$lib/forms/FormHead.svelte';
   import { number } from '$lib/forms/numbers';
   import TextField from '$lib/forms/TextField.svelte';
@@ -59,81 +60,63 @@
   }
 </script>
 
-<details class="sheet" {open}>
-  <summary>Begin a course</summary>
-  <form onsubmit={begin} novalidate>
-    <FormHead problem={saving.problem} fields={FIELDS} />
-    <div class="fields">
-      <TextField
-        label="What is used"
-        hint="As its label calls it; the label says how much and how often"
-        fault={faultOf(saving.problem, 'product')}
-        bind:value={product}
-      />
-      <ChoiceField
-        label="Against"
-        choices={[
-          { value: 'PESTS', words: 'pests' },
-          { value: 'ROT', words: 'rot' },
-        ]}
-        bind:value={
-          () => against, (value) => (against = value as Schemas['CourseEntry']['against'])
-        }
-      />
-      <TextField
-        label="Days from one to the next"
-        inputmode="numeric"
-        fault={faultOf(saving.problem, 'everyDays')}
-        bind:value={everyDays}
-      />
-      <TextField
-        label="How often"
-        inputmode="numeric"
-        fault={faultOf(saving.problem, 'times')}
-        bind:value={times}
-      />
-    </div>
-    <ChoosePlants label="On which plants" fault={faultOf(saving.problem, 'plants')} bind:chosen />
-    {#if neighbours.length}
-      <fieldset>
-        <legend>These stand beside them; they are looked at too</legend>
-        {#each neighbours as plant (plant.plantId)}
-          <label>
-            <input
-              class="checkbox"
-              type="checkbox"
-              checked={!leftOut.has(plant.plantId)}
-              onchange={() => leave(plant.plantId)}
-            />
-            <span>{plant.name} <span class="quiet">{plant.placeName}</span></span>
-          </label>
-        {/each}
-      </fieldset>
-    {/if}
-    <label>
-      <input class="checkbox" type="checkbox" bind:checked={apart} />
-      Keep the treated ones apart from now on
-    </label>
-    <button class="act go" disabled={saving.busy}
-      >{chosen.length ? `Begin on ${count(chosen.length, 'plant')}` : 'Begin'}</button
-    >
-  </form>
-</details>
+<FoldedForm title="Begin a course" {open} onsubmit={begin}>
+  <FormHead problem={saving.problem} fields={FIELDS} />
+  <div class="fields">
+    <TextField
+      label="What is used"
+      hint="As its label calls it; the label says how much and how often"
+      fault={faultOf(saving.problem, 'product')}
+      bind:value={product}
+    />
+    <ChoiceField
+      label="Against"
+      choices={[
+        { value: 'PESTS', words: 'pests' },
+        { value: 'ROT', words: 'rot' },
+      ]}
+      bind:value={() => against, (value) => (against = value as Schemas['CourseEntry']['against'])}
+    />
+    <TextField
+      label="Days from one to the next"
+      inputmode="numeric"
+      fault={faultOf(saving.problem, 'everyDays')}
+      bind:value={everyDays}
+    />
+    <TextField
+      label="How often"
+      inputmode="numeric"
+      fault={faultOf(saving.problem, 'times')}
+      bind:value={times}
+    />
+  </div>
+  <ChoosePlants label="On which plants" fault={faultOf(saving.problem, 'plants')} bind:chosen />
+  {#if neighbours.length}
+    <fieldset>
+      <legend>These stand beside them; they are looked at too</legend>
+      {#each neighbours as plant (plant.plantId)}
+        <label>
+          <input
+            class="checkbox"
+            type="checkbox"
+            checked={!leftOut.has(plant.plantId)}
+            onchange={() => leave(plant.plantId)}
+          />
+          <span>{plant.name} <span class="quiet">{plant.placeName}</span></span>
+        </label>
+      {/each}
+    </fieldset>
+  {/if}
+  <label>
+    <input class="checkbox" type="checkbox" bind:checked={apart} />
+    Keep the treated ones apart from now on
+  </label>
+  <button class="act go" disabled={saving.busy}
+    >{chosen.length ? `Begin on ${count(chosen.length, 'plant')}` : 'Begin'}</button
+  >
+</FoldedForm>
 
 <style>
-  summary {
-    display: flex;
-    align-items: center;
-    min-height: 44px;
-    font-weight: 600;
-    cursor: pointer;
-  }
-  form {
-    display: grid;
-    grid-template-columns: minmax(0, 1fr);
-    gap: 10px;
-    justify-items: start;
-  }
   .fields {
     display: grid;
     grid-template-columns: repeat(auto-fill, minmax(220px, 1fr));

@@ -39,6 +39,8 @@
         </span>
       {/if}
       <span class:now={plant.lookNow}>look {short(plant.nextLook, today)}</span>
+      {#if treated}<span class="quiet">over {short(treated.overFrom, today)} at the earliest</span
+        >{/if}
     {/if}
     <CleanLooks inARow={plant.cleanInARow} {wanted} />
   </p>

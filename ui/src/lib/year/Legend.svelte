@@ -4,6 +4,8 @@
     ['unsafe', 'roots unsafe'],
     ['shut', 'too dark, cold or hot'],
     ['meant', 'its verdict means'],
+    ['rest', 'at rest'],
+    ['treated', 'under treatment'],
     ['flower', 'in flower, last year dotted'],
     ['nub', 'nubs'],
     ['medium', 'medium, from due on dark'],
@@ -51,6 +53,13 @@
   }
   .meant {
     border: 2px solid var(--color-plum);
+  }
+  .rest {
+    background: repeating-linear-gradient(90deg, var(--color-year-rest) 0 2px, transparent 2px 6px);
+  }
+  .treated {
+    height: 3px;
+    background: var(--color-clay);
   }
   .flower {
     height: 3px;

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { type DrawnLine, type DrawnPast, NOTHING_PAST } from './lines';
+  import { type DrawnLine, type DrawnPast, NOTHING_PAST, type Span } from './lines';
 
   interface Props {
     line?: DrawnLine;
@@ -29,6 +29,10 @@
   const wide = $derived((a: number, b: number) => Math.max(5, (b - a) * day));
   /** Ends far outside are cut, so that no number grows beyond what can be drawn. */
   const cut = $derived((number: number) => Math.max(-20, Math.min(width + 20, x(number))));
+  /** A rest that was seen once is drawn wide enough to be told. */
+  const restEnd = $derived((rest: Span, later = 0) =>
+    Math.max(cut(rest.from + later) + 14, cut(rest.until + later)),
+  );
   const HUES = { OPEN: 'open', UNSAFE: 'unsafe', SHUT: 'shut' };
 </script>
 
@@ -45,6 +49,22 @@
       />
     {/if}
   {/each}
+  {#each past.rests as rest, i (i)}
+    {#if seen(rest.from, rest.until)}
+      <path class="rest" d="M{cut(rest.from)} 20H{restEnd(rest)}" />
+    {/if}
+    {#if underneath && rest.until + A_YEAR > today && seen(rest.from + A_YEAR, rest.until + A_YEAR)}
+      <path class="rest before" d="M{cut(rest.from + A_YEAR)} 20H{restEnd(rest, A_YEAR)}" />
+    {/if}
+  {/each}
+  {#each past.treated as course, i (i)}
+    {#if seen(course.from, course.until)}
+      <path class="treated" d="M{cut(course.from)} 2H{cut(course.until)}" />
+    {/if}
+  {/each}
+  {#if line?.treated && seen(line.treated.from, line.treated.until)}
+    <path class="treated ahead" d="M{cut(line.treated.from)} 2H{cut(line.treated.until)}" />
+  {/if}
   {#if line && line.due !== undefined}
     <path class="medium" d="M{cut(since)} 38H{cut(line.due)}" />
     <path class="medium due" d="M{cut(line.due)} 38H{cut(line.spent ?? line.due)}" />
@@ -149,6 +169,23 @@
   }
   .flower.before {
     stroke-dasharray: 3 3;
+  }
+  .rest {
+    fill: none;
+    stroke: var(--color-year-rest);
+    stroke-width: 9;
+    stroke-dasharray: 2 4;
+  }
+  .rest.before {
+    stroke-width: 5;
+  }
+  .treated {
+    fill: none;
+    stroke: var(--color-clay);
+    stroke-width: 3;
+  }
+  .treated.ahead {
+    stroke-dasharray: 4 3;
   }
   .nub {
     fill: var(--color-moss);

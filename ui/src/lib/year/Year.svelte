@@ -7,11 +7,12 @@
   import { count } from '$lib/words/counts';
   import { short } from '$lib/words/dates';
   import Axis from './Axis.svelte';
-  import { dayNumber, isoDay, LEVELS, type View, viewOf, zoomed } from './days';
+  import { dayNumber, isoDay, LEVELS, pushed, type View, viewOf, zoomed } from './days';
   import Legend from './Legend.svelte';
   import { drawn, inSight, nubsLastYear, ordered } from './lines';
   import Marks from './Marks.svelte';
   import { PastOf } from './past.svelte';
+  import YearTools from './YearTools.svelte';
   import { zooming } from './zooming';
 
   const lines = yearAhead();
@@ -62,7 +63,7 @@
       (next) => (chosen = next),
     );
   const zoomBy = (times: number) => (chosen = zoomed(view, times, view.from + view.days / 2));
-  const pushBy = (share: number) => (chosen = { ...view, from: view.from + view.days * share });
+  const pushBy = (share: number) => (chosen = pushed(view, share));
 
   function keys(event: KeyboardEvent) {
     if (typedInto(event) || event.ctrlKey || event.metaKey || event.altKey) return;
@@ -86,37 +87,15 @@
 
 <svelte:window onkeydown={keys} />
 
-<div class="tools">
-  <div class="levels" role="group" aria-label="How much time">
-    {#each LEVELS as level (level.name)}
-      <button
-        class="act small"
-        aria-pressed={Math.round(view.days) === level.days}
-        onclick={() => (chosen = viewOf(level, now))}>{level.name}</button
-      >
-    {/each}
-    <button class="act small step" aria-label="Earlier" onclick={() => pushBy(-0.5)}>‹</button>
-    <button class="act small step" aria-label="Later" onclick={() => pushBy(0.5)}>›</button>
-  </div>
-  <input
-    class="input"
-    type="search"
-    aria-label="Find a plant"
-    placeholder="name or place"
-    bind:value={search}
-  />
-  <div class="levels">
-    <button
-      class="act small"
-      aria-pressed={by === 'place'}
-      onclick={() => (by = by === 'place' ? 'opens' : 'place')}>by place</button
-    >
-    <button class="act small" aria-pressed={underneath} onclick={() => (underneath = !underneath)}
-      >last year underneath</button
-    >
-    <button class="act small print" onclick={print}>print</button>
-  </div>
-</div>
+<YearTools
+  {view}
+  {now}
+  bind:by
+  bind:search
+  bind:underneath
+  {print}
+  move={(next) => (chosen = next)}
+/>
 
 <Waiting query={lines}>
   {#if all.length}
@@ -175,28 +154,6 @@
 </Waiting>
 
 <style>
-  .tools {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 8px 14px;
-    align-items: center;
-    margin-bottom: 12px;
-  }
-  .levels {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 6px;
-  }
-  .input {
-    width: 170px;
-  }
-  .step {
-    min-width: 44px;
-  }
-  [aria-pressed='true'] {
-    background: var(--color-plum-wash);
-    border-color: var(--color-plum);
-  }
   .year {
     padding: 8px 0 0;
     overflow: hidden;
@@ -270,21 +227,8 @@
     .rows {
       height: calc(100dvh - 380px);
     }
-    .step,
-    .print {
-      display: none;
-    }
-    .tools {
-      gap: 6px;
-    }
-    .levels .act {
-      padding: 0 9px;
-    }
   }
   @media print {
-    .tools {
-      display: none;
-    }
     .rows.printing {
       height: auto;
       overflow: visible;

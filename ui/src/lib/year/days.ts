@@ -23,6 +23,12 @@ export function zoomed({ from, days }: View, times: number, about: number): View
   return { from: about - ((about - from) * wide) / days, days: wide };
 }
 
+/** A view further on, by a share of its days; back if that is negative. */
+export const pushed = ({ from, days }: View, share: number): View => ({
+  from: from + days * share,
+  days,
+});
+
 /** The views that have a name: how far they go, and how much of it lies before today. */
 export const LEVELS = [
   { name: 'decade', days: 3652, before: 0.8 },

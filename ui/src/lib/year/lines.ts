@@ -25,17 +25,32 @@ export interface DrawnLine {
   spent?: number;
   looks: number[];
   bench?: number;
+  treated?: Span;
 }
 
 /** What was seen of it in its past, as it is drawn. */
 export interface DrawnPast {
   flowers: Span[];
+  rests: Span[];
+  treated: Span[];
   nubs: number[];
   potted: number[];
   looks: number[];
 }
 
-export const NOTHING_PAST: DrawnPast = { flowers: [], nubs: [], potted: [], looks: [] };
+export const NOTHING_PAST: DrawnPast = {
+  flowers: [],
+  rests: [],
+  treated: [],
+  nubs: [],
+  potted: [],
+  looks: [],
+};
+
+const span = ({ from, until }: Schemas['YearSpan']): Span => ({
+  from: dayNumber(from),
+  until: dayNumber(until) + 1,
+});
 
 const maybe = (day: string | null | undefined) => (day ? dayNumber(day) : undefined);
 
@@ -47,6 +62,7 @@ export function said(line: Line, today: string): string {
     line.due && (line.due === today ? 'medium due' : `medium due from ${short(line.due, today)}`),
     line.looks[0] && `next look ${short(line.looks[0].best, today)}`,
     line.bench && `bench day ${short(line.bench, today)}`,
+    line.treated && `under treatment until ${short(line.treated.until, today)} at the least`,
   ].filter(Boolean);
   return `${line.name}: ${parts.join('; ') || 'nothing ahead'}`;
 }
@@ -59,16 +75,11 @@ export function drawn(line: Line, today: string): DrawnLine {
     walk: line.walk,
     opens: maybe(line.opens) ?? Infinity,
     says: said(line, today),
-    phases: line.phases.map(({ kind, from, until }) => ({
-      kind,
-      from: dayNumber(from),
-      until: dayNumber(until) + 1,
-    })),
+    phases: line.phases.map((phase) => ({ kind: phase.kind, ...span(phase) })),
     meant: line.meant
       ? {
-          from: dayNumber(line.meant.from),
+          ...span(line.meant),
           likely: dayNumber(line.meant.likely),
-          until: dayNumber(line.meant.until) + 1,
           waits: line.meant.waits,
         }
       : undefined,
@@ -76,14 +87,14 @@ export function drawn(line: Line, today: string): DrawnLine {
     spent: maybe(line.spent),
     looks: line.looks.map(({ best }) => dayNumber(best)),
     bench: maybe(line.bench),
+    treated: line.treated ? span(line.treated) : undefined,
   };
 }
 
 export const drawnPast = (past: Past): DrawnPast => ({
-  flowers: past.flowers.map(({ from, until }) => ({
-    from: dayNumber(from),
-    until: dayNumber(until) + 1,
-  })),
+  flowers: past.flowers.map(span),
+  rests: past.rests.map(span),
+  treated: past.treated.map(span),
   nubs: past.nubs.map(dayNumber),
   potted: past.potted.map(dayNumber),
   looks: past.looks.map(dayNumber),

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { Schemas } from '$lib/api/client';
-import { dayNumber, isoDay, LEAST_DAYS, LEVELS, MOST_DAYS, viewOf, zoomed } from './days';
+import { dayNumber, isoDay, LEAST_DAYS, LEVELS, MOST_DAYS, pushed, viewOf, zoomed } from './days';
 import { drawn, drawnPast, inSight, nubsLastYear, ordered, said } from './lines';
 
 const TODAY = '2028-02-29';
@@ -17,6 +17,7 @@ const line = (plantId: number, more: Partial<Schemas['YearLine']> = {}) =>
     spent: null,
     looks: [],
     bench: null,
+    treated: null,
     ...more,
   }) as unknown as Schemas['YearLine'];
 
@@ -35,6 +36,12 @@ describe('days', () => {
     expect((about - near.from) / near.days).toBeCloseTo((about - view.from) / view.days);
     expect(zoomed(view, 1e-6, about).days).toBe(LEAST_DAYS);
     expect(zoomed(view, 1e6, about).days).toBe(MOST_DAYS);
+  });
+
+  it('are pushed on and back by a share of what is seen', () => {
+    const view = viewOf(LEVELS[2], dayNumber(TODAY));
+    expect(pushed(view, 0.5)).toEqual({ from: view.from + 46, days: 92 });
+    expect(pushed(pushed(view, 0.5), -0.5)).toEqual(view);
   });
 });
 
@@ -56,6 +63,10 @@ describe('lines', () => {
     expect(said(line(1, { opens: TODAY, due: '2028-06-04', bench: '2028-03-04' }), TODAY)).toBe(
       'Plant 1: takes a move now; medium due from 4 Jun; bench day 4 Mar',
     );
+    const treated = { from: TODAY, until: '2028-03-14' };
+    expect(said(line(1, { treated }), TODAY)).toBe(
+      'Plant 1: under treatment until 14 Mar at the least',
+    );
   });
 
   it('last to the end of their last day', () => {
@@ -75,10 +86,13 @@ describe('lines', () => {
     const past = drawnPast({
       plantId: 1,
       flowers: [],
+      rests: [{ from: '2027-11-01', until: '2028-02-29' }],
+      treated: [],
       nubs: ['2026-05-09', '2027-05-02', '2028-02-20'],
       potted: [],
       looks: [],
     });
+    expect(past.rests.map(({ from, until }) => until - from)).toEqual([121]);
     expect(isoDay(nubsLastYear(past, dayNumber(TODAY))!)).toBe('2027-05-02');
     expect(nubsLastYear(past, dayNumber('2035-01-01'))).toBeUndefined();
   });

@@ -16,6 +16,7 @@
   import PlantCard from '$lib/card/PlantCard.svelte';
   import Signs from '$lib/card/Signs.svelte';
   import WhatIf from '$lib/whatif/WhatIf.svelte';
+  import OnPlant from '$lib/smalljobs/OnPlant.svelte';
   import VerdictSlip from '$lib/slip/VerdictSlip.svelte';
 
   const id = $derived(Number(page.params.id));
@@ -97,6 +98,7 @@
             {inspectHref}
             photos={photos.data ?? []}
           />
+          {#if !supposed}<OnPlant plantId={id} today={plant.today} />{/if}
         {:else}
           <Gone {plant} />
         {/if}
@@ -149,6 +151,8 @@
     display: none;
   }
   .verdict {
+    display: grid;
+    gap: 16px;
     min-width: 0;
   }
   .right {

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import almanac.app.start.RunningApplication;
 import java.util.HashMap;
 import java.util.HashSet;
+import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.RegisterExtension;
@@ -86,12 +87,51 @@ class BenchDaysTest {
     assertThat(ready.path("needs").path("atHand").toString())
         .contains("a sterile blade", "a new tag", "a camera");
     assertThat(ready.path("needs").path("mixes")).isNotEmpty();
-    for (var plant : ready.path("plants")) {
-      if (plant.path("name").asString().equals("Promenaea Small Coin")) {
-        assertThat(plant.path("before").toString()).contains("2027-05-15", "bark falls away");
-      }
-    }
+    assertThat(ready.path("plants"))
+        .filteredOn(plant -> plant.path("name").asString().equals("Promenaea Small Coin"))
+        .singleElement()
+        .satisfies(
+            plant ->
+                assertThat(plant.path("before").toString())
+                    .contains("2027-05-15", "bark falls away"));
     assertThat(APP.get("/api/bench-days/2027-05-23/preparation").status()).isEqualTo(404);
+  }
+
+  private static int tick(String day, String entry) throws Exception {
+    return APP.put("/api/bench-days/%s/preparation/ready".formatted(day), entry).status();
+  }
+
+  private static List<String> ready() throws Exception {
+    return APP.get("/api/bench-days/2027-05-22/preparation")
+        .body()
+        .path("ready")
+        .valueStream()
+        .map(JsonNode::asString)
+        .toList();
+  }
+
+  @Test
+  void whatIsTickedOffOnOneDeviceIsTickedOnTheOthersUntilItIsTakenBack() throws Exception {
+    keep(DAYS.formatted(""));
+    assertThat(tick("2027-05-22", "{\"thing\":\"gloves\",\"ready\":true}")).isEqualTo(204);
+    assertThat(tick("2027-05-22", "{\"thing\":\"gloves\",\"ready\":true}")).isEqualTo(204);
+    assertThat(tick("2027-05-22", "{\"thing\":\"tag 3\",\"ready\":true}")).isEqualTo(204);
+    assertThat(ready()).containsExactly("gloves", "tag 3");
+    assertThat(APP.get("/api/bench-days/2027-05-16/preparation").body().path("ready")).isEmpty();
+
+    tick("2027-05-22", "{\"thing\":\"gloves\",\"ready\":false}");
+    assertThat(ready()).containsExactly("tag 3");
+    tick("2027-05-22", "{\"thing\":\"tag 3\",\"ready\":false}");
+  }
+
+  @Test
+  void aTickForNoDayOrForNothingIsRefused() throws Exception {
+    keep(DAYS.formatted(""));
+    assertThat(tick("2027-05-23", "{\"thing\":\"gloves\",\"ready\":true}")).isEqualTo(404);
+    var path = "/api/bench-days/2027-05-22/preparation/ready";
+    assertThat(APP.put(path, "{\"thing\":\" \",\"ready\":true}").fault("thing")).isPresent();
+    assertThat(APP.put(path, "{\"thing\":\"gloves\"}").fault("ready")).isPresent();
+    assertThat(ready()).isEmpty();
   }
 
   @Test

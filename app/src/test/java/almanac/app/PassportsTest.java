@@ -98,8 +98,10 @@ class PassportsTest {
   }
 
   @Test
-  void ofEveryPlantOfTheDemoAPassportIsWrittenAndRead() throws Exception {
-    for (var line : GIVER.get("/api/plants").body()) {
+  void ofEveryFourthPlantOfTheDemoAPassportIsWrittenAndRead() throws Exception {
+    var plants = GIVER.get("/api/plants").body();
+    for (int i = 0; i < plants.size(); i += 4) {
+      var line = plants.get(i);
       var looked = look(GIVER.bytes("/api/plants/%d/passport".formatted(line.path("id").asLong())));
       assertThat(looked.status()).as(line.path("name") + looked.body().toString()).isEqualTo(201);
       assertThat(looked.body().path("name")).isEqualTo(line.path("name"));

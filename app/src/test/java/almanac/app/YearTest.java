@@ -39,6 +39,29 @@ class YearTest {
   }
 
   @Test
+  void aCourseThatRunsIsDrawnUntilItIsOverAtTheEarliest() throws Exception {
+    var today = day(APP.get("/api/site").body().path("today"));
+    int under = 0;
+    for (var line : APP.get("/api/year").body()) {
+      if (line.path("treated").isNull()) {
+        continue;
+      }
+      under++;
+      assertThat(day(line.path("treated").path("from"))).isEqualTo(today);
+      assertThat(day(line.path("treated").path("until"))).isAfter(today);
+      var past = APP.get("/api/year/past?plants=" + line.path("plantId").asLong()).body().get(0);
+      var runs = past.path("treated").get(past.path("treated").size() - 1);
+      assertThat(day(runs.path("from"))).isBefore(today);
+      assertThat(day(runs.path("until"))).isEqualTo(today);
+    }
+    int plants = 0;
+    for (var course : APP.get("/api/treatments").body()) {
+      plants += course.path("plants").size();
+    }
+    assertThat(under).isEqualTo(plants).isPositive();
+  }
+
+  @Test
   void theWeeksBeginOnMondaysAndCountEachLookOnce() throws Exception {
     var weeks = APP.get("/api/year/weeks").body();
     int counted = 0;

@@ -30,7 +30,7 @@ class AtHomeTest {
 
   @Test
   void aPhoneComesInIsSeenIsInstallableAndIsLetOut(@TempDir Path data) {
-    try (var almanac = RunningAlmanac.start(data, "--demo");
+    try (var almanac = RunningAlmanac.demo(data);
         var desk = Browsing.desk(almanac.address())) {
       var settings = desk.open("/settings");
       var address = opened(settings);
@@ -83,7 +83,7 @@ class AtHomeTest {
 
   @Test
   void onThePhoneItOpensAlsoWhileItIsClosed(@TempDir Path data) {
-    try (var almanac = RunningAlmanac.start(data, "--demo");
+    try (var almanac = RunningAlmanac.demo(data);
         var desk = Browsing.desk(almanac.address())) {
       var settings = desk.open("/settings");
       try (var phone = Browsing.phone(opened(settings))) {

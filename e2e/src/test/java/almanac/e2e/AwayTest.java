@@ -14,7 +14,7 @@ class AwayTest {
 
   @Test
   void aRoundGoesOnOverAReloadAndIsSentWhenTheProgramIsBack() throws InterruptedException {
-    try (var almanac = RunningAlmanac.start(data, "--demo");
+    try (var almanac = RunningAlmanac.demo(data);
         var browsing = Browsing.desk(almanac.address())) {
       var page = Work.walk(browsing, "Sunroom, high stage");
       page.evaluate("navigator.serviceWorker.ready.then(() => 1)");

@@ -21,7 +21,7 @@ class BatchTest {
 
   @Test
   void fourOfThemOnAPhone(@TempDir Path data) {
-    try (var almanac = RunningAlmanac.start(data, "--demo");
+    try (var almanac = RunningAlmanac.demo(data);
         var browsing = Browsing.phone(almanac.address())) {
       var page = browsing.open("/plants");
       var ids =
@@ -64,7 +64,7 @@ class BatchTest {
 
   @Test
   void severalChosenPlantsGoToTheBenchTogether(@TempDir Path data) {
-    try (var almanac = RunningAlmanac.start(data, "--demo");
+    try (var almanac = RunningAlmanac.demo(data);
         var browsing = Browsing.desk(almanac.address())) {
       var page = browsing.open("/plants");
       Find.entry(page, "Choose " + PLANTS.get(0)).check();

@@ -13,6 +13,7 @@ class BenchDaysTest {
   @RegisterExtension static final RunningDemo ALMANAC = new RunningDemo();
 
   private static final String SATURDAY = "Bench day Saturday 22 May";
+  private static final String GLOVES = "gloves, and eye protection where a pot is broken";
   private static final String SUNDAY = "Bench day Sunday 23 May";
 
   private static Locator job(Page page, String day, String name) {
@@ -74,6 +75,23 @@ class BenchDaysTest {
           .containsText("It cannot wait for a bench day: take it in hand today.");
       assertThat(browsing.complaints())
           .allMatch(complaint -> complaint.contains("status of 400"), "refused once");
+    }
+  }
+
+  @Test
+  void whatIsTickedOffOnTheDeskIsTickedOnThePhone() {
+    try (var desk = Browsing.desk(ALMANAC.address());
+        var phone = Browsing.phone(ALMANAC.address())) {
+      var gloves = Find.entry(desk.open("/bench/2027-05-22"), GLOVES);
+      gloves.check();
+      Find.entry(desk.page(), "a camera").check();
+      assertThat(Find.entry(phone.open("/bench/2027-05-22"), GLOVES)).isChecked();
+      Find.entry(phone.page(), GLOVES).uncheck();
+      desk.page().reload();
+      assertThat(Find.entry(desk.page(), "a camera")).isChecked();
+      assertThat(gloves).not().isChecked();
+      assertThat(desk.complaints()).isEmpty();
+      assertThat(phone.complaints()).isEmpty();
     }
   }
 }

@@ -27,7 +27,7 @@ class BenchJobTest {
   @Test
   void byKeysAloneThroughACrashToOneActThatCanBeTakenBack(@TempDir Path data) throws Exception {
     String job;
-    var almanac = RunningAlmanac.start(data, "--demo");
+    var almanac = RunningAlmanac.demo(data);
     try (var browsing = Browsing.desk(almanac.address())) {
       var page = browsing.plant(PLANT);
       Work.verdict(page).waitFor();
@@ -49,7 +49,7 @@ class BenchJobTest {
     } finally {
       almanac.close();
     }
-    try (var again = RunningAlmanac.start(data, "--demo");
+    try (var again = RunningAlmanac.demo(data);
         var browsing = Browsing.desk(again.address())) {
       var page = browsing.page();
       page.navigate(job.startsWith("http") ? job.replaceFirst("https?://[^/]+", "") : job);
@@ -72,7 +72,7 @@ class BenchJobTest {
 
   @Test
   void whatWasToldInAnotherWindowIsLoadedBeforeOneGoesOn(@TempDir Path data) {
-    try (var almanac = RunningAlmanac.start(data, "--demo");
+    try (var almanac = RunningAlmanac.demo(data);
         var one = Browsing.desk(almanac.address());
         var other = Browsing.desk(almanac.address())) {
       for (var page : List.of(one.plant(PLANT), other.plant(PLANT))) {
@@ -95,7 +95,7 @@ class BenchJobTest {
 
   @Test
   void everyStepIsForEverybodyInBothLights(@TempDir Path data) {
-    try (var almanac = RunningAlmanac.start(data, "--demo")) {
+    try (var almanac = RunningAlmanac.demo(data)) {
       through(almanac, Browsing::desk, Browsing::violations);
       // By lamp all is as by day but for the hues.
       through(almanac, Browsing::lamp, Browsing::faint);
@@ -134,7 +134,7 @@ class BenchJobTest {
 
   @Test
   void underAThumbWithTheLineGoingDown(@TempDir Path data) {
-    try (var almanac = RunningAlmanac.start(data, "--demo");
+    try (var almanac = RunningAlmanac.demo(data);
         var browsing = Browsing.phone(almanac.address())) {
       var page = browsing.plant(PLANT);
       AtBench.begin(page);

@@ -35,7 +35,7 @@ class DividingTest {
   @Test
   void fromTheSlipToTwoPlantsOnTwoTagsWithACrashBetween(@TempDir Path data) throws Exception {
     String job;
-    var almanac = RunningAlmanac.start(data, "--demo");
+    var almanac = RunningAlmanac.demo(data);
     try (var browsing = Browsing.desk(almanac.address())) {
       var page = browsing.plant(PLANT);
       assertThat(Work.verdict(page)).containsText("Divide");
@@ -50,7 +50,7 @@ class DividingTest {
     } finally {
       almanac.close();
     }
-    try (var again = RunningAlmanac.start(data, "--demo");
+    try (var again = RunningAlmanac.demo(data);
         var browsing = Browsing.desk(again.address())) {
       var page = browsing.page();
       page.navigate(job);
@@ -77,7 +77,7 @@ class DividingTest {
 
   @Test
   void byKeysAloneAGrowthIsMovedAndAJointIsCut(@TempDir Path data) {
-    try (var almanac = RunningAlmanac.start(data, "--demo");
+    try (var almanac = RunningAlmanac.demo(data);
         var browsing = Browsing.desk(almanac.address())) {
       var page = browsing.plant(PLANT);
       AtBench.begin(page);
@@ -102,7 +102,7 @@ class DividingTest {
 
   @Test
   void onAPhoneItFitsUnderAThumb(@TempDir Path data) {
-    try (var almanac = RunningAlmanac.start(data, "--demo");
+    try (var almanac = RunningAlmanac.demo(data);
         var browsing = Browsing.phone(almanac.address())) {
       var page = browsing.plant(PLANT);
       AtBench.begin(page);

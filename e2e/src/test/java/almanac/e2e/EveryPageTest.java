@@ -56,11 +56,6 @@ class EveryPageTest {
     onEach(HUES, Browsing::lamp, browsing -> assertThat(browsing.faint()).isEmpty());
   }
 
-  @Test
-  void onAPhoneWithoutPushingSideways() {
-    onEach(PAGES, Browsing::phone, Browsing::fitsTheScreen);
-  }
-
   /** What can be touched and is smaller than a thumb; the link to the page lies off the screen. */
   private static final String TOO_SMALL =
       """
@@ -73,13 +68,14 @@ class EveryPageTest {
       """;
 
   @Test
-  void onAPhoneEverythingIsAsLargeAsAThumb() {
+  void onAPhoneNothingIsPushedSidewaysAndEverythingIsAsLargeAsAThumb() {
     onEach(
         PAGES,
         Browsing::phone,
         browsing -> {
           PlaywrightAssertions.assertThat(browsing.page().getByText("Looking it up")).hasCount(0);
           assertThat(browsing.page().locator("a, button, input").count()).isGreaterThan(8);
+          browsing.fitsTheScreen();
           assertThat(browsing.page().evaluate(TOO_SMALL).toString()).isEqualTo("[]");
         });
   }

@@ -34,7 +34,7 @@ class KeptSafeTest {
 
   @Test
   void aBackupIsTakenBroughtBackAndThatIsUndone(@TempDir Path data) {
-    try (var almanac = RunningAlmanac.start(data, "--demo");
+    try (var almanac = RunningAlmanac.demo(data);
         var browsing = Browsing.phone(almanac.address())) {
       var page = browsing.open("/settings");
       Find.button(page, "Back up now").click();
@@ -64,7 +64,7 @@ class KeptSafeTest {
   void theDemoIsCarriedIntoACollectionOfOnesOwnAndOthersReadItToo(
       @TempDir Path demo, @TempDir Path own, @TempDir Path carried) throws Exception {
     Path zip;
-    try (var almanac = RunningAlmanac.start(demo, "--demo");
+    try (var almanac = RunningAlmanac.demo(demo);
         var browsing = Browsing.desk(almanac.address())) {
       zip = carriedOut(browsing.open("/settings"), carried);
       assertThat(zip.getFileName()).hasToString("mellow-almanac-2027-05-15.zip");

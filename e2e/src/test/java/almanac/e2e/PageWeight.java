@@ -21,7 +21,7 @@ class PageWeight {
 
   @Test
   void firstPage() {
-    try (var almanac = RunningAlmanac.start(data, "--demo");
+    try (var almanac = RunningAlmanac.demo(data);
         var browsing = Browsing.desk(almanac.address())) {
       browsing.open("/");
       browsing.page().waitForLoadState(LoadState.NETWORKIDLE);

@@ -13,7 +13,7 @@ class PassportTest {
   void aPlantGoesFromOneCollectionToAnother(
       @TempDir Path giver, @TempDir Path taker, @TempDir Path files) {
     var file = files.resolve("brassia.zip");
-    try (var almanac = RunningAlmanac.start(giver, "--demo");
+    try (var almanac = RunningAlmanac.demo(giver);
         var browsing = Browsing.desk(almanac.address())) {
       var page = browsing.open("/plants/Brassia Lock Keeper/papers");
       assertThat(page.locator("figure img").first()).isVisible();

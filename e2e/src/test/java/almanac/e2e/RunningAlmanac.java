@@ -30,6 +30,16 @@ final class RunningAlmanac implements AutoCloseable {
     return startOn(TODAY, data, more);
   }
 
+  /** Starts it with the demo collection, in a folder that is empty or has it already. */
+  static RunningAlmanac demo(Path data) {
+    try {
+      WrittenDemo.into(data);
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+    return start(data, "--demo");
+  }
+
   /** The same on another day. */
   static RunningAlmanac startOn(String today, Path data, String... more) {
     try {

@@ -19,7 +19,7 @@ class Screenshots {
 
   @BeforeAll
   static void start() {
-    almanac = RunningAlmanac.start(data, "--demo");
+    almanac = RunningAlmanac.demo(data);
   }
 
   @AfterAll

@@ -71,4 +71,23 @@ class TodayTest {
       assertThat(Find.region(page, "Sunroom, high stage")).containsText("Turn it to the light");
     }
   }
+
+  @Test
+  void aSmallJobIsDoneOnThePageOfItsPlantAndGivenBack() {
+    try (var browsing = Browsing.phone(ALMANAC.address())) {
+      var page = browsing.open("/small-jobs");
+      var first = Find.region(page, "East sill").locator("li").first();
+      first.getByRole(AriaRole.LINK).click();
+      var jobs = Find.region(page, "Small jobs").locator("li");
+      jobs.first().waitFor();
+      var before = jobs.allTextContents();
+      Find.button(jobs.first(), "Done").click();
+      assertThat(jobs).hasCount(before.size() - 1);
+      Find.button(page, "Undo").first().click();
+      assertThat(jobs).hasCount(before.size());
+      assertThat(jobs.allTextContents()).isEqualTo(before);
+      browsing.fitsTheScreen();
+      assertThat(browsing.complaints()).isEmpty();
+    }
+  }
 }

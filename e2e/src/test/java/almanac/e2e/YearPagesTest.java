@@ -56,6 +56,23 @@ class YearPagesTest {
   }
 
   @Test
+  void onAPhoneTheWeeksAreUnfoldedAndOneOfThemOpened() {
+    try (var browsing = Browsing.phone(ALMANAC.address())) {
+      var page = browsing.open("/");
+      Find.button(page, "Weeks").click();
+      var weeks = page.locator("#weeks a");
+      assertThat(page.locator("#weeks a[aria-current=date]")).isInViewport();
+      assertThat(weeks.first().boundingBox().width).isGreaterThanOrEqualTo(44);
+      browsing.fitsTheScreen();
+      assertThat(browsing.violations()).isEmpty();
+      page.locator("#weeks a[aria-current=date]").click();
+      assertThat(page.locator("h1")).hasText("10–16 May");
+      assertThat(weeks).hasCount(0);
+      assertThat(browsing.complaints()).isEmpty();
+    }
+  }
+
+  @Test
   void theRibbonIsWalkedByArrowsAndOpensItsWeek() {
     try (var browsing = Browsing.desk(ALMANAC.address())) {
       var page = browsing.open("/rules");

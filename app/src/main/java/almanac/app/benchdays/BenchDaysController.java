@@ -5,12 +5,14 @@ import io.swagger.v3.oas.annotations.Operation;
 import jakarta.validation.Valid;
 import java.time.LocalDate;
 import java.util.Optional;
+import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
 @RestController
@@ -52,6 +54,13 @@ class BenchDaysController {
   @Operation(summary = "What is to be made ready for a bench day, and on the days before")
   Preparing.Preparation prepare(@PathVariable LocalDate on) {
     return preparing.of(on, today.get());
+  }
+
+  @PutMapping("/{on}/preparation/ready")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  @Operation(summary = "Ticks a thing off as made ready for a bench day, or takes the tick back")
+  void tick(@PathVariable LocalDate on, @Valid @RequestBody ReadyEntry entry) {
+    preparing.tick(on, entry.thing(), entry.ready(), today.get());
   }
 
   @PostMapping("/plan")

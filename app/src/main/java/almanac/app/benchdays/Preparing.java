@@ -22,12 +22,14 @@ class Preparing {
   private final DayPlan needs;
   private final Jobs jobs;
   private final Judging judging;
+  private final ReadyThings ready;
 
-  Preparing(BenchDays days, DayPlan needs, Jobs jobs, Judging judging) {
+  Preparing(BenchDays days, DayPlan needs, Jobs jobs, Judging judging, ReadyThings ready) {
     this.days = days;
     this.needs = needs;
     this.jobs = jobs;
     this.judging = judging;
+    this.ready = ready;
   }
 
   /** One bench day made ready. */
@@ -37,7 +39,8 @@ class Preparing {
       int taken,
       @Schema(description = "In the order of the work") List<PlantToPrepare> plants,
       @Schema(description = "Sterile blades: one for each plant") int blades,
-      DayPlan.Needs needs) {}
+      DayPlan.Needs needs,
+      @Schema(description = "What was ticked off so far") List<String> ready) {}
 
   /** One plant. */
   record PlantToPrepare(
@@ -68,7 +71,18 @@ class Preparing {
         day.taken(),
         ahead.stream().map(each -> plant(each, on, today)).toList(),
         ahead.size(),
-        needs.of(ahead.stream().map(Ahead::plant).toList(), today));
+        needs.of(ahead.stream().map(Ahead::plant).toList(), today),
+        ready.of(on));
+  }
+
+  /**
+   * @throws NotFound if it is no bench day that is yet to come
+   */
+  void tick(LocalDate on, String thing, boolean done, LocalDate today) {
+    if (days.from(today).stream().noneMatch(day -> day.on().equals(on))) {
+      throw new NotFound("%s is no bench day.".formatted(on));
+    }
+    ready.set(on, thing, done, today);
   }
 
   private PlantToPrepare plant(Ahead ahead, LocalDate on, LocalDate today) {

@@ -93,6 +93,7 @@ class SmallJobsController {
         jobs.done(
             told.done().stream()
                 .map(each -> new Ticked(each.plant(), each.fix(), each.task()))
+                .distinct()
                 .toList(),
             today.get()));
   }

@@ -70,6 +70,8 @@ class TreatmentsController {
       LocalDate nextLook,
       @Schema(description = "Whether the days for it have begun") boolean lookNow,
       boolean over,
+      @Schema(description = "The day on which it is over if every look is clean and none late")
+          LocalDate overFrom,
       @Schema(description = "Whether another cure should be thought of") boolean tooOften) {
     static TreatedPlant of(OnPlant each, LocalDate today) {
       var plant = each.plant();
@@ -91,6 +93,7 @@ class TreatmentsController {
           treated.nextLook().best(),
           !treated.nextLook().early().isAfter(today),
           treated.over(),
+          treated.overFrom(),
           treated.tooOften());
     }
   }

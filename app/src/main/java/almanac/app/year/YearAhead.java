@@ -6,11 +6,13 @@ import almanac.app.collection.Plants;
 import almanac.app.collection.Walk;
 import almanac.app.judging.Judging;
 import almanac.app.judging.WorkedOut;
+import almanac.core.diary.Courses;
 import almanac.core.diary.OpenCheck;
 import almanac.core.year.PlantYear;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 
 /**
@@ -63,7 +65,16 @@ class YearAhead {
         year.due().orElse(null),
         year.spent().orElse(null),
         judging.checks(plant, today, judged).stream().map(YearAhead::look).toList(),
+        treated(plant, today),
         null);
+  }
+
+  private @Nullable YearSpan treated(PlantInPlace plant, LocalDate today) {
+    return new Courses(judging.figures())
+        .treated(plant.plant())
+        .map(course -> course.overFrom().isBefore(today) ? today : course.overFrom())
+        .map(over -> new YearSpan(today, over))
+        .orElse(null);
   }
 
   private static YearLine.YearLook look(OpenCheck open) {

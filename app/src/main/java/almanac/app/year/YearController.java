@@ -6,13 +6,13 @@ import static java.util.stream.Collectors.summingInt;
 import almanac.app.benchdays.BenchDays;
 import almanac.app.collection.Plants;
 import almanac.app.refusals.BadEntry;
+import almanac.app.rules.Rules;
 import almanac.app.site.Today;
 import almanac.app.year.YearLine.YearLook;
 import almanac.core.days.BenchDay;
-import almanac.core.history.Happening;
-import almanac.core.history.Plant;
 import almanac.core.year.PastYears;
 import almanac.core.year.Phase;
+import almanac.core.year.Span;
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.DayOfWeek;
@@ -35,12 +35,14 @@ class YearController {
   private final YearAhead ahead;
   private final BenchDays bench;
   private final Plants plants;
+  private final Rules rules;
   private final Today today;
 
-  YearController(YearAhead ahead, BenchDays bench, Plants plants, Today today) {
+  YearController(YearAhead ahead, BenchDays bench, Plants plants, Rules rules, Today today) {
     this.ahead = ahead;
     this.bench = bench;
     this.plants = plants;
+    this.rules = rules;
     this.today = today;
   }
 
@@ -95,29 +97,31 @@ class YearController {
     return day.with(TemporalAdjusters.previousOrSame(DayOfWeek.MONDAY));
   }
 
-  /** From a day to a day. */
-  record YearSpan(LocalDate from, LocalDate until) {}
-
   /** What was seen of a plant in its years here. */
   record YearPast(
       long plantId,
       @Schema(description = "In flower, from the first look that saw it to the last")
           List<YearSpan> flowers,
+      @Schema(description = "At rest, from the first look that saw it resting to the last")
+          List<YearSpan> rests,
+      @Schema(description = "Under treatment, until it was over or until today")
+          List<YearSpan> treated,
       @Schema(description = "When nubs of a new flush were first seen") List<LocalDate> nubs,
       @Schema(description = "When it was potted here") List<LocalDate> potted,
       @Schema(description = "When somebody looked") List<LocalDate> looks) {
-    static YearPast of(Plant plant) {
-      var past = PastYears.of(plant.history().life());
+    static YearPast of(long id, PastYears past) {
       return new YearPast(
-          plant.id(),
-          past.flowers().stream().map(span -> new YearSpan(span.from(), span.until())).toList(),
+          id,
+          spans(past.flowers()),
+          spans(past.rests()),
+          spans(past.treated()),
           past.nubs(),
-          plant.journal().holding().stream()
-              .filter(line -> line.happening() instanceof Happening.Potted)
-              .filter(line -> !plant.journal().ofArrival(line))
-              .map(line -> line.act().on())
-              .toList(),
+          past.potted(),
           past.looks());
+    }
+
+    private static List<YearSpan> spans(List<Span> spans) {
+      return spans.stream().map(YearSpan::of).toList();
     }
   }
 
@@ -127,6 +131,11 @@ class YearController {
     if (plants.size() > MOST_PLANTS) {
       throw new BadEntry("plants", "At most %d plants at once.".formatted(MOST_PLANTS));
     }
-    return plants.stream().map(this.plants::whole).map(YearPast::of).toList();
+    var day = today.get();
+    var figures = rules.figures();
+    return plants.stream()
+        .map(this.plants::whole)
+        .map(plant -> YearPast.of(plant.id(), PastYears.of(plant, day, figures)))
+        .toList();
   }
 }

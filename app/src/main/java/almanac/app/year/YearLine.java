@@ -24,6 +24,10 @@ record YearLine(
         @Nullable LocalDate due,
     @Schema(nullable = true) @Nullable LocalDate spent,
     List<YearLook> looks,
+    @Schema(
+            nullable = true,
+            description = "From today to the day on which its course is over at the earliest")
+        @Nullable YearSpan treated,
     @Schema(nullable = true, description = "The bench day on which its job lies")
         @Nullable LocalDate bench) {
 
@@ -38,6 +42,7 @@ record YearLine(
 
   YearLine at(int turn, @Nullable LocalDate day) {
     return new YearLine(
-        plantId, name, kindName, placeName, turn, opens, phases, meant, due, spent, looks, day);
+        plantId, name, kindName, placeName, turn, opens, phases, meant, due, spent, looks, treated,
+        day);
   }
 }

@@ -25,7 +25,7 @@ import org.junit.jupiter.api.io.TempDir;
  * was to be. Whatever is no collection is refused in a sentence.
  */
 class KilledWhileStartingTest {
-  private static final int KILLS = 16;
+  private static final int KILLS = 10;
   private static final PrintStream NOBODY = new PrintStream(OutputStream.nullOutputStream());
 
   @TempDir Path folders;
@@ -55,7 +55,7 @@ class KilledWhileStartingTest {
     return folder;
   }
 
-  /** How long an undisturbed start takes; kills are spread over so much and a little more. */
+  /** How long an undisturbed start takes; in the first third of it nothing is made yet. */
   private long millis(Filled filled) throws Exception {
     long start = System.nanoTime();
     assertThat(opening(folder("undisturbed", filled)).waitFor()).isZero();
@@ -70,7 +70,7 @@ class KilledWhileStartingTest {
     for (int i = 0; i < KILLS; i++) {
       var folder = folder("killed-" + i, filled);
       var process = opening(folder);
-      process.waitFor(random.nextLong(millis + millis / 10), TimeUnit.MILLISECONDS);
+      process.waitFor(millis / 3 + random.nextLong(millis * 3 / 4), TimeUnit.MILLISECONDS);
       process.destroyForcibly().waitFor();
       if (Files.exists(folder.resolve("almanac-being-made.mv.db"))) {
         inTheMidst++;

@@ -10,9 +10,7 @@ import java.net.http.HttpResponse;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.LocalDate;
-import java.util.Comparator;
 import java.util.Optional;
-import java.util.stream.Stream;
 import org.junit.jupiter.api.extension.AfterAllCallback;
 import org.junit.jupiter.api.extension.BeforeAllCallback;
 import org.junit.jupiter.api.extension.ExtensionContext;
@@ -63,7 +61,7 @@ public final class RunningApplication
 
   /** The demo as it is opened on that day. */
   public static RunningApplication demoOn(LocalDate today) {
-    return new RunningApplication(true, today, data -> {});
+    return new RunningApplication(true, today, data -> WrittenDemo.into(data, today));
   }
 
   /** On a data folder that was filled before. */
@@ -146,11 +144,7 @@ public final class RunningApplication
   @Override
   public void close() throws IOException {
     context.close();
-    try (Stream<Path> files = Files.walk(data)) {
-      for (var file : files.sorted(Comparator.reverseOrder()).toList()) {
-        Files.delete(file);
-      }
-    }
+    WrittenDemo.delete(data);
   }
 
   public <T> T bean(Class<T> type) {

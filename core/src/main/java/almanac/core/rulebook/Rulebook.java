@@ -27,6 +27,7 @@ import almanac.core.sums.SumFigures;
 import almanac.core.tags.TagFigures;
 import almanac.core.tally.TallyFigures;
 import almanac.core.treatments.TreatmentFigures;
+import almanac.core.year.YearFigures;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -70,6 +71,7 @@ public final class Rulebook {
         FollowUpFigures.GROUP,
         RoundFigures.GROUP,
         DayFigures.GROUP,
+        YearFigures.GROUP,
         TagFigures.GROUP);
   }
 

@@ -23,6 +23,7 @@ import java.util.Optional;
  * @param lookedAt the day of the last look, or of the beginning
  * @param nextLook the days for the next look
  * @param over whether it was treated often enough and looked clean often enough since
+ * @param overFrom the day on which it will be over if every look is clean and none comes late
  * @param tooOften whether it was begun anew so often that something else should be thought of
  */
 public record Treated(
@@ -35,6 +36,7 @@ public record Treated(
     LocalDate lookedAt,
     Window nextLook,
     boolean over,
+    LocalDate overFrom,
     boolean tooOften) {
 
   /**
@@ -58,16 +60,21 @@ public record Treated(
     int left = Math.max(0, course.times() - counting.size());
     var last = treatments.stream().max(LocalDate::compareTo);
     var lastLook = looks.last().orElse(since);
+    var next = next(course, from, last, slack);
+    var treatedUntil = left == 0 ? from : next.best().plusDays((left - 1L) * course.every());
+    int clean = figures.count(TreatmentFigures.CLEAN);
+    var lookedUntil = lastLook.plusDays((long) step * Math.max(0, clean - looks.inARow()));
     return new Treated(
         from,
         counting.size(),
         left,
         last,
         looks,
-        left == 0 ? Optional.empty() : Optional.of(next(course, from, last, slack)),
+        left == 0 ? Optional.empty() : Optional.of(next),
         lastLook,
         Window.around(lastLook.plusDays(step), slack),
-        left == 0 && looks.inARow() >= figures.count(TreatmentFigures.CLEAN),
+        left == 0 && looks.inARow() >= clean,
+        treatedUntil.isAfter(lookedUntil) ? treatedUntil : lookedUntil,
         looks.times() >= figures.count(TreatmentFigures.TOO_OFTEN));
   }
 

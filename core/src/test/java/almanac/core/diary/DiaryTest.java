@@ -9,10 +9,8 @@ import almanac.core.followup.Purpose;
 import almanac.core.followup.Series;
 import almanac.core.followup.Window;
 import almanac.core.history.Act;
+import almanac.core.history.Chronicle;
 import almanac.core.history.Happening;
-import almanac.core.history.Journal;
-import almanac.core.history.Line;
-import almanac.core.history.Plant;
 import almanac.core.history.Potting;
 import almanac.core.history.Way;
 import almanac.core.inspection.Breakage;
@@ -27,7 +25,6 @@ import almanac.core.tally.RootTally;
 import almanac.core.treatments.Course;
 import almanac.core.treatments.Foe;
 import java.time.LocalDate;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -38,14 +35,10 @@ class DiaryTest {
   private static final LocalDate MOVED = LocalDate.of(2027, 3, 1);
   private static final LocalDate NEXT_YEAR = LocalDate.of(2028, 6, 1);
 
-  private final List<Line> lines = new ArrayList<>();
+  private final Chronicle chronicle = new Chronicle();
 
   private Act on(LocalDate day, @Nullable Act supersedes, Happening happening) {
-    long id = lines.size() + 1;
-    var act =
-        new Act(id, new UUID(0, id), day, day, supersedes == null ? null : supersedes.id(), "");
-    lines.add(new Line(id, act, happening));
-    return act;
+    return chronicle.on(day, supersedes, happening);
   }
 
   private Act potted(LocalDate day, @Nullable Act supersedes) {
@@ -64,17 +57,13 @@ class DiaryTest {
         new Happening.Inspected(Inspection.on(day).with(Item.PESTS, Item.PESTS.saw(Pests.NONE))));
   }
 
-  private Plant plant() {
-    return Plant.of(1, new UUID(1, 1), Journal.of(lines));
-  }
-
   /** A judgement that wants to look again after two months. */
   private static Check inTwoMonths(LocalDate judged) {
     return new Check(Purpose.AS_JUDGED, Window.between(judged.plusDays(50), judged.plusDays(70)));
   }
 
   private List<OpenCheck> open(LocalDate today) {
-    return new Diary(Figures.standard()).of(plant(), DiaryTest::inTwoMonths, today);
+    return new Diary(Figures.standard()).of(chronicle.plant(), DiaryTest::inTwoMonths, today);
   }
 
   private OpenCheck of(Series series, LocalDate today) {
@@ -226,9 +215,7 @@ class DiaryTest {
     potted(CAME, null);
     var moved = potted(MOVED, null);
     assertThat(open(MOVED)).noneMatch(open -> open.check().purpose() == Purpose.WOUND);
-    lines.add(
-        new Line(
-            lines.size() + 1, moved, new Happening.Worked(RootTally.EMPTY, 20, "", "", Way.CUT)));
+    chronicle.with(moved, new Happening.Worked(RootTally.EMPTY, 20, "", "", Way.CUT));
     assertThat(of(Series.WOUND, MOVED).check().window().best()).isEqualTo(MOVED.plusDays(3));
   }
 

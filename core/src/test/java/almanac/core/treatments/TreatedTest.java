@@ -55,6 +55,21 @@ class TreatedTest {
   }
 
   @Test
+  void itIsOverNoSoonerThanItsTreatmentsAreDoneAndItLookedCleanOftenEnough() {
+    assertThat(of(List.of()).overFrom())
+        .as("three treatments by day 14, three looks by day 21")
+        .isEqualTo(day(21));
+    assertThat(of(List.of(day(9)), saw(7, Pests.NONE), saw(14, Pests.NONE)).overFrom())
+        .as("the third treatment comes on day 23, after the third look")
+        .isEqualTo(day(23));
+    var done = List.of(day(0), day(7), day(14));
+    assertThat(of(done, saw(7, Pests.NONE)).overFrom()).isEqualTo(day(21));
+    assertThat(of(done, saw(7, Pests.NONE), saw(15, Pests.MEALYBUG)).overFrom())
+        .as("begun anew on day 15")
+        .isEqualTo(day(36));
+  }
+
+  @Test
   void looksOfOneDayOrOfTheNextCountAsOne() {
     var treated =
         of(
