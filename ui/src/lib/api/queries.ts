@@ -79,6 +79,13 @@ export const smallJobs = () =>
     queryFn: () => answered(api.GET('/api/small-jobs')),
   }));
 
+/** Those of one plant. */
+export const smallJobsOf = (plant: () => number) =>
+  createQuery(() => ({
+    queryKey: ['small-jobs', plant()],
+    queryFn: () => answered(api.GET('/api/small-jobs', { params: { query: { plant: plant() } } })),
+  }));
+
 /** The courses that run, with their plants. */
 export const treatments = () =>
   createQuery(() => ({

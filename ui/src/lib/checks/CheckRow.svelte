@@ -72,7 +72,7 @@
     <button
       class="link"
       aria-expanded={puttingOff}
-      aria-label="Put off: {check.title}"
+      aria-label="Not now: {check.title}"
       onclick={() => (puttingOff = !puttingOff)}>not now</button
     >
   </div>

@@ -1,7 +1,7 @@
 <script lang="ts">
   import { useQueryClient } from '@tanstack/svelte-query';
   import { answered, api } from '$lib/api/client';
-  import { smallJobs } from '$lib/api/queries';
+  import { smallJobsOf } from '$lib/api/queries';
   import { Saving } from '$lib/api/saving.svelte';
   import FormFault from '$lib/forms/FormFault.svelte';
   import { saved } from '$lib/shell/toaster';
@@ -14,9 +14,8 @@
   }
   const { plantId, today }: Props = $props();
   const client = useQueryClient();
-  const all = smallJobs();
+  const jobs = smallJobsOf(() => plantId);
   const saving = new Saving();
-  const jobs = $derived((all.data ?? []).filter((job) => job.plantId === plantId));
 
   async function done(job: Job) {
     const result = await saving.save((headers) =>
@@ -26,12 +25,12 @@
   }
 </script>
 
-{#if jobs.length}
+{#if jobs.data?.length}
   <section class="sheet" aria-labelledby="small-jobs">
     <h2 id="small-jobs">Small jobs</h2>
     <FormFault sentence={saving.problem?.message} />
     <ul>
-      {#each jobs as job (keyOf(job))}
+      {#each jobs.data as job (keyOf(job))}
         <li>
           <span>
             <Sentence parts={job.words} {today} />

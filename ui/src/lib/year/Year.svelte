@@ -146,6 +146,12 @@
         {/if}
       </div>
     </section>
+    {#if printing && shown.length > MOST_PRINTED}
+      <p class="quiet">
+        The first {MOST_PRINTED} of {count(shown.length, 'plant')}; search by name or place for the
+        others.
+      </p>
+    {/if}
     <Legend />
     {#if !shown.length}<p class="quiet">No plant is called that, or stands there.</p>{/if}
   {:else}

@@ -46,6 +46,30 @@ class SmallJobsTest {
   }
 
   @Test
+  void thoseOfOnePlantAreThoseOfItOnTheList() throws Exception {
+    var all = open();
+    var plant = all.get(0).path("plantId").asLong();
+    var its = APP.get("/api/small-jobs?plant=" + plant).body().valueStream().toList();
+    assertThat(its)
+        .isNotEmpty()
+        .isEqualTo(all.stream().filter(job -> job.path("plantId").asLong() == plant).toList());
+    assertThat(APP.get("/api/small-jobs?plant=999999").status()).isEqualTo(404);
+    assertThat(APP.get("/api/small-jobs?plant=oak").status()).isEqualTo(400);
+  }
+
+  @Test
+  void aJobThatIsTickedTwiceIsDoneOnce() throws Exception {
+    var job = open().get(0);
+    var twice = APP.post("/api/small-jobs/done", ticked(List.of(job, job)));
+    assertThat(twice.status()).as(twice.body().toString()).isEqualTo(201);
+    var act = twice.body().path("act").asString();
+    assertThat(page(job).path("journal").findValuesAsString("act"))
+        .filteredOn(act::equals)
+        .hasSize(1);
+    assertThat(APP.post("/api/acts/" + act + "/withdrawal", "").status()).isEqualTo(201);
+  }
+
+  @Test
   void manyAreTickedOffByOneActAndTheUndoGivesAllOfThemBack() throws Exception {
     var before = open();
     var chosen = before.subList(0, 3);

@@ -9,6 +9,7 @@ import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.ColorScheme;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -44,6 +45,7 @@ final class Browsing implements AutoCloseable {
 
   /** One browser for all tests, with a clean profile for each; it goes when the tests are done. */
   private static Browser launched() {
+    PlaywrightAssertions.setDefaultAssertionTimeout(20_000);
     var playwright =
         Playwright.create(
             new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
@@ -165,6 +167,16 @@ final class Browsing implements AutoCloseable {
                         + ": "
                         + rule.getNodes().stream().map(node -> node.getHtml()).toList())
             .toList();
+  }
+
+  /** What is too faint to be read when the lamp is lit for a moment. */
+  List<String> faintByLamp() {
+    page.emulateMedia(new Page.EmulateMediaOptions().setColorScheme(ColorScheme.DARK));
+    try {
+      return faint();
+    } finally {
+      page.emulateMedia(new Page.EmulateMediaOptions().setColorScheme(ColorScheme.LIGHT));
+    }
   }
 
   /** What axe finds to be too faint to be read. */

@@ -74,7 +74,7 @@ class OverAYearTest {
         browsing -> {
           var page = browsing.open("/checks");
           var year = check(page, "The year's judgement");
-          Find.button(year, "Put off: The year's judgement").click();
+          Find.button(year, "Not now: The year's judgement").click();
           Find.button(year, "Put it off").click();
           assertThat(year).containsText("Say why");
           Find.entry(year, "Why").fill("Away until then");

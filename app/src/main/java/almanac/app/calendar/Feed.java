@@ -59,7 +59,10 @@ final class Feed {
     component.add(new DtStamp(said.changedAt()));
     component.add(new LastModified(said.changedAt()));
     component.add(new Sequence(said.version()));
-    component.add(new DtStart<>(entry.from()));
+    // What is due on its first day says so once: by the rule a thing is due after it starts.
+    if (!entry.toDo() || entry.from().isBefore(entry.until())) {
+      component.add(new DtStart<>(entry.from()));
+    }
     component.add(entry.toDo() ? new Due<>(entry.until()) : new DtEnd<>(entry.until().plusDays(1)));
     component.add(new Summary(entry.title()));
     if (!entry.words().isEmpty()) {

@@ -47,6 +47,11 @@ class SmallJobs {
     return plants.all().stream().sorted(Walk.ROUND).flatMap(plant -> of(plant, today)).toList();
   }
 
+  /** Those of one plant. */
+  List<ToDo> of(long plant, LocalDate today) {
+    return of(plants.one(plant), today).toList();
+  }
+
   private Stream<ToDo> of(PlantInPlace plant, LocalDate today) {
     return Stream.concat(
         judging.judge(plant, today).smallJobs().stream().map(job -> new ToDo(plant, job, null)),

@@ -17,12 +17,14 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
 import java.util.Objects;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
@@ -68,9 +70,14 @@ class SmallJobsController {
   }
 
   @GetMapping
-  @Operation(summary = "The small jobs of all plants in the order of a round")
-  List<SmallJobLine> all() {
-    return jobs.on(today.get()).stream().map(SmallJobLine::of).toList();
+  @Operation(summary = "The small jobs of all plants in the order of a round, or of one plant")
+  List<SmallJobLine> all(@RequestParam Optional<Long> plant) {
+    return plant
+        .map(one -> jobs.of(one, today.get()))
+        .orElseGet(() -> jobs.on(today.get()))
+        .stream()
+        .map(SmallJobLine::of)
+        .toList();
   }
 
   /** A job that was ticked off. */

@@ -16,6 +16,7 @@ import almanac.core.judgement.verdict.WaitCondition;
 import almanac.core.roots.RootStage;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
+import java.util.List;
 import org.junit.jupiter.api.Test;
 
 class TimingTest {
@@ -70,6 +71,23 @@ class TimingTest {
     var wait = ((Timing.Waits) judged.timing()).awaited();
     assertThat(wait.conditions()).containsExactly(WaitCondition.LIGHT);
     assertThat(wait.likely()).isBetween(LocalDate.of(2028, 3, 3), LocalDate.of(2028, 3, 12));
+  }
+
+  @Test
+  void nubsOutOfSeasonHurryNobodyAndTheLookComesBeforeTheLightDoes() {
+    for (var day : List.of(LocalDate.of(2027, 11, 20), LocalDate.of(2028, 2, 10))) {
+      var judged =
+          Plant.of("miltonia-brassia", day).potted(14).measured(Item.RIM, -8).rootsOf(6).judged();
+      assertThat(judged.verdict()).isEqualTo(Verdict.WATCH);
+      var gate = judged.gateOpens().orElseThrow();
+      var best = judged.nextCheck().window().best();
+      assertThat(best).isBefore(gate);
+      assertThat(ChronoUnit.DAYS.between(day, best)).isGreaterThan(14);
+    }
+    var may = Plant.of("miltonia-brassia").potted(14).rootsOf(6).judged();
+    assertThat(ChronoUnit.DAYS.between(MAY, may.nextCheck().window().best()))
+        .as("in season the look comes before the nubs are past")
+        .isLessThan(14);
   }
 
   @Test

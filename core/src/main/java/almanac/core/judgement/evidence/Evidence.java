@@ -362,6 +362,16 @@ public final class Evidence {
     return resting ? today.atRest() : today;
   }
 
+  /**
+   * From which day light and warmth carry what can wait; nothing while they do, or where they never
+   * do.
+   */
+  public Optional<LocalDate> gateOpens() {
+    return season().open()
+        ? Optional.empty()
+        : situation.conditions().gateOpensFrom(today, kind().warmth(), figures);
+  }
+
   /** Whether root tips were seen growing within the last fortnight. */
   private boolean tipsSeen() {
     double most = figures.of(SeasonFigures.TIPS_SEEN);

@@ -86,9 +86,7 @@ final class Advice {
   /** What can wait, waits; the day is named. */
   private Sentence outOfSeason() {
     return evidence
-        .situation()
-        .conditions()
-        .gateOpensFrom(evidence.today(), evidence.kind().warmth(), evidence.figures())
+        .gateOpens()
         .map(
             day ->
                 say(

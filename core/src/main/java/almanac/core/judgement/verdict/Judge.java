@@ -9,11 +9,9 @@ import almanac.core.judgement.figures.NeedFigures;
 import almanac.core.judgement.need.Care;
 import almanac.core.judgement.need.Needs;
 import almanac.core.judgement.reason.Reason;
-import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Optional;
 import java.util.stream.Stream;
 
 /** Judges one plant on one day: the same situation and figures always give the same judgement. */
@@ -84,7 +82,7 @@ public final class Judge {
         evidence.leads(),
         evidence.roots(),
         evidence.longEnough(),
-        gateOpens(evidence));
+        evidence.gateOpens());
   }
 
   /** What a move makes needless is not asked for beside it. */
@@ -96,14 +94,5 @@ public final class Judge {
     return Stream.concat(care(verdict, needs), needs.remarks().stream())
         .flatMap(care -> care.job().stream().map(job -> new SmallJob(job, care.fix())))
         .toList();
-  }
-
-  private static Optional<LocalDate> gateOpens(Evidence evidence) {
-    return evidence.season().open()
-        ? Optional.empty()
-        : evidence
-            .situation()
-            .conditions()
-            .gateOpensFrom(evidence.today(), evidence.kind().warmth(), evidence.figures());
   }
 }

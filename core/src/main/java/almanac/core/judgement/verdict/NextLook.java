@@ -137,16 +137,20 @@ final class NextLook {
     if (evidence.pottingUnknown() && evidence.tests().isEmpty()) {
       best = earlier(best, in(JudgementFigures.FIRST_LOOK));
     }
-    if (verdict == Verdict.WATCH) {
-      best = earlier(best, in(JudgementFigures.WINDOW_SOON));
-    }
-    if (verdict == Verdict.WATCH && evidence.forecast().isPresent()) {
-      var closes = evidence.forecast().get().nubUntil(figures).earliest();
-      if (closes.isAfter(today)) {
-        best = earlier(best, closes.minusDays(figures.count(JudgementFigures.AHEAD)));
-      }
-    }
-    return about(best);
+    return about(verdict == Verdict.WATCH ? watched(best) : best);
+  }
+
+  /** A window that opens or closes is seen before; nubs that come out of season open none. */
+  private LocalDate watched(LocalDate quiet) {
+    var turns =
+        evidence.season().open()
+            ? evidence.forecast().map(roots -> roots.nubUntil(figures).earliest())
+            : evidence.gateOpens();
+    var soon = earlier(quiet, in(JudgementFigures.WINDOW_SOON));
+    return turns
+        .filter(day -> day.isAfter(today))
+        .map(day -> earlier(soon, day.minusDays(figures.count(JudgementFigures.AHEAD))))
+        .orElse(soon);
   }
 
   private Window about(LocalDate best) {
