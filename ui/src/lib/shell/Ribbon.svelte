@@ -24,7 +24,9 @@
     <div class="when">
       <span class="date">{long(site.data.today)}</span>
       <span class="quiet">
-        {hours} h {minutes} of light{site.data.demo ? ', demo collection' : ''}
+        {hours} h {minutes} of light{#if site.data.demo}, demo<span class="wide"
+            >&nbsp;collection</span
+          >{/if}
       </span>
     </div>
     <div class="year">
@@ -109,6 +111,9 @@
     }
     .when {
       min-width: 0;
+    }
+    .wide {
+      display: none;
     }
     header {
       gap: 10px;
