@@ -6,6 +6,7 @@
   import Waiting from '$lib/shell/Waiting.svelte';
   import WalkingDays from './WalkingDays.svelte';
   import { weekday } from './weekdays';
+  import { why } from './why';
 
   interface Props {
     busy: boolean;
@@ -21,21 +22,6 @@
   const plantsOf = (round: Schemas['RoundAhead']) => [
     ...new Set(round.looks.map(({ plantId }) => plantId)),
   ];
-
-  function why({ needed, looks }: Schemas['RoundAhead']): string {
-    const missed = looks.filter(({ caught }) => caught === 'OVERDUE').length;
-    const outside = looks.filter(({ caught }) => caught === 'OUTSIDE').length;
-    const reasons = [];
-    if (needed)
-      reasons.push(`“${needed.title}” of ${needed.name} waits until ${short(needed.late, today)}`);
-    if (missed) reasons.push(`${count(missed, 'look was', 'looks were')} missed`);
-    if (outside)
-      reasons.push(
-        `for ${count(outside, 'look')} no day of yours lies in time, and this is the nearest`,
-      );
-    const said = reasons.join('; ');
-    return said.charAt(0).toUpperCase() + said.slice(1);
-  }
 </script>
 
 <section class="sheet" aria-labelledby="ahead">
@@ -64,7 +50,7 @@
                   >Walk it</button
                 >
               </div>
-              <p class="quiet">{why(round)}.</p>
+              <p class="quiet">{why(round, today)}.</p>
               <details>
                 <summary>What is looked at</summary>
                 <ul>

@@ -8,6 +8,7 @@
   import MoveRisk from './MoveRisk.svelte';
   import Reasons from './Reasons.svelte';
   import { day } from './when';
+  import { count } from '$lib/words/counts';
 
   interface Props {
     slip: Schemas['Slip'];
@@ -87,7 +88,7 @@
   {#if slip.stale.length || slip.notLookedAt.length}
     <details class="part">
       <summary>
-        {slip.notLookedAt.length} things not looked at{slip.stale.length
+        {count(slip.notLookedAt.length, 'thing')} not looked at{slip.stale.length
           ? `, ${slip.stale.length} too long ago`
           : ''}
       </summary>

@@ -4,6 +4,7 @@
   import { answered, api, type Schemas } from '$lib/api/client';
   import { round } from '$lib/round/walk.svelte';
   import { failed, saved } from '$lib/shell/toaster';
+  import { count } from '$lib/words/counts';
 
   interface Props {
     selected: number[];
@@ -37,7 +38,7 @@
     const body = { plants: selected, aside: true };
     try {
       const result = await answered(api.PUT('/api/aside', { body }));
-      done(`${selected.length} plants pulled aside for the bench`, result);
+      done(`${count(selected.length, 'plant')} pulled aside for the bench`, result);
     } catch (failure) {
       failed(failure);
     }
@@ -67,7 +68,7 @@
           body: { plants: [...there, ...selected] },
         }),
       );
-      done(`${selected.length} plants stand elsewhere now`, result);
+      done(`${count(selected.length, 'plant stands', 'plants stand')} elsewhere now`, result);
     } catch (failure) {
       failed(failure);
     }

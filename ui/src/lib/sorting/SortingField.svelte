@@ -3,6 +3,7 @@
   import { HUE } from '$lib/drawings/verdicts';
   import VerdictMark from '$lib/drawings/VerdictMark.svelte';
   import { crowded, labels, spread, type Spot } from './layout';
+  import { count } from '$lib/words/counts';
 
   interface Props {
     /** The most urgent first. */
@@ -91,7 +92,7 @@
 
 <div class="frame">
   <p class="sr-only">
-    Need against readiness of {plants.length} plants; the list beside it says the same.
+    Need against readiness of {count(plants.length, 'plant')}; the list beside it says the same.
   </p>
   <svg viewBox="0 0 {W} {H}" aria-hidden="true">
     {#each zones as zone (zone)}

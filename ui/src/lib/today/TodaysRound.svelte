@@ -2,8 +2,9 @@
   import { goto } from '$app/navigation';
   import type { Schemas } from '$lib/api/client';
   import { beginRound } from '$lib/round/begin';
+  import { why } from '$lib/round/why';
   import { count } from '$lib/words/counts';
-  import { long, short } from '$lib/words/dates';
+  import { long } from '$lib/words/dates';
   import { timeSaid } from '$lib/words/minutes';
   import RoundPath from './RoundPath.svelte';
 
@@ -19,7 +20,6 @@
   const now = $derived(round?.day === today);
   const plants = $derived([...new Set(round?.looks.map(({ plantId }) => plantId))]);
   const places = $derived([...new Set(round?.looks.map(({ placeName }) => placeName))]);
-  const missed = $derived(round?.looks.filter(({ caught }) => caught === 'OVERDUE').length ?? 0);
 
   async function walk() {
     busy = true;
@@ -34,16 +34,12 @@
     <p>
       <b>{count(plants.length, 'plant')}, about {timeSaid(round.minutes)}</b>: {places
         .slice(0, 3)
-        .join(', then ')}{places.length > 3 ? ` and ${places.length - 3} more places` : ''}.
+        .join(', then ')}{places.length > 3
+        ? ` and ${count(places.length - 3, 'more place')}`
+        : ''}.
     </p>
     <RoundPath looks={round.looks} />
-    <p class="quiet">
-      {#if round.needed}“{round.needed.title}” of {round.needed.name} waits until {short(
-          round.needed.late,
-          today,
-        )}{missed ? '; ' : '.'}{/if}
-      {#if missed}{count(missed, 'look was', 'looks were')} missed.{/if}
-    </p>
+    <p class="quiet">{why(round, today)}.</p>
     <div class="acts">
       {#if now}<button class="act go" disabled={busy} onclick={walk}>Walk it</button>{/if}
       <a class="act" href="/round">All rounds</a>

@@ -9,6 +9,7 @@
   import PlantRows from '$lib/sorting/PlantRows.svelte';
   import { kindsOf, mostUrgentFirst, ofPile, open, sieved, sievedGone } from '$lib/sorting/sieve';
   import SortingField from '$lib/sorting/SortingField.svelte';
+  import { count } from '$lib/words/counts';
 
   const site = sitePage();
   const plants = plantList();
@@ -41,8 +42,8 @@
   {#if plants.data?.length || gone.data?.length}
     <span class="quiet"
       >{shown.length === plants.data?.length
-        ? `${shown.length} plants, the most urgent first`
-        : `${shown.length} of ${plants.data?.length ?? 0} plants`}</span
+        ? `${count(shown.length, 'plant')}, the most urgent first`
+        : `${shown.length} of ${count(plants.data?.length ?? 0, 'plant')}`}</span
     >
     <Filters
       bind:sieve
