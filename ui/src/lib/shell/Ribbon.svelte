@@ -10,6 +10,8 @@
   const hours = $derived(site.data ? Math.floor(site.data.lightHours) : 0);
   const minutes = $derived(site.data ? Math.round((site.data.lightHours - hours) * 60) : 0);
 
+  /** On a phone each week is as wide as a thumb. */
+  const THUMB = 44;
   let strip = $state<HTMLElement>();
   let open = $state(false);
 
@@ -47,12 +49,12 @@
 </header>
 {#if open && site.data}
   <div class="strip" id="weeks" bind:this={strip}>
-    <div>
+    <div style:width="{site.data.year.length * THUMB}px">
       <YearRibbon
         weeks={site.data.year}
         today={site.data.today}
         marks={weeks.data ?? []}
-        step={44}
+        step={THUMB}
       />
     </div>
   </div>
@@ -102,9 +104,6 @@
       padding: 2px 0;
       border-bottom: 1px solid var(--color-rule);
       background: var(--color-leaf);
-    }
-    .strip div {
-      width: calc(53 * 44px);
     }
     .strip :global(svg) {
       max-width: none;

@@ -233,7 +233,6 @@ final class FigureNames {
       treat.neighbours = Neighbours looked at to either side
       treat.begun-anew-too-often = Begun anew so often: think of something else
       year.one-bloom-days = Looks in flower are of one bloom, up to days between them
-      year.one-rest-days = Looks at rest are of one rest, up to days between them
       day.hazard-days = A hazard waits for a bench day, at most
       day.off-best = A day off the best one costs
       day.mix-again = Mixing the same again on another day costs

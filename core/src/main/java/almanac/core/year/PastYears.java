@@ -9,6 +9,7 @@ import almanac.core.inspection.GrowthStage;
 import almanac.core.inspection.Inspection;
 import almanac.core.inspection.Item;
 import almanac.core.inspection.Lead;
+import almanac.core.judgement.figures.JudgementFigures;
 import almanac.core.roots.RootStage;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -19,7 +20,8 @@ import java.util.Optional;
  * What was seen and done of a plant in its years here. Rules: The year.
  *
  * @param flowers from the first look in flower to the last of each bloom
- * @param rests from the first look that saw it resting to the last of each rest
+ * @param rests from the first look that saw it resting to the last of each rest; two looks further
+ *     apart than a plant at rest is left are of two
  * @param nubs the days on which nubs of a new flush were first seen
  * @param potted the days on which it was potted here
  * @param treated from the beginning of each course to its end, or to today
@@ -37,7 +39,7 @@ public record PastYears(
     var life = plant.history().life();
     return new PastYears(
         Span.seen(life, PastYears::flowering, figures.count(YearFigures.ONE_BLOOM)),
-        Span.seen(life, PastYears::resting, figures.count(YearFigures.ONE_REST)),
+        Span.seen(life, PastYears::resting, figures.count(JudgementFigures.LEAVE_RESTING)),
         nubs(life),
         potted(plant),
         treated(plant, today),

@@ -9,8 +9,6 @@ public final class YearFigures {
 
   public static final Figure ONE_BLOOM =
       GROUP.days("one-bloom-days", 75, "Flowers that nobody saw for longer are those of another");
-  public static final Figure ONE_REST =
-      GROUP.days("one-rest-days", 180, "A plant at rest is looked at every half year at the least");
 
   private YearFigures() {}
 }
