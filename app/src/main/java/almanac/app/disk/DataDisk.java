@@ -24,6 +24,7 @@ public class DataDisk {
 
   private final Path folder;
   private volatile @Nullable Object opened;
+  private volatile boolean failed;
 
   public DataDisk(@Value("${almanac.data}") String folder) throws IOException {
     this.folder = Path.of(folder);
@@ -40,9 +41,20 @@ public class DataDisk {
     return DatabaseFile.in(folder).file();
   }
 
-  /** The file of the collection is another one from now on. */
+  /** The file of the collection is another one from now on, or was opened anew. */
   public void replaced() throws IOException {
     opened = file();
+    failed = false;
+  }
+
+  /** It failed while the file was read or written; nothing is kept until that is opened anew. */
+  public void failed() {
+    failed = true;
+  }
+
+  /** Whether the file waits to be opened anew, and the disk would keep what is written then. */
+  public boolean canBeOpenedAnew() {
+    return failed && troubleOfItsOwn().isEmpty();
   }
 
   /**
@@ -67,6 +79,14 @@ public class DataDisk {
 
   /** What is wrong with the disk, in sentences; nothing if it keeps what is written. */
   public Optional<String> trouble() {
+    var own = troubleOfItsOwn();
+    return own.isPresent() || !failed
+        ? own
+        : Optional.of(
+            "The disk with the collection failed while something was written. The collection is being opened anew; saving goes on in a moment.");
+  }
+
+  private Optional<String> troubleOfItsOwn() {
     try {
       if (!Objects.equals(opened, file())) {
         return Optional.of(

@@ -1,6 +1,9 @@
 package almanac.app.schema;
 
 import almanac.app.collection.WholeCollection;
+import almanac.app.disk.DatabaseFile;
+import almanac.app.disk.OnDisk;
+import java.io.IOException;
 import java.nio.file.Path;
 import java.sql.Connection;
 import java.sql.DriverManager;
@@ -140,10 +143,13 @@ public final class Schema {
    * Writes a database anew, without what was given up. What a crash left half done is rolled back
    * first: the file alone does not tell to which tables it belongs.
    *
-   * @param file without its ending
+   * @param from which nobody writes meanwhile
+   * @param made what it becomes
    */
-  public static void compact(Path file) throws SQLException {
-    try (var connection = openToFill(file);
+  public static void writeAnew(DatabaseFile from, DatabaseFile made)
+      throws IOException, SQLException {
+    OnDisk.copy(from.file(), made.file());
+    try (var connection = openToFill(made.name());
         var statement = connection.createStatement()) {
       statement.execute("SHUTDOWN COMPACT");
     }

@@ -91,8 +91,7 @@ final class Database {
    */
   private void compact(PrintStream out) {
     try {
-      OnDisk.copy(database.file(), making.file());
-      Schema.compact(making.name());
+      Schema.writeAnew(database, making);
       OnDisk.place(making.file(), database.file());
     } catch (IOException | SQLException e) {
       out.println(

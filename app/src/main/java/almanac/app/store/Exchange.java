@@ -1,6 +1,7 @@
 package almanac.app.store;
 
 import almanac.app.disk.DataDisk;
+import almanac.app.disk.DatabaseFile;
 import almanac.app.disk.OnDisk;
 import almanac.app.refusals.Busy;
 import com.zaxxer.hikari.HikariDataSource;
@@ -13,11 +14,16 @@ import java.nio.file.StandardOpenOption;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Component;
 
-/** Puts another database in the place of the open one, between two requests. */
+/** Closes the database between two requests, to open another one or the same one anew. */
 @Component
 public class Exchange {
   private static final int LOOKS = 400;
   private static final long BETWEEN_LOOKS_MILLIS = 25;
+
+  /** What is done with the file while nobody has it open. */
+  private interface WhileClosed {
+    void with(Path file) throws IOException;
+  }
 
   private final OneWriter writer;
   private final HikariDataSource pool;
@@ -40,17 +46,55 @@ public class Exchange {
    * @throws Busy if those who read are not done in time; then nothing was changed
    */
   public void replaceBy(Path database) {
-    writer.alone(() -> replace(database));
+    replaceBy(present -> database);
   }
 
-  private void replace(Path database) {
+  /** How another database is made of the present one. */
+  public interface Making {
+    /**
+     * Makes it while nobody writes; whoever reads goes on.
+     *
+     * @return up to date, on the same disk; it is moved
+     */
+    Path of(DatabaseFile present);
+  }
+
+  /**
+   * Makes another database of the present one, and puts it in its place, before anybody writes
+   * again.
+   *
+   * @throws Busy if those who write or read are not done in time; then nothing was changed
+   */
+  public void replaceBy(Making making) {
+    writer.alone(
+        () -> {
+          var made = making.of(DatabaseFile.in(disk.folder()));
+          close(file -> OnDisk.place(made, file));
+        });
+  }
+
+  /**
+   * Opens the same file anew, after the database gave it up. What was not written whole is not in
+   * it; what anybody was told to be kept is.
+   *
+   * @throws Busy if those who read are not done in time
+   */
+  public void openAnew() {
+    writer.alone(
+        () -> {
+          writer.giveUp();
+          close(file -> {});
+        });
+  }
+
+  private void close(WhileClosed task) {
     var connections = pool.getHikariPoolMXBean();
     connections.suspendPool();
     try {
       connections.softEvictConnections();
       var file = disk.database();
       awaitClosed(file);
-      OnDisk.place(database, file);
+      task.with(file);
       disk.replaced();
       events.publishEvent(new CollectionReplaced());
     } catch (IOException e) {

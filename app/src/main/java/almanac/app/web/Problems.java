@@ -1,5 +1,6 @@
 package almanac.app.web;
 
+import almanac.app.disk.DiskFaults;
 import almanac.app.refusals.BadEntry;
 import almanac.app.refusals.Busy;
 import almanac.app.refusals.Conflict;
@@ -8,7 +9,6 @@ import almanac.app.refusals.NotFound;
 import almanac.app.refusals.NotNow;
 import almanac.app.refusals.Paths;
 import almanac.core.refusals.Refused;
-import java.io.UncheckedIOException;
 import java.net.URI;
 import java.sql.SQLException;
 import java.util.Arrays;
@@ -47,9 +47,6 @@ class Problems extends ResponseEntityExceptionHandler {
 
   /** The states of SQL that say: it is there already, or it is gone, or something hangs on it. */
   private static final Set<String> WRITTEN_BY_OTHERS = Set.of("23505", "23503", "23506");
-
-  /** The faults of H2 that say: the file can no longer be read or written. */
-  private static final Set<Integer> OF_THE_DISK = Set.of(90028, 90030, 90031, 90098);
 
   /** One field at fault. */
   record Fault(String field, String sentence) {}
@@ -114,16 +111,6 @@ class Problems extends ResponseEntityExceptionHandler {
     return problem(HttpStatus.SERVICE_UNAVAILABLE, "disk", "The disk does not keep it", said);
   }
 
-  private static boolean ofTheDisk(Throwable failure) {
-    for (var cause = failure; cause != null; cause = cause.getCause()) {
-      if (cause instanceof SQLException sql && OF_THE_DISK.contains(sql.getErrorCode())
-          || cause instanceof UncheckedIOException) {
-        return true;
-      }
-    }
-    return false;
-  }
-
   /** Nobody could be served in time; the same may be asked again. */
   @ExceptionHandler({
     Busy.class,
@@ -132,7 +119,7 @@ class Problems extends ResponseEntityExceptionHandler {
     TransientDataAccessException.class
   })
   ResponseEntity<ProblemDetail> busy(RuntimeException failure) {
-    if (ofTheDisk(failure)) {
+    if (DiskFaults.caused(failure)) {
       return ResponseEntity.status(HttpStatus.SERVICE_UNAVAILABLE).body(unforeseen(failure));
     }
     LOG.warn("Too busy: {}", failure.toString());
@@ -179,7 +166,7 @@ class Problems extends ResponseEntityExceptionHandler {
   @ExceptionHandler(Exception.class)
   ProblemDetail unforeseen(Exception failure) {
     LOG.error("Unforeseen", failure);
-    if (ofTheDisk(failure)) {
+    if (DiskFaults.caused(failure)) {
       return disk(
           "The disk with the collection failed while this was read or written. It is not sure to be kept: when the disk is back, look whether it is there before you enter it again.");
     }
