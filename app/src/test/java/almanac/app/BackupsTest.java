@@ -168,11 +168,12 @@ class BackupsTest {
   void theyLieAtASecondPlaceTooAndIfThatIsGoneItIsSaid(@TempDir Path disk) throws Exception {
     var second = Files.createDirectory(disk.resolve("second"));
     var named = APP.put("/api/backups/second", "{\"folder\":\"%s\"}".formatted(second)).body();
-    assertThat(named.path("secondFolder").asString()).isEqualTo(second.toString());
+    assertThat(named.path("secondFolder").asString()).isEqualTo(second.toRealPath().toString());
+    var ours = Path.of(named.path("inSecondFolder").asString());
     var taken = take().path("name").asString();
-    assertThat(second.resolve(taken + ".zip"))
+    assertThat(ours.resolve(taken + ".zip"))
         .hasSameBinaryContentAs(folder().resolve(taken + ".zip"));
-    try (var files = Files.list(second.resolve("photographs"))) {
+    try (var files = Files.list(ours.resolve("photographs"))) {
       assertThat(files.count()).isGreaterThan(4);
     }
     Files.move(second, disk.resolve("unplugged"));

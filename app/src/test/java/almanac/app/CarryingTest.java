@@ -59,7 +59,16 @@ class CarryingTest {
     return files;
   }
 
+  /** As by somebody who changes it by hand, and takes the sums and the seal out. */
   private static byte[] zip(Map<String, byte[]> files) throws Exception {
+    files = new LinkedHashMap<>(files);
+    files.computeIfPresent(
+        "datapackage.json",
+        (name, bytes) ->
+            new String(bytes, StandardCharsets.UTF_8)
+                .replaceAll("\"hash\" : \"[^\"]+\"", "\"hash\" : \"\"")
+                .replace("\"sealed\" : true", "\"sealed\" : false")
+                .getBytes(StandardCharsets.UTF_8));
     var out = new ByteArrayOutputStream();
     try (var zip = new ZipOutputStream(out)) {
       for (var file : files.entrySet()) {

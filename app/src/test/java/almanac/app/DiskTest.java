@@ -54,11 +54,13 @@ class DiskTest {
       var photos = app.data().resolve("photos");
       var before = names(photos);
       assertThat(before).hasSizeGreaterThan(4);
-      for (var name : List.of("lost.jpg", "lost-small.jpg", "half.jpg.unfinished")) {
+      var lost = "00000000-0000-4000-8000-000000000001";
+      for (var name : List.of(lost + ".jpg", lost + "-small.jpg", lost + ".jpg.unfinished")) {
         Files.write(photos.resolve(name), new byte[] {1});
       }
       app.restart();
-      assertThat(names(photos.resolve("left-over"))).containsExactly("lost-small.jpg", "lost.jpg");
+      assertThat(names(photos.resolve("left-over")))
+          .containsExactly(lost + "-small.jpg", lost + ".jpg");
       assertThat(names(photos)).containsAll(before).hasSize(before.size() + 1);
     }
   }

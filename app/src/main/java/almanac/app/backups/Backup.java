@@ -4,7 +4,9 @@ import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.format.DateTimeFormatter;
 import java.time.temporal.ChronoUnit;
+import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -18,6 +20,9 @@ import org.jspecify.annotations.Nullable;
  * @param lastEntry the day when something was last written into a journal
  * @param photos the names of the photographs, without endings
  * @param demo whether it is of the invented collection
+ * @param sums of the files of the photographs, by their names; null if it was taken before they
+ *     were known
+ * @param turn how many had been taken before it; null if it was taken before they were counted
  * @param bytes the length of its file
  * @param digest SHA-256 of its file, in hexadecimal
  */
@@ -29,11 +34,27 @@ public record Backup(
     long acts,
     @Nullable LocalDate lastEntry,
     List<String> photos,
+    @Nullable Map<String, String> sums,
+    @Nullable Long turn,
     boolean demo,
     long bytes,
     String digest) {
   private static final DateTimeFormatter NAMED =
       DateTimeFormatter.ofPattern("uuuu-MM-dd'T'HH-mm-ss");
+
+  /**
+   * In the order in which they were taken, whatever the clock said: by their turn, and for those
+   * that have none by what is in them, of which there is only ever more.
+   */
+  static final Comparator<Backup> OLDEST_FIRST =
+      Comparator.comparing(Backup::turn, Comparator.nullsFirst(Comparator.naturalOrder()))
+          .thenComparing(Backup::lastEntry, Comparator.nullsFirst(Comparator.naturalOrder()))
+          .thenComparing(Backup::acts)
+          .thenComparing(Backup::at);
+
+  Map<String, String> knownSums() {
+    return sums == null ? Map.of() : sums;
+  }
 
   /** By which it is asked for, and its files are named. */
   public String name() {

@@ -2,7 +2,9 @@ package almanac.app.backups;
 
 import almanac.app.disk.DatabaseFile;
 import almanac.app.disk.OnDisk;
+import almanac.app.disk.Sha256;
 import almanac.app.photos.PhotoFiles;
+import almanac.app.photos.PhotoSums;
 import almanac.app.refusals.Sentences;
 import almanac.app.schema.Schema;
 import java.io.IOException;
@@ -13,12 +15,13 @@ import java.sql.SQLException;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.function.Function;
+import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.json.JsonMapper;
@@ -30,7 +33,10 @@ import tools.jackson.databind.json.JsonMapper;
 public final class BackupFolder {
   private static final String ZIP = ".zip";
   private static final String ABOUT = ".json";
-  private static final String PROOF = "proof*";
+  private static final String NAME = "\\d{4}(-\\d{2}){2}T\\d{2}(-\\d{2}){2}";
+  private static final Pattern BROKEN_OFF =
+      Pattern.compile(NAME + "\\.(zip|json)" + Pattern.quote(OnDisk.UNFINISHED));
+  private static final Pattern PROOF = Pattern.compile(Pattern.quote(Packed.PROOF) + "\\d+");
   private static final JsonMapper JSON = JsonMapper.builder().build();
 
   private final Path folder;
@@ -56,11 +62,20 @@ public final class BackupFolder {
   }
 
   /**
-   * Takes a backup, proves it by opening it, and only then gives it its name.
+   * What was taken.
+   *
+   * @param lost the files of photographs of which neither the collection nor any backup has one
+   *     that is sound
+   */
+  public record Taken(Backup backup, List<String> lost) {}
+
+  /**
+   * Takes a backup, proves it by opening it, and only then gives it its name. Photographs that are
+   * damaged in the collection are mended by those of former backups.
    *
    * @param photographs the folder with those of the collection
    */
-  public Backup take(LocalDateTime at, Reason because, Packing packing, Path photographs)
+  public Taken take(LocalDateTime at, Reason because, Packing packing, Path photographs)
       throws IOException, SQLException {
     Files.createDirectories(folder);
     sweep();
@@ -76,7 +91,7 @@ public final class BackupFolder {
     }
   }
 
-  private Backup take(
+  private Taken take(
       LocalDateTime moment,
       Reason because,
       Packing packing,
@@ -86,7 +101,7 @@ public final class BackupFolder {
       throws IOException, SQLException {
     packing.into(packed);
     var proven = Packed.prove(packed, folder);
-    pictures.takeFrom(photographs, proven.photos());
+    var lost = pictures.takeFrom(photographs, proven.photos(), proven.sums());
     var backup =
         new Backup(
             moment,
@@ -96,12 +111,24 @@ public final class BackupFolder {
             proven.acts(),
             proven.lastEntry().orElse(null),
             proven.photos(),
+            proven.sums(),
+            nextTurn(),
             proven.demo(),
             Files.size(packed),
-            Packed.digest(packed));
+            Sha256.of(packed));
     OnDisk.place(packed, zip);
     OnDisk.write(about(backup.name()), JSON.writeValueAsBytes(backup));
-    return backup;
+    return new Taken(backup, lost);
+  }
+
+  private long nextTurn() throws IOException {
+    return 1
+        + all().stream()
+            .map(Backup::turn)
+            .filter(Objects::nonNull)
+            .mapToLong(Long::longValue)
+            .max()
+            .orElse(0);
   }
 
   /** Two that are taken within a second have names of their own. */
@@ -113,7 +140,7 @@ public final class BackupFolder {
     return moment;
   }
 
-  /** Those that were taken whole, the newest first. */
+  /** Those that were taken whole, the last one first, whatever the clock said. */
   public List<Backup> all() throws IOException {
     var all = new ArrayList<Backup>();
     if (!Files.isDirectory(folder)) {
@@ -124,7 +151,7 @@ public final class BackupFolder {
         read(file).filter(backup -> Files.exists(zip(backup.name()))).ifPresent(all::add);
       }
     }
-    all.sort(Comparator.comparing(Backup::at).reversed());
+    all.sort(Backup.OLDEST_FIRST.reversed());
     return all;
   }
 
@@ -172,7 +199,7 @@ public final class BackupFolder {
   }
 
   private void refuseChanged(Backup backup) throws IOException {
-    if (!Packed.digest(zip(backup.name())).equals(backup.digest())) {
+    if (!Sha256.of(zip(backup.name())).equals(backup.digest())) {
       throw new IOException("its file is not what it was when it was taken");
     }
   }
@@ -190,9 +217,19 @@ public final class BackupFolder {
                         .count()));
   }
 
+  /** The files of photographs of a backup that are missing or damaged here. */
+  public List<String> unsound(Backup backup) throws IOException {
+    return pictures.unsound(backup.photos(), backup.knownSums());
+  }
+
+  /** Whether there is a sound file of that name among the photographs of the backups. */
+  public boolean hasSound(String photograph, Map<String, String> sums) throws IOException {
+    return PhotoSums.sound(pictures.folder().resolve(photograph), sums);
+  }
+
   /**
    * Makes a database of a backup, brings it up to date and reads all of it; photographs that are
-   * missing among those of the collection are put back.
+   * missing or damaged among those of the collection are put back.
    *
    * @param collection the folder of the collection
    * @return beside the database of the collection, to take its place
@@ -203,7 +240,11 @@ public final class BackupFolder {
     var made = DatabaseFile.beingMade(collection);
     Packed.unpack(zip(backup.name()), made.file());
     Schema.bringUpToDate(made.name());
-    pictures.putBack(collection.resolve(PhotoFiles.FOLDER), backup.photos());
+    var photographs = collection.resolve(PhotoFiles.FOLDER);
+    pictures.putBack(photographs, backup.photos(), backup.knownSums());
+    try (var connection = Schema.openToFill(made.name())) {
+      PhotoSums.complete(connection, photographs);
+    }
     return made.file();
   }
 
@@ -230,7 +271,7 @@ public final class BackupFolder {
     sweep();
     var present = all();
     for (var backup : other.all()) {
-      pictures.takeFrom(other.pictures.folder(), backup.photos());
+      pictures.takeFrom(other.pictures.folder(), backup.photos(), backup.knownSums());
       if (!present.contains(backup)) {
         OnDisk.copy(other.zip(backup.name()), zip(backup.name()));
         OnDisk.copy(other.about(backup.name()), about(backup.name()));
@@ -239,16 +280,16 @@ public final class BackupFolder {
     rotate(today);
   }
 
-  /** What was broken off. */
+  /** What was broken off here; whatever has another name was laid here by somebody else. */
   private void sweep() throws IOException {
-    try (var files = Files.newDirectoryStream(folder, "*" + OnDisk.UNFINISHED)) {
+    try (var files = Files.newDirectoryStream(folder)) {
       for (var file : files) {
-        Files.delete(file);
-      }
-    }
-    try (var proofs = Files.newDirectoryStream(folder, PROOF)) {
-      for (var proof : proofs) {
-        Packed.remove(proof);
+        var name = file.getFileName().toString();
+        if (BROKEN_OFF.matcher(name).matches()) {
+          Files.delete(file);
+        } else if (PROOF.matcher(name).matches()) {
+          Packed.remove(file);
+        }
       }
     }
   }

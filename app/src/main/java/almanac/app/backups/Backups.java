@@ -64,8 +64,18 @@ public class Backups {
     return here;
   }
 
+  /** The folder that was chosen as a second place. */
   Optional<Path> secondPlace() {
-    return second.folder();
+    return second.chosen();
+  }
+
+  /** The folder of this collection at the second place. */
+  Optional<Path> atSecondPlace() {
+    try {
+      return second.folder();
+    } catch (IOException e) {
+      throw notNow("The second place cannot be read", e);
+    }
   }
 
   /**
@@ -104,14 +114,21 @@ public class Backups {
     try {
       var taken = here.take(now(), because, this::pack, photographs());
       here.rotate(today.get());
-      failed = null;
+      failed = taken.lost().isEmpty() ? null : lost(taken.lost());
       mirror();
-      return taken;
+      return taken.backup();
     } catch (IOException | SQLException | RuntimeException e) {
       var refused = notNow("The last backup could not be taken", e);
       failed = refused.getMessage();
       throw refused;
     }
+  }
+
+  private static String lost(List<String> files) {
+    return files.size() == 1
+        ? "A file of a photograph is missing or damaged, and no backup has it: ./almanac check names it."
+        : "%d files of photographs are missing or damaged, and no backup has them: ./almanac check names them."
+            .formatted(files.size());
   }
 
   private LocalDateTime now() {
@@ -129,11 +146,11 @@ public class Backups {
   private void mirror() {
     secondFailed = null;
     second
-        .folder()
+        .chosen()
         .ifPresent(
             folder -> {
               try {
-                new BackupFolder(folder).mirror(here, today.get());
+                second.ready(folder).mirror(here, today.get());
               } catch (IOException | RuntimeException e) {
                 LOG.warn("No backup at the second place", e);
                 secondFailed =
@@ -150,7 +167,7 @@ public class Backups {
    */
   synchronized void keepAlsoIn(String folder) {
     try {
-      second.move(folder);
+      second.choose(folder);
     } catch (IOException e) {
       throw notNow("The second place could not be kept", e);
     }

@@ -1,8 +1,10 @@
 package almanac.app.backups;
 
 import almanac.app.disk.DataDisk;
+import almanac.app.web.AtTheMachine;
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.media.Schema;
+import jakarta.servlet.http.HttpServletRequest;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
@@ -44,8 +46,10 @@ class BackupsController {
   /** The backups that there are, and where. */
   record SafetyView(
       @Schema(description = "Where the backups lie") String folder,
-      @Schema(nullable = true, description = "Where they lie once more")
+      @Schema(nullable = true, description = "Within which folder they lie once more")
           @Nullable String secondFolder,
+      @Schema(nullable = true, description = "The folder of this collection in that one")
+          @Nullable String inSecondFolder,
       @Schema(description = "The length of all of them together, photographs among them")
           long bytes,
       @Schema(description = "The newest first") List<BackupView> backups) {}
@@ -76,6 +80,7 @@ class BackupsController {
     return new SafetyView(
         backups.here().folder().toString(),
         backups.secondPlace().map(Object::toString).orElse(null),
+        backups.atSecondPlace().map(Object::toString).orElse(null),
         backups.here().bytes(),
         views(backups.all()));
   }
@@ -112,8 +117,12 @@ class BackupsController {
   }
 
   @PutMapping("/second")
-  @Operation(summary = "Names a second place for the backups, and copies them there")
-  SafetyView keepAlsoIn(@Valid @RequestBody SecondFolder second) throws IOException {
+  @Operation(
+      summary =
+          "Names a second place for the backups, and copies them there; on the machine itself only")
+  SafetyView keepAlsoIn(@Valid @RequestBody SecondFolder second, HttpServletRequest request)
+      throws IOException {
+    AtTheMachine.refuseOthers(request);
     backups.keepAlsoIn(second.folder());
     return all();
   }

@@ -4,20 +4,23 @@ import almanac.app.disk.DatabaseFile;
 import almanac.app.disk.OnDisk;
 import almanac.app.schema.Contents;
 import java.io.IOException;
-import java.io.OutputStream;
+import java.nio.file.DirectoryNotEmptyException;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.security.DigestInputStream;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
 import java.sql.SQLException;
-import java.util.HexFormat;
+import java.util.List;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipFile;
 import java.util.zip.ZipOutputStream;
 
 /** A database packed into a zip file, as H2 packs its backups. */
 public final class Packed {
+  /** How the names begin of folders in which a backup is opened. */
+  static final String PROOF = "almanac-proof-";
+
+  /** What lies in one, as H2 names it. */
+  private static final List<String> OPENED = List.of("almanac.mv.db", "almanac.trace.db");
+
   private static final String ENTRY = DatabaseFile.in(Path.of("")).file().getFileName().toString();
 
   private Packed() {}
@@ -57,7 +60,7 @@ public final class Packed {
    * @throws SQLException if it cannot be opened, or is no collection
    */
   static Contents prove(Path zip, Path in) throws IOException, SQLException {
-    var opened = Files.createTempDirectory(in, "proof");
+    var opened = Files.createTempDirectory(in, PROOF);
     try {
       unpack(zip, DatabaseFile.in(opened).file());
       return Contents.of(DatabaseFile.in(opened).name());
@@ -66,24 +69,15 @@ public final class Packed {
     }
   }
 
-  /** Removes a folder in which something was opened. */
+  /** Removes a folder in which something was opened, with nothing else that is in it. */
   static void remove(Path opened) throws IOException {
-    try (var files = Files.newDirectoryStream(opened)) {
-      for (var file : files) {
-        Files.delete(file);
-      }
+    for (var file : OPENED) {
+      Files.deleteIfExists(opened.resolve(file));
     }
-    Files.delete(opened);
-  }
-
-  /** SHA-256 of a file, in hexadecimal. */
-  static String digest(Path file) throws IOException {
-    try (var in =
-        new DigestInputStream(Files.newInputStream(file), MessageDigest.getInstance("SHA-256"))) {
-      in.transferTo(OutputStream.nullOutputStream());
-      return HexFormat.of().formatHex(in.getMessageDigest().digest());
-    } catch (NoSuchAlgorithmException e) {
-      throw new IllegalStateException(e);
+    try {
+      Files.delete(opened);
+    } catch (DirectoryNotEmptyException others) {
+      // It is not ours, or not ours alone.
     }
   }
 }

@@ -11,13 +11,20 @@ import java.nio.file.Path;
 import java.util.Optional;
 
 /**
- * Where backups lie once more, such as another disk or a folder that is carried elsewhere. It is
- * kept beside the backups and not in the collection, so that it stays when another is brought back.
+ * Where backups lie once more, such as another disk or a folder that is carried elsewhere: in a
+ * folder of this collection alone within the one that was chosen, with a mark that says whose it
+ * is. Which one was chosen is kept beside the backups and not in the collection, so that it stays
+ * when another is brought back.
  */
 record SecondPlace(BackupFolder first) {
-  private static final String KEPT_IN = "second-place";
+  /** The file by which a folder is known as one of ours. */
+  static final String MARK = "mellow-almanac-backups";
 
-  Optional<Path> folder() {
+  private static final String KEPT_IN = "second-place";
+  private static final int SHOWN = 12;
+
+  /** The folder that was chosen, as its owner named it. */
+  Optional<Path> chosen() {
     try {
       var kept = Files.readString(file()).strip();
       return kept.isEmpty() ? Optional.empty() : Optional.of(Path.of(kept));
@@ -28,40 +35,59 @@ record SecondPlace(BackupFolder first) {
     }
   }
 
+  /** The folder with the backups of this collection, whether it is there or not. */
+  Optional<Path> folder() throws IOException {
+    var chosen = chosen();
+    return chosen.isEmpty()
+        ? Optional.empty()
+        : Optional.of(chosen.get().resolve(name(new Identity(first).get().toString())));
+  }
+
+  private static String name(String identity) {
+    return "mellow-almanac-" + identity.replace("-", "").substring(0, SHOWN);
+  }
+
   /**
-   * Names it, or none any more; what lies there stays.
+   * The folder with the backups of this collection, ready to take them.
+   *
+   * @throws IOException if it cannot be had, or what is there is not ours
+   */
+  BackupFolder ready(Path chosen) throws IOException {
+    if (!Files.isDirectory(chosen)) {
+      throw new IOException("there is no such folder");
+    }
+    var identity = new Identity(first).get().toString();
+    var ours = chosen.resolve(name(identity));
+    var mark = ours.resolve(MARK);
+    if (!Files.exists(ours)) {
+      Files.createDirectory(ours);
+      OnDisk.write(mark, identity.getBytes(StandardCharsets.UTF_8));
+    } else if (!Files.isRegularFile(mark) || !Files.readString(mark).strip().equals(identity)) {
+      throw new IOException("%s there is not of this collection".formatted(ours.getFileName()));
+    }
+    return new BackupFolder(ours);
+  }
+
+  /**
+   * Chooses it, or none any more; what lies there stays.
    *
    * @param folder empty for none
    * @throws BadEntry if nothing can be kept there
    */
-  void move(String folder) throws IOException {
-    var wanted = folder.isBlank() ? "" : checked(folder.strip()).toString();
+  void choose(String folder) throws IOException {
     Files.createDirectories(first.folder());
+    var wanted = "";
+    if (!folder.isBlank()) {
+      var checked = PlaceForBackups.checked(folder.strip(), first.folder().getParent());
+      try {
+        ready(checked);
+      } catch (IOException refused) {
+        throw new BadEntry(
+            "folder", "Nothing can be kept there: %s.".formatted(refused.getMessage()));
+      }
+      wanted = checked.toString();
+    }
     OnDisk.write(file(), wanted.getBytes(StandardCharsets.UTF_8));
-  }
-
-  private Path checked(String folder) {
-    Path path;
-    try {
-      path = Path.of(folder);
-    } catch (InvalidPathException e) {
-      throw new BadEntry("folder", "This is not the name of a folder.");
-    }
-    if (!path.isAbsolute()) {
-      throw new BadEntry(
-          "folder", "Name the folder from the root on, such as /media/disk/almanac.");
-    }
-    if (path.normalize().startsWith(first.folder().normalize().getParent())) {
-      throw new BadEntry(
-          "folder", "This lies in the folder of the collection; name another place.");
-    }
-    if (!Files.isDirectory(path)) {
-      throw new BadEntry("folder", "There is no such folder; make it, or bring its disk, first.");
-    }
-    if (!Files.isWritable(path)) {
-      throw new BadEntry("folder", "Nothing can be written into this folder.");
-    }
-    return path.normalize();
   }
 
   private Path file() {

@@ -2,6 +2,7 @@ package almanac.app.carrying;
 
 import almanac.app.disk.DatabaseFile;
 import almanac.app.disk.OnDisk;
+import almanac.app.disk.Sha256;
 import almanac.app.schema.Contents;
 import java.io.IOException;
 import java.nio.file.Files;
@@ -49,13 +50,15 @@ public record Arriving(Path folder, Contents contents) implements AutoCloseable 
     return folder.resolve("photographs");
   }
 
-  /** Lays its photographs among the others; what is there already is the same. */
+  /**
+   * Lays its photographs among the others; one that is there already is replaced if it is another.
+   */
   public void settlePhotographs(Path photographs) throws IOException {
     Files.createDirectories(photographs);
     try (var files = Files.newDirectoryStream(photographs(folder))) {
       for (var file : files) {
         var to = photographs.resolve(file.getFileName());
-        if (!Files.exists(to)) {
+        if (!Files.exists(to) || !Sha256.of(to).equals(Sha256.of(file))) {
           OnDisk.place(file, to);
         }
       }

@@ -1,7 +1,9 @@
 package almanac.app.carrying;
 
 import almanac.app.carrying.Column.Kept;
+import almanac.app.disk.Sha256;
 import almanac.app.photos.PhotoFiles;
+import almanac.app.photos.PhotoSums;
 import almanac.app.schema.Schema;
 import java.io.BufferedWriter;
 import java.io.IOException;
@@ -11,14 +13,12 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.security.DigestOutputStream;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
 import java.sql.Connection;
 import java.sql.ResultSet;
 import java.sql.SQLException;
+import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
-import java.util.HexFormat;
 import java.util.List;
 import java.util.stream.Collectors;
 import java.util.zip.ZipEntry;
@@ -50,6 +50,7 @@ public final class Carriage {
    *
    * @param connection that sees the database as it was at one moment
    * @param photographs the folder with those of the collection
+   * @throws MissingPhotograph if one is not there, or not as it came
    */
   public static void write(Connection connection, Path photographs, OutputStream out)
       throws IOException, SQLException {
@@ -57,7 +58,9 @@ public final class Carriage {
   }
 
   private void write(Path photographs, OutputStream out) throws IOException, SQLException {
-    var zip = new ZipOutputStream(out);
+    var sealing = new Sealing(out);
+    var zip = new ZipOutputStream(sealing);
+    zip.setComment(Sealing.OPEN);
     var written = new ArrayList<Description.Written>();
     for (var table : Layout.of(connection)) {
       begin(zip, table.file());
@@ -71,6 +74,7 @@ public final class Carriage {
     zip.closeEntry();
     photographs(zip, photographs);
     zip.finish();
+    sealing.seal();
   }
 
   private static void begin(ZipOutputStream zip, String name) throws IOException {
@@ -80,17 +84,33 @@ public final class Carriage {
   }
 
   private void photographs(ZipOutputStream zip, Path photographs) throws IOException, SQLException {
+    var sums = PhotoSums.of(connection);
     try (var statement = connection.createStatement();
-        var rows = statement.executeQuery("select file from photo order by file")) {
+        var rows =
+            statement.executeQuery("select file, plant_id, taken_on from photo order by file")) {
       while (rows.next()) {
         for (var name : PhotoFiles.names(rows.getString(1))) {
           var file = photographs.resolve(name);
-          if (Files.exists(file)) {
-            begin(zip, PHOTOGRAPHS + name);
-            Files.copy(file, zip);
-            zip.closeEntry();
+          if (!PhotoSums.sound(file, sums)) {
+            throw new MissingPhotograph(
+                plant(rows.getLong(2)),
+                rows.getObject(3, LocalDate.class),
+                name,
+                Files.exists(file));
           }
+          begin(zip, PHOTOGRAPHS + name);
+          Files.copy(file, zip);
+          zip.closeEntry();
         }
+      }
+    }
+  }
+
+  private String plant(long id) throws SQLException {
+    try (var statement = connection.prepareStatement("select name from plant where id = ?")) {
+      statement.setLong(1, id);
+      try (var row = statement.executeQuery()) {
+        return row.next() ? row.getString(1) : "";
       }
     }
   }
@@ -174,11 +194,7 @@ public final class Carriage {
     private long bytes;
 
     Counted(OutputStream out) {
-      try {
-        this.out = new DigestOutputStream(out, MessageDigest.getInstance("SHA-256"));
-      } catch (NoSuchAlgorithmException e) {
-        throw new IllegalStateException(e);
-      }
+      this.out = new DigestOutputStream(out, Sha256.begun());
     }
 
     @Override
@@ -199,7 +215,7 @@ public final class Carriage {
     }
 
     String digest() {
-      return HexFormat.of().formatHex(out.getMessageDigest().digest());
+      return Sha256.written(out.getMessageDigest());
     }
   }
 }

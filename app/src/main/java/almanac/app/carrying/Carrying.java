@@ -22,6 +22,9 @@ import org.springframework.stereotype.Service;
 /** Carries the collection out as a package of files, and another in, while the program runs. */
 @Service
 class Carrying {
+  /** Some thousand photographs; whether the disk holds it is looked at besides. */
+  private static final long LARGEST = 20_000_000_000L;
+
   /** How the names begin of what is on its way out. */
   static final String PREFIX = "almanac-leaving";
 
@@ -58,6 +61,9 @@ class Carrying {
       Carriage.write(connection, photographs(), out);
       connection.rollback();
       return file;
+    } catch (MissingPhotograph missing) {
+      Files.delete(file);
+      throw new Conflict(String.valueOf(missing.getMessage()));
     } catch (SQLException e) {
       Files.delete(file);
       throw new IOException(e);
@@ -76,9 +82,10 @@ class Carrying {
    *
    * @throws BadPackage in a sentence, if it cannot be taken in
    */
-  synchronized Arrival look(InputStream zip) throws IOException {
-    disk.refuseUnlessKept();
-    return arrivals.look(zip);
+  Arrival look(InputStream zip) throws IOException {
+    try (var laid = Laid.of(zip, disk, LARGEST)) {
+      return arrivals.look(laid);
+    }
   }
 
   /**

@@ -43,6 +43,7 @@ final class Description {
     var ours = new LinkedHashMap<String, Object>();
     ours.put("format", FORMAT);
     ours.put("schema", schema);
+    ours.put("sealed", true);
     all.put(OURS, ours);
     all.put("resources", tables.stream().map(Description::resource).toList());
     return JSON.writeValueAsBytes(all);

@@ -6,7 +6,6 @@ import almanac.app.refusals.Sentences;
 import almanac.app.schema.Contents;
 import almanac.app.schema.Schema;
 import java.io.IOException;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.sql.Connection;
 import java.sql.PreparedStatement;
@@ -20,8 +19,6 @@ import java.util.Map;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
-import tools.jackson.core.JacksonException;
-import tools.jackson.databind.JsonNode;
 
 /** Makes a database of a package of tables, of this program or an older one. */
 public final class Intake {
@@ -29,6 +26,9 @@ public final class Intake {
   private static final int FIRST_CARRIED = 13;
 
   private static final int AT_ONCE = 500;
+
+  /** Ten years of five thousand plants have half of it; their names are held in memory. */
+  private static final int MOST_ROWS = 1_500_000;
 
   private final Unpacking zip;
   private final Map<Kept, Map<String, Long>> ids = new EnumMap<>(Kept.class);
@@ -51,21 +51,15 @@ public final class Intake {
       Schema.make(database, schema);
       new Intake(zip).fill(database);
       bringUpToDate(database);
-      unpackPhotographs(zip, photographs);
+      Photographs.unpack(zip, database, photographs);
       return Contents.of(database);
     }
   }
 
   private static int schema(Unpacking zip) throws IOException {
-    JsonNode described;
-    try (var in = zip.open(Description.FILE)) {
-      described = Description.JSON.readTree(in.readAllBytes());
-    } catch (JacksonException e) {
-      throw new BadPackage("%s cannot be read.".formatted(Description.FILE));
-    }
-    var ours = described.path(Description.OURS);
-    int schema = ours.path("schema").asInt(0);
-    if (ours.path("format").asInt(0) > Description.FORMAT || schema > Schema.LATEST) {
+    var described = Described.of(zip);
+    int schema = described.schema();
+    if (described.format() > Description.FORMAT || schema > Schema.LATEST) {
       throw new BadPackage(
           "This package was made by a newer Mellow Almanac; take it in with that one.");
     }
@@ -81,15 +75,6 @@ public final class Intake {
     } catch (RuntimeException e) {
       throw new BadPackage(
           "The tables do not make up a collection: %s.".formatted(Sentences.of(e)));
-    }
-  }
-
-  private static void unpackPhotographs(Unpacking zip, Path folder) throws IOException {
-    Files.createDirectories(folder);
-    for (var name : zip.photographs()) {
-      try (var in = zip.open(Carriage.PHOTOGRAPHS + name)) {
-        Files.copy(in, folder.resolve(name));
-      }
     }
   }
 
@@ -119,6 +104,9 @@ public final class Intake {
     var numbers = new HashMap<String, Long>();
     try (var rows = new Rows(zip, table)) {
       while (rows.next()) {
+        if (numbers.size() == MOST_ROWS) {
+          throw rows.bad("there are more rows than any collection has");
+        }
         var name = name(rows, table.numbered());
         if (numbers.put(name, numbers.size() + 1L) != null) {
           throw rows.bad("it is there twice");

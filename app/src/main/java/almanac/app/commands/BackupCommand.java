@@ -20,6 +20,7 @@ import picocli.CommandLine.Spec;
     exitCodeListHeading = "Exit codes:%n",
     exitCodeList = {
       "0:the backup was taken and proven",
+      "1:it was taken and proven, and photographs are missing or damaged; each is named",
       "2:it was not; what is in the way is said"
     })
 final class BackupCommand implements Callable<Integer> {
@@ -36,7 +37,7 @@ final class BackupCommand implements Callable<Integer> {
     var out = spec.commandLine().getOut();
     out.println("Packing the collection and opening the copy …");
     out.flush();
-    var taken =
+    var all =
         in.backups()
             .take(
                 LocalDateTime.now(),
@@ -44,12 +45,15 @@ final class BackupCommand implements Callable<Integer> {
                 zip -> Packed.pack(in.database(), zip),
                 in.photographs());
     in.backups().rotate(LocalDate.now());
+    var taken = all.backup();
     out.println(
         "Backup %s: %s, %d photographs."
             .formatted(
                 taken.name(),
                 InFolder.said(taken.plants(), taken.acts(), taken.lastEntry()),
                 taken.photos().size()));
-    return Commands.WELL;
+    all.lost()
+        .forEach(name -> out.println("There is no sound file %s of a photograph.".formatted(name)));
+    return all.lost().isEmpty() ? Commands.WELL : Commands.FAULTS;
   }
 }

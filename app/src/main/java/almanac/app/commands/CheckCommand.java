@@ -2,6 +2,7 @@ package almanac.app.commands;
 
 import almanac.app.disk.DatabaseFile;
 import almanac.app.photos.PhotoFiles;
+import almanac.app.photos.PhotoSums;
 import almanac.app.refusals.Sentences;
 import almanac.app.schema.Contents;
 import almanac.app.schema.Schema;
@@ -93,14 +94,24 @@ final class CheckCommand implements Callable<Integer> {
     }
   }
 
-  private void photographs(PrintWriter out, Contents contents) {
+  private void photographs(PrintWriter out, Contents contents) throws IOException {
     for (var photo : contents.photos()) {
-      for (var file : PhotoFiles.names(photo)) {
-        if (!Files.exists(in.photographs().resolve(file))) {
-          fault(out, "The file %s of a photograph is missing.".formatted(file));
+      for (var name : PhotoFiles.names(photo)) {
+        var file = in.photographs().resolve(name);
+        if (!PhotoSums.sound(file, contents.sums())) {
+          fault(
+              out,
+              "The file %s of a photograph is %s; %s."
+                  .formatted(
+                      name,
+                      Files.exists(file) ? "damaged" : "missing",
+                      in.backups().hasSound(name, contents.sums())
+                          ? "the backups have it, and the next backup puts it back"
+                          : "no backup has it"));
         }
       }
     }
+    out.println("Every photograph was read.");
   }
 
   private void backups(PrintWriter out) throws IOException {
@@ -112,15 +123,14 @@ final class CheckCommand implements Callable<Integer> {
               fault ->
                   fault(out, "The backup %s is not sound: %s.".formatted(backup.name(), fault)));
     }
-    var missing = in.backups().missing(all);
-    missing.forEach(
-        (backup, photos) -> {
-          if (photos > 0) {
-            fault(
-                out,
-                "%d photographs of the backup %s are missing.".formatted(photos, backup.name()));
-          }
-        });
+    for (var backup : all) {
+      for (var name : in.backups().unsound(backup)) {
+        fault(
+            out,
+            "The file %s of a photograph of the backup %s is missing or damaged."
+                .formatted(name, backup.name()));
+      }
+    }
     out.println("%d backups were opened.".formatted(all.size()));
   }
 }

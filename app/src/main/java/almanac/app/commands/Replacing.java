@@ -51,7 +51,8 @@ final class Replacing {
                   LocalDateTime.now(),
                   because,
                   zip -> Packed.pack(in.database(), zip),
-                  in.photographs());
+                  in.photographs())
+              .backup();
       out.println("It is the backup %s.".formatted(before.name()));
     } catch (SQLException damaged) {
       var aside =

@@ -1,6 +1,7 @@
 package almanac.app.commands;
 
 import almanac.app.backups.Backup;
+import almanac.app.backups.BackupFolder;
 import almanac.app.backups.Reason;
 import almanac.app.disk.OnDisk;
 import almanac.app.folder.FolderMark;
@@ -8,6 +9,8 @@ import almanac.app.folder.StartRefused;
 import almanac.app.schema.Schema;
 import java.io.IOException;
 import java.io.PrintWriter;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.sql.SQLException;
 import java.util.concurrent.Callable;
 import org.jspecify.annotations.Nullable;
@@ -39,6 +42,13 @@ final class RestoreCommand implements Callable<Integer> {
       description = "Which one, as --list names it; the newest sound one unless given.")
   private @Nullable String name;
 
+  @Option(
+      names = "--from",
+      paramLabel = "DIR",
+      description =
+          "The folder with the backups, such as mellow-almanac-… at the second place; those of the collection unless given.")
+  private @Nullable Path from;
+
   @Option(names = "--list", description = "Lists the backups and changes nothing.")
   private boolean list;
 
@@ -48,7 +58,7 @@ final class RestoreCommand implements Callable<Integer> {
   public Integer call() throws IOException, SQLException {
     var out = spec.commandLine().getOut();
     if (list) {
-      for (var backup : in.backups().all()) {
+      for (var backup : backups().all()) {
         out.println(said(backup));
       }
       return Commands.WELL;
@@ -59,6 +69,7 @@ final class RestoreCommand implements Callable<Integer> {
   private int ask(PrintWriter out) throws IOException, SQLException {
     var backup = wanted();
     out.println(said(backup));
+    compare(backup, out);
     replacing.ask("Bring it back?");
     bringBack(backup, out);
     return Commands.WELL;
@@ -73,8 +84,33 @@ final class RestoreCommand implements Callable<Integer> {
             backup.because().words());
   }
 
+  /** What would not be there any more. */
+  private void compare(Backup backup, PrintWriter out) throws IOException {
+    var newest = backups().all().get(0);
+    lost(out, "the newest backup, %s,".formatted(newest.name()), newest.acts() - backup.acts());
+    if (Files.exists(in.database())) {
+      try {
+        lost(out, "the collection as it is now", in.contents().acts() - backup.acts());
+      } catch (SQLException damaged) {
+        out.println("The collection as it is now cannot be read.");
+      }
+    }
+  }
+
+  private static void lost(PrintWriter out, String than, long entries) {
+    if (entries > 0) {
+      out.println(
+          "Against %s it lacks %d %s."
+              .formatted(than, entries, entries == 1 ? "entry" : "entries"));
+    }
+  }
+
+  private BackupFolder backups() {
+    return from == null ? in.backups() : new BackupFolder(from.toAbsolutePath());
+  }
+
   private Backup wanted() throws IOException {
-    var backups = in.backups();
+    var backups = backups();
     if (name == null) {
       return backups
           .newestSound()
@@ -100,7 +136,7 @@ final class RestoreCommand implements Callable<Integer> {
   }
 
   private void bringBack(Backup backup, PrintWriter out) throws IOException, SQLException {
-    var made = in.backups().make(backup, in.folder());
+    var made = backups().make(backup, in.folder());
     replacing.keep(in, Reason.RESTORE, out);
     OnDisk.place(made, in.database());
     new FolderMark(in.folder()).write(backup.demo());

@@ -26,6 +26,11 @@ public record DatabaseFile(Path name) {
     return new DatabaseFile(folder.resolve(BEING_MADE));
   }
 
+  /** The same one, written anew beside it. */
+  public static DatabaseFile madeSmaller(Path folder) {
+    return new DatabaseFile(folder.resolve(BEING_MADE + "-smaller"));
+  }
+
   public Path file() {
     return name.resolveSibling(name.getFileName() + ENDING);
   }

@@ -14,9 +14,7 @@ public final class DiskFaults {
   /** What is below them, where H2 has no fault of its own for it. */
   private static final Set<Integer> OF_THE_STORE =
       Set.of(
-          DataUtils.ERROR_READING_FAILED,
-          DataUtils.ERROR_WRITING_FAILED,
-          DataUtils.ERROR_CLOSED);
+          DataUtils.ERROR_READING_FAILED, DataUtils.ERROR_WRITING_FAILED, DataUtils.ERROR_CLOSED);
 
   private DiskFaults() {}
 

@@ -17,15 +17,34 @@ public final class OnDisk {
   /** Writes a whole file, or leaves what was there. */
   public static void write(Path file, byte[] bytes) throws IOException {
     var aside = aside(file);
-    Files.write(aside, bytes);
-    place(aside, file);
+    try {
+      Files.write(aside, bytes);
+      place(aside, file);
+    } catch (IOException | RuntimeException failed) {
+      giveUp(aside);
+      throw failed;
+    }
   }
 
   /** Copies a whole file, or leaves what was there. */
   public static void copy(Path from, Path to) throws IOException {
     var aside = aside(to);
-    Files.copy(from, aside, StandardCopyOption.REPLACE_EXISTING);
-    place(aside, to);
+    try {
+      Files.copy(from, aside, StandardCopyOption.REPLACE_EXISTING);
+      place(aside, to);
+    } catch (IOException | RuntimeException failed) {
+      giveUp(aside);
+      throw failed;
+    }
+  }
+
+  /** What there is of it would take the room that another needs. */
+  private static void giveUp(Path aside) {
+    try {
+      Files.deleteIfExists(aside);
+    } catch (IOException stays) {
+      // It is removed at the next start.
+    }
   }
 
   /** Puts a file that was written aside where it belongs, in place of what was there. */

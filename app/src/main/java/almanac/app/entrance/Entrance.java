@@ -1,8 +1,8 @@
 package almanac.app.entrance;
 
 import almanac.app.network.Devices;
+import almanac.app.web.AtTheMachine;
 import almanac.app.web.Refusal;
-import jakarta.servlet.http.HttpServletRequest;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.http.HttpStatus;
@@ -24,11 +24,6 @@ class Entrance {
   static final String PATH = "/api/entrance";
   static final String CERTIFICATE = PATH + "/certificate";
 
-  /** Only the way in over the network is encrypted. */
-  static boolean atTheMachine(HttpServletRequest request) {
-    return !request.isSecure();
-  }
-
   /** That no other site's page writes is seen to for every request, by the web's Guard. */
   @Bean
   SecurityFilterChain chain(HttpSecurity http, Devices devices) throws Exception {
@@ -41,7 +36,7 @@ class Entrance {
         .addFilterBefore(new KnownDevice(devices), AnonymousAuthenticationFilter.class)
         .authorizeHttpRequests(
             ask ->
-                ask.requestMatchers(Entrance::atTheMachine)
+                ask.requestMatchers(AtTheMachine::is)
                     .permitAll()
                     .requestMatchers(PATH, CERTIFICATE)
                     .permitAll()

@@ -6,6 +6,7 @@ import almanac.app.network.TooManyTries;
 import almanac.app.network.WrongPassphrase;
 import almanac.app.refusals.BadEntry;
 import almanac.app.refusals.NotFound;
+import almanac.app.web.AtTheMachine;
 import io.swagger.v3.oas.annotations.Operation;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
@@ -54,7 +55,7 @@ class EntranceController {
   @Operation(summary = "Lets a device in over the network, if the passphrase is right")
   void letIn(
       @Valid @RequestBody Knock knock, HttpServletRequest request, HttpServletResponse response) {
-    if (Entrance.atTheMachine(request)) {
+    if (AtTheMachine.is(request)) {
       throw new BadEntry("passphrase", "On the machine itself nothing is asked.");
     }
     var token = devices.letIn(request.getRemoteAddr(), knock.passphrase(), knock.device().strip());

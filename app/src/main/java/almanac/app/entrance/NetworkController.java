@@ -5,7 +5,7 @@ import almanac.app.network.Devices;
 import almanac.app.network.NetworkDoor;
 import almanac.app.network.ScanCode;
 import almanac.app.refusals.BadEntry;
-import almanac.app.refusals.Conflict;
+import almanac.app.web.AtTheMachine;
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.servlet.http.HttpServletRequest;
@@ -82,7 +82,7 @@ class NetworkController {
     var own =
         who != null && who.getPrincipal() instanceof Devices.Seen device ? device.uid() : null;
     return new NetworkView(
-        Entrance.atTheMachine(request),
+        AtTheMachine.is(request),
         access.chosen(),
         door.way().map(NetworkController::view).orElse(null),
         door.trouble().orElse(null),
@@ -106,10 +106,7 @@ class NetworkController {
       @Valid @RequestBody NetworkWanted wanted,
       HttpServletRequest request,
       @Nullable Authentication who) {
-    if (!Entrance.atTheMachine(request)) {
-      throw new Conflict(
-          "This is done on the machine itself, where Mellow Almanac runs; nothing was changed.");
-    }
+    AtTheMachine.refuseOthers(request);
     if (wanted.passphrase() != null) {
       access.choose(wanted.passphrase());
     } else if (wanted.open() && !access.chosen()) {

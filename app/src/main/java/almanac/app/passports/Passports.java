@@ -2,11 +2,11 @@ package almanac.app.passports;
 
 import almanac.app.carrying.Arriving;
 import almanac.app.carrying.BadPackage;
+import almanac.app.carrying.Laid;
 import almanac.app.disk.DataDisk;
 import almanac.app.refusals.NotFound;
 import java.io.IOException;
 import java.io.InputStream;
-import java.nio.file.Files;
 import java.sql.SQLException;
 import java.time.LocalDate;
 import java.util.UUID;
@@ -35,26 +35,19 @@ class Passports {
    *
    * @throws BadPackage in a sentence, if it cannot be taken in; then nothing is kept of it
    */
-  synchronized Waiting look(InputStream zip) throws IOException {
-    disk.refuseUnlessKept();
-    waiting = null;
-    var file = Files.createTempFile(disk.folder(), PassportFile.LEAVING, ".zip");
-    try {
-      var bytes = zip.readNBytes(LARGEST + 1);
-      if (bytes.length > LARGEST) {
-        throw new BadPackage("The file of a plant has at most 100 MB; this one is larger.");
-      }
-      Files.write(file, bytes);
-      try (var arriving = Arriving.of(file, disk.folder())) {
-        var read = new Waiting(UUID.randomUUID(), PassportFile.of(arriving));
-        waiting = read;
-        return read;
-      }
+  Waiting look(InputStream zip) throws IOException {
+    try (var laid = Laid.of(zip, disk, LARGEST);
+        var arriving = Arriving.of(laid.file(), disk.folder())) {
+      var read = new Waiting(UUID.randomUUID(), PassportFile.of(arriving));
+      keep(read);
+      return read;
     } catch (SQLException e) {
       throw new IOException(e);
-    } finally {
-      Files.delete(file);
     }
+  }
+
+  private synchronized void keep(Waiting read) {
+    waiting = read;
   }
 
   /**

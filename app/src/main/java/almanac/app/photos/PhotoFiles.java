@@ -16,6 +16,7 @@ import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
 import java.util.Set;
+import java.util.regex.Pattern;
 import org.jooq.DSLContext;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -37,6 +38,9 @@ public class PhotoFiles {
   private static final String THUMBNAIL = "-small.jpg";
   private static final Logger LOG = LoggerFactory.getLogger(PhotoFiles.class);
 
+  private static final Pattern OURS =
+      Pattern.compile("[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}(-small)?\\.jpg");
+
   private final DSLContext db;
   private final Path folder;
 
@@ -48,6 +52,17 @@ public class PhotoFiles {
   /** The names of the files of a photograph. */
   public static List<String> names(String photo) {
     return List.of(photo + PICTURE, photo + THUMBNAIL);
+  }
+
+  /** Whether a file of this name was written here, and not laid here by somebody else. */
+  public static boolean ours(String name) {
+    return OURS.matcher(name).matches();
+  }
+
+  /** Whether a file of this name was begun here, and its writing broken off. */
+  public static boolean brokenOff(String name) {
+    return name.endsWith(OnDisk.UNFINISHED)
+        && ours(name.substring(0, name.length() - OnDisk.UNFINISHED.length()));
   }
 
   /** Keeps a picture and its small one; both are on the disk afterwards. */
@@ -106,9 +121,9 @@ public class PhotoFiles {
     try (var files = Files.newDirectoryStream(folder, Files::isRegularFile)) {
       for (var file : files) {
         var name = file.getFileName().toString();
-        if (name.endsWith(OnDisk.UNFINISHED)) {
+        if (brokenOff(name)) {
           Files.delete(file);
-        } else if (!claimed.contains(photo(name))) {
+        } else if (ours(name) && !claimed.contains(photo(name))) {
           Files.createDirectories(folder.resolve(LEFT_OVER));
           var aside = folder.resolve(LEFT_OVER).resolve(name);
           Files.move(file, aside, StandardCopyOption.REPLACE_EXISTING);
@@ -121,7 +136,10 @@ public class PhotoFiles {
   private void removeOld() throws IOException {
     try (var files = Files.newDirectoryStream(folder.resolve(LEFT_OVER))) {
       for (var file : files) {
-        if (Files.getLastModifiedTime(file).toInstant().isBefore(Instant.now().minus(KEPT_FOR))) {
+        if (ours(file.getFileName().toString())
+            && Files.getLastModifiedTime(file)
+                .toInstant()
+                .isBefore(Instant.now().minus(KEPT_FOR))) {
           Files.delete(file);
         }
       }

@@ -5,6 +5,7 @@ import static almanac.app.db.Tables.PHOTO;
 
 import almanac.app.collection.Plants;
 import almanac.app.db.tables.records.PhotoRecord;
+import almanac.app.disk.Sha256;
 import almanac.app.refusals.BadEntry;
 import almanac.app.refusals.NotFound;
 import almanac.app.store.Writing;
@@ -99,6 +100,8 @@ public class Photos {
     row.setTakenOn(day.orElse(today));
     row.setDatedByPicture(takenOn == null && day.isPresent());
     row.setFile(file);
+    row.setDigest(Sha256.of(picture.plain()));
+    row.setSmallDigest(Sha256.of(picture.thumbnail()));
     row.setWidth(picture.width());
     row.setHeight(picture.height());
     row.setCaption(caption);

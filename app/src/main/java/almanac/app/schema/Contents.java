@@ -1,5 +1,6 @@
 package almanac.app.schema;
 
+import almanac.app.photos.PhotoSums;
 import java.nio.file.Path;
 import java.sql.Connection;
 import java.sql.SQLException;
@@ -7,6 +8,7 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
@@ -20,6 +22,7 @@ import org.jspecify.annotations.Nullable;
  * @param acts how many there are in the journals
  * @param lastEntry the day when something was last written into a journal
  * @param photos the names of the photographs, without endings
+ * @param sums of the files of photographs, by their names, as far as they are known
  * @param demo whether it is the invented collection
  */
 public record Contents(
@@ -28,7 +31,10 @@ public record Contents(
     long acts,
     Optional<LocalDate> lastEntry,
     List<String> photos,
+    Map<String, String> sums,
     boolean demo) {
+  /** The first schema that knows what the files of photographs were when they came. */
+  private static final int FIRST_WITH_SUMS = 17;
 
   /**
    * Counts what a file holds; it is only read.
@@ -52,6 +58,7 @@ public record Contents(
           tables.contains("PHOTO")
               ? texts(connection, "select file from photo order by file")
               : List.of(),
+          schema < FIRST_WITH_SUMS ? Map.of() : PhotoSums.of(connection),
           number(
                   connection,
                   "select count(*) from setting where name = 'collection' and content = 'demo'")

@@ -7,6 +7,7 @@ import almanac.app.disk.DatabaseFile;
 import almanac.app.disk.OnDisk;
 import almanac.app.folder.StartRefused;
 import almanac.app.photos.PhotoFiles;
+import almanac.app.photos.PhotoSums;
 import almanac.app.refusals.Sentences;
 import almanac.app.schema.Schema;
 import java.io.IOException;
@@ -15,6 +16,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.sql.SQLException;
 import java.time.LocalDateTime;
+import java.util.regex.Pattern;
 
 /**
  * The database file of a data folder, made whole before anybody opens it. Whatever is made or
@@ -25,6 +27,12 @@ final class Database {
 
   /** Bytes from which on it matters how much of a file holds nothing. */
   private static final long WORTH_IT = 8_000_000;
+
+  /** The names of what a start, or whatever is laid beside the collection, leaves half made. */
+  private static final Pattern LEFT_HALF =
+      Pattern.compile(
+          "%s(-smaller)?(\\.[a-zA-Z]+)+|(almanac(-damaged-[0-9T-]+)?\\.mv\\.db|collection|calendar)%s"
+              .formatted(DatabaseFile.BEING_MADE, Pattern.quote(OnDisk.UNFINISHED)));
 
   private final Path folder;
   private final DatabaseFile database;
@@ -146,6 +154,9 @@ final class Database {
     OnDisk.copy(database.file(), making.file());
     try {
       Schema.bringUpToDate(making.name());
+      try (var connection = Schema.openToFill(making.name())) {
+        PhotoSums.complete(connection, folder.resolve(PhotoFiles.FOLDER));
+      }
     } catch (SQLException | RuntimeException e) {
       sweep();
       throw new StartRefused(
@@ -171,11 +182,11 @@ final class Database {
 
   /** What an interrupted start has left half made. */
   private void sweep() throws IOException {
-    try (var files =
-        Files.newDirectoryStream(
-            folder, "{%s*,*%s}".formatted(DatabaseFile.BEING_MADE, OnDisk.UNFINISHED))) {
+    try (var files = Files.newDirectoryStream(folder)) {
       for (var file : files) {
-        Files.delete(file);
+        if (LEFT_HALF.matcher(file.getFileName().toString()).matches()) {
+          Files.delete(file);
+        }
       }
     }
   }

@@ -65,7 +65,7 @@ class Upkeep {
   }
 
   private Path written(DatabaseFile present) {
-    var made = DatabaseFile.beingMade(disk.folder());
+    var made = DatabaseFile.madeSmaller(disk.folder());
     try {
       Schema.writeAnew(present, made);
       return made.file();

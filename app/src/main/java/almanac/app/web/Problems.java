@@ -68,7 +68,7 @@ class Problems extends ResponseEntityExceptionHandler {
 
   @ExceptionHandler(Conflict.class)
   ProblemDetail conflict(Conflict conflict) {
-    return problem(HttpStatus.CONFLICT, "conflict", "Already changed", conflict.getMessage());
+    return problem(HttpStatus.CONFLICT, "conflict", "Not done", conflict.getMessage());
   }
 
   @ExceptionHandler(InstrumentFault.class)

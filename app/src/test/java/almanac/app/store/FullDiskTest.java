@@ -31,7 +31,7 @@ class FullDiskTest {
       var writing = new TransactionTemplate(writer);
       var acknowledged = new ArrayList<Integer>();
       int failures = 0;
-      for (int full = 0; full < FULL_AFTER; full++) { 
+      for (int full = 0; full < FULL_AFTER; full++) {
         FillingDisk.holds(full);
         int first = 1000 * full;
         int id = first;
