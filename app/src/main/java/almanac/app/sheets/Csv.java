@@ -30,6 +30,11 @@ final class Csv {
     if (text.indexOf('\0') >= 0) {
       throw new BadEntry("file", "This is no table: neither CSV nor XLSX.");
     }
+    for (char each : BETWEEN) {
+      if (text.chars().filter(c -> c == each).count() > SheetFile.mostCells()) {
+        throw new BadEntry("file", "This file has far more cells than a list can have.");
+      }
+    }
     char between =
         BETWEEN.stream()
             .max(Comparator.comparingLong(each -> cellsBeyondTheFirst(text, each)))

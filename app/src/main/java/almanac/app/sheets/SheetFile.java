@@ -45,16 +45,37 @@ final class SheetFile {
    * @param row from 0
    */
   static void refuseTooMuch(int row, List<String> cells) {
-    if (row >= MOST_ROWS) {
-      throw new BadEntry("file", "A list has at most %d rows; part it.".formatted(MOST_ROWS));
-    }
-    if (cells.size() > MOST_COLUMNS) {
-      throw new BadEntry(
-          "file", "Row %d has more than %d columns.".formatted(row + 1, MOST_COLUMNS));
-    }
+    refuseTooManyRows(row + 1);
+    refuseTooManyColumns(row + 1, cells.size());
     if (cells.stream().anyMatch(cell -> cell.length() > LONGEST_CELL)) {
       throw new BadEntry(
           "file", "A cell in row %d has more than %d characters.".formatted(row + 1, LONGEST_CELL));
     }
+  }
+
+  /**
+   * @param rows how many there are so far, empty ones too
+   */
+  static void refuseTooManyRows(int rows) {
+    if (rows > MOST_ROWS) {
+      throw new BadEntry(
+          "file",
+          "A list has at most %d rows, empty ones among them; part it, or remove those."
+              .formatted(MOST_ROWS));
+    }
+  }
+
+  /**
+   * @param row from 1
+   */
+  static void refuseTooManyColumns(int row, int columns) {
+    if (columns > MOST_COLUMNS) {
+      throw new BadEntry("file", "Row %d has more than %d columns.".formatted(row, MOST_COLUMNS));
+    }
+  }
+
+  /** More cells than any list has, and so more of what stands between them. */
+  static long mostCells() {
+    return (long) MOST_ROWS * MOST_COLUMNS;
   }
 }

@@ -8,6 +8,7 @@ import almanac.core.sheet.Sheet;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
@@ -33,22 +34,26 @@ class Sheets {
    * @param name as its owner calls it
    * @throws BadEntry in a sentence, if it cannot be read
    */
-  synchronized Waiting read(InputStream in, String name) throws IOException {
+  Waiting read(InputStream in, String name) throws IOException {
     var file = Files.createTempFile("almanac-sheet", "");
     try {
       try (var out = Files.newOutputStream(file)) {
         lay(in, out);
       }
-      var read =
-          new Waiting(UUID.randomUUID(), name, Heading.of(SheetFile.rows(file), today.get()));
-      if (read.sheet().rows().isEmpty()) {
-        throw new BadEntry("file", "There is no plant below the headings.");
-      }
-      waiting = read;
-      return read;
+      return read(file, name);
     } finally {
       Files.delete(file);
     }
+  }
+
+  /** One after another, since each takes memory. */
+  private synchronized Waiting read(Path file, String name) throws IOException {
+    var read = new Waiting(UUID.randomUUID(), name, Heading.of(SheetFile.rows(file), today.get()));
+    if (read.sheet().rows().isEmpty()) {
+      throw new BadEntry("file", "There is no plant below the headings.");
+    }
+    waiting = read;
+    return read;
   }
 
   private static void lay(InputStream in, java.io.OutputStream out) throws IOException {

@@ -3,27 +3,22 @@ package almanac.app.sheets;
 import almanac.app.refusals.BadEntry;
 import java.io.EOFException;
 import java.io.IOException;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.LocalTime;
 import java.util.ArrayList;
+import java.util.Iterator;
 import java.util.List;
 import java.util.Locale;
 import java.util.regex.Pattern;
 import java.util.zip.ZipException;
-import java.util.zip.ZipFile;
 import org.dhatim.fastexcel.reader.Cell;
 import org.dhatim.fastexcel.reader.CellType;
-import org.dhatim.fastexcel.reader.ExcelReaderException;
 import org.dhatim.fastexcel.reader.ReadableWorkbook;
 import org.dhatim.fastexcel.reader.Row;
 
 /** The first sheet with something in it of an XLSX workbook. */
 final class Xlsx {
-  /** A list of ten thousand plants unpacks to a tenth. */
-  private static final long MOST_UNPACKED = 100_000_000;
-
-  private static final int BUFFER = 1 << 16;
-
   /** A number is a day where it is shown with a year or a month; what is quoted is text. */
   private static final Pattern DAY = Pattern.compile("(?i).*(y|d|mmm).*");
 
@@ -32,52 +27,44 @@ final class Xlsx {
   private Xlsx() {}
 
   static List<List<String>> rows(Path file) throws IOException {
-    refuseTrap(file);
-    try (var book = new ReadableWorkbook(file.toFile())) {
-      for (var sheet : book.getSheets().toList()) {
-        var rows = rows(sheet.read());
-        if (!rows.isEmpty()) {
-          return rows;
-        }
-      }
-      return List.of();
-    } catch (ExcelReaderException
-        | IOException
-        | IllegalStateException
-        | IndexOutOfBoundsException
-        | NumberFormatException
-        | NullPointerException e) {
+    var looked = Files.createTempFile("almanac-sheet", "");
+    try {
+      Looked.through(file, looked);
+      return ofLooked(looked);
+    } catch (ZipException | EOFException e) {
       throw unreadable();
+    } finally {
+      Files.delete(looked);
     }
   }
 
-  private static BadEntry unreadable() {
-    return new BadEntry("file", "This is no XLSX workbook, or it is damaged.");
-  }
-
-  /** What the file says of its own size is not believed. */
-  private static void refuseTrap(Path file) throws IOException {
-    long left = MOST_UNPACKED;
-    var buffer = new byte[BUFFER];
-    try (var zip = new ZipFile(file.toFile())) {
-      for (var entry : zip.stream().toList()) {
-        try (var in = zip.getInputStream(entry)) {
-          for (int read = in.read(buffer); read >= 0; read = in.read(buffer)) {
-            left -= read;
-            if (left < 0) {
-              throw new BadEntry("file", "This workbook unpacks to far more than a list can be.");
-            }
+  private static List<List<String>> ofLooked(Path file) throws IOException {
+    try (var book = new ReadableWorkbook(file.toFile())) {
+      for (var sheet : book.getSheets().toList()) {
+        try (var rows = sheet.openStream()) {
+          var read = rows(rows.iterator());
+          if (!read.isEmpty()) {
+            return read;
           }
         }
       }
-    } catch (ZipException | EOFException e) {
+      return List.of();
+    } catch (BadEntry refused) {
+      throw refused;
+    } catch (IOException | RuntimeException e) {
+      // Its reader fails in many ways over what it was not made for.
       throw unreadable();
     }
   }
 
-  private static List<List<String>> rows(List<Row> read) {
+  static BadEntry unreadable() {
+    return new BadEntry("file", "This is no XLSX workbook, or it is damaged.");
+  }
+
+  private static List<List<String>> rows(Iterator<Row> read) {
     var rows = new ArrayList<List<String>>();
-    for (var row : read) {
+    while (read.hasNext()) {
+      var row = read.next();
       int at = row.getRowNum() - 1;
       SheetFile.refuseTooMuch(at, List.of());
       while (rows.size() < at) {
