@@ -8,6 +8,8 @@ import almanac.app.carrying.BadPackage;
 import almanac.app.disk.DatabaseFile;
 import almanac.app.journal.Journals;
 import almanac.app.kinds.Kinds;
+import almanac.app.photos.Darkroom;
+import almanac.app.photos.PictureFile;
 import almanac.app.schema.Schema;
 import almanac.core.history.GoesAlong;
 import almanac.core.history.Names;
@@ -50,14 +52,14 @@ record PassportFile(
    *
    * @param act the look it was taken at, by its name in the passport; null if at none
    */
-  record Picture(byte[] bytes, LocalDate takenOn, String caption, @Nullable UUID act) {}
+  record Picture(PictureFile file, LocalDate takenOn, String caption, @Nullable UUID act) {}
 
   /**
    * Reads a package that was unpacked.
    *
    * @throws BadPackage in a sentence, if it is not the passport of one plant
    */
-  static PassportFile of(Arriving arriving) throws IOException, SQLException {
+  static PassportFile of(Arriving arriving, Darkroom darkroom) throws IOException, SQLException {
     try (var connection = Schema.open(DatabaseFile.in(arriving.folder()).name())) {
       var db = DSL.using(new SingleConnectionDataSource(connection, true), SQLDialect.H2);
       var plants = Journals.read(db);
@@ -82,24 +84,23 @@ record PassportFile(
           card.origin().parents(),
           kind,
           deeds,
-          pictures(db, arriving.photographs()));
+          pictures(db, arriving.photographs(), darkroom));
     }
   }
 
-  private static List<Picture> pictures(DSLContext db, Path folder) throws IOException {
+  private static List<Picture> pictures(DSLContext db, Path folder, Darkroom darkroom)
+      throws IOException {
     Map<Long, UUID> acts = new HashMap<>();
     db.select(ACT.ID, ACT.UID).from(ACT).forEach(row -> acts.put(row.value1(), row.value2()));
     var pictures = new ArrayList<Picture>();
     for (var row : db.selectFrom(PHOTO).orderBy(PHOTO.ID)) {
       var file = folder.resolve(row.getFile() + ".jpg");
-      if (Files.exists(file)) {
-        pictures.add(
-            new Picture(
-                Files.readAllBytes(file),
-                row.getTakenOn(),
-                row.getCaption(),
-                row.getActId() == null ? null : acts.get(row.getActId())));
-      }
+      pictures.add(
+          new Picture(
+              darkroom.unpack(() -> Files.readAllBytes(file)),
+              row.getTakenOn(),
+              row.getCaption(),
+              row.getActId() == null ? null : acts.get(row.getActId())));
     }
     return pictures;
   }

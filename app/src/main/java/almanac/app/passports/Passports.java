@@ -4,6 +4,7 @@ import almanac.app.carrying.Arriving;
 import almanac.app.carrying.BadPackage;
 import almanac.app.carrying.Laid;
 import almanac.app.disk.DataDisk;
+import almanac.app.photos.Darkroom;
 import almanac.app.refusals.NotFound;
 import java.io.IOException;
 import java.io.InputStream;
@@ -20,10 +21,12 @@ class Passports {
 
   private final DataDisk disk;
   private final TakingIn takingIn;
+  private final Darkroom darkroom;
   private @Nullable Waiting waiting;
 
-  Passports(DataDisk disk, TakingIn takingIn) {
+  Passports(DataDisk disk, TakingIn takingIn, Darkroom darkroom) {
     this.disk = disk;
+    this.darkroom = darkroom;
     this.takingIn = takingIn;
   }
 
@@ -38,7 +41,7 @@ class Passports {
   Waiting look(InputStream zip) throws IOException {
     try (var laid = Laid.of(zip, disk, LARGEST);
         var arriving = Arriving.of(laid.file(), disk.folder())) {
-      var read = new Waiting(UUID.randomUUID(), PassportFile.of(arriving));
+      var read = new Waiting(UUID.randomUUID(), PassportFile.of(arriving, darkroom));
       keep(read);
       return read;
     } catch (SQLException e) {

@@ -105,7 +105,7 @@ class TakingIn {
     for (var picture : passport.pictures()) {
       photos.keep(
           id,
-          picture.bytes(),
+          picture.file(),
           picture.caption(),
           picture.act() == null ? null : named.get(picture.act()),
           picture.takenOn(),

@@ -111,16 +111,28 @@ public class Photos {
     return photo(row, look);
   }
 
-  /** Keeps a photograph of which the day is known, such as one of the demo. */
+  /** Keeps a photograph of which the day is known, such as one that came with a plant. */
   @Transactional
   public Photo keep(
       long plantId,
-      byte[] bytes,
+      PictureFile picture,
       String caption,
       @Nullable UUID look,
       LocalDate takenOn,
       LocalDate today) {
-    return keep(plantId, new PictureFile(bytes), caption, look, takenOn, null, today);
+    return keep(plantId, picture, caption, look, takenOn, null, today);
+  }
+
+  /** Keeps a photograph that nobody sent, but was drawn here. */
+  @Transactional
+  public Photo keep(
+      long plantId,
+      byte[] drawn,
+      String caption,
+      @Nullable UUID look,
+      LocalDate takenOn,
+      LocalDate today) {
+    return keep(plantId, new PictureFile(drawn), caption, look, takenOn, today);
   }
 
   private static Act lookOf(Journal journal, UUID look) {

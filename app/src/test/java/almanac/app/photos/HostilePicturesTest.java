@@ -8,9 +8,13 @@ import java.awt.Color;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
+import java.io.DataInputStream;
 import java.io.DataOutputStream;
 import java.io.IOException;
+import java.nio.ByteBuffer;
+import java.nio.ByteOrder;
 import java.nio.charset.StandardCharsets;
+import java.time.LocalDate;
 import java.util.Arrays;
 import java.util.Random;
 import java.util.zip.CRC32;
@@ -80,6 +84,50 @@ class HostilePicturesTest {
       harmed[random.nextInt(harmed.length)] = (byte) random.nextInt(256);
     }
     return harmed;
+  }
+
+  @ParameterizedTest
+  @ValueSource(strings = {"jpg", "png", "lossy.webp", "lossless.webp"})
+  void whatIsNotWholeIsRefused(String format) throws IOException {
+    var whole = picture(format);
+    for (int tenth = 1; tenth < 10; tenth++) {
+      var half = Arrays.copyOf(whole, whole.length * tenth / 10);
+      assertThatThrownBy(() -> new PictureFile(half))
+          .as("%d tenths of it", tenth)
+          .isInstanceOf(BadEntry.class);
+    }
+  }
+
+  @Test
+  void aPictureThatIsSentFromWhereItWasUnpackedIsTheSame() throws IOException {
+    var picture = new PictureFile(picture("jpg"));
+    var sent = new ByteArrayOutputStream();
+    picture.send(new DataOutputStream(sent));
+    var come = new PictureFile(new DataInputStream(new ByteArrayInputStream(sent.toByteArray())));
+    assertThat(come.plain()).isEqualTo(picture.plain());
+    assertThat(come.thumbnail()).isEqualTo(picture.thumbnail());
+    assertThat(come.width()).isEqualTo(160);
+    assertThat(come.takenOn(LocalDate.of(2027, 5, 15))).isEmpty();
+  }
+
+  /** Sixty megapixels in a few hundred bytes of WebP, at which its reader works for long. */
+  @Test
+  void aPictureThatTakesTooLongIsEndedAndTheNextIsUnpacked() throws IOException {
+    var darkroom = new Darkroom();
+    try {
+      var slow = picture("lossy.webp");
+      var sizes = ByteBuffer.wrap(slow).order(ByteOrder.LITTLE_ENDIAN);
+      // The canvas is said in three bytes each, one less; the picture in it in two.
+      sizes.putInt(24, 15_999).putShort(27, (short) 3_999);
+      int picture = new String(slow, StandardCharsets.ISO_8859_1).indexOf("VP8 ") + 14;
+      sizes.putShort(picture, (short) 16_000).putShort(picture + 2, (short) 4_000);
+      assertThatThrownBy(() -> darkroom.unpack(() -> slow))
+          .isInstanceOf(BadEntry.class)
+          .hasMessageMatching("This picture (takes too long|is too large).*");
+      assertThat(darkroom.unpack(() -> picture("png")).width()).isEqualTo(160);
+    } finally {
+      darkroom.close();
+    }
   }
 
   private static void chunk(DataOutputStream out, String type, byte[] content) throws IOException {
