@@ -25,6 +25,7 @@ cp "$(dirname "$(readlink -f "$(command -v jlink)")")/java" "$work/java"
 jpackage --type app-image --name mellow-almanac --app-version "$VERSION" --runtime-image "$work/runtime" \
   --input "$work/input" --main-jar mellow-almanac.jar --dest "$work/image" \
   --java-options -Xmx1g --java-options -XX:+UseSerialGC --java-options -XX:TieredStopAtLevel=1 \
+  --java-options -XX:+ExitOnOutOfMemoryError \
   --java-options -Dspring.aot.enabled=true --java-options '-XX:SharedArchiveFile=$APPDIR/classes.jsa' \
   --java-options -Xshare:auto --java-options -Xlog:cds=off --java-options -Xlog:cds+dynamic=off
 
@@ -34,6 +35,7 @@ cp -r "$work/image/mellow-almanac" "$tree/usr/lib/mellow-almanac"
 mkdir -p "$tree/usr/lib/mellow-almanac/lib/runtime/bin"
 cp "$work/java" "$tree/usr/lib/mellow-almanac/lib/runtime/bin/java"
 install -m 755 packaging/mellow-almanac "$tree/usr/bin/mellow-almanac"
+install -m 644 packaging/supervise.sh "$tree/usr/lib/mellow-almanac/"
 install -m 644 packaging/mellow-almanac.service "$tree/usr/lib/systemd/user/"
 install -m 644 packaging/mellow-almanac.desktop "$tree/usr/share/applications/"
 gzip -9n <packaging/mellow-almanac.1 >"$tree/usr/share/man/man1/mellow-almanac.1.gz"
