@@ -6,6 +6,9 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import almanac.app.start.RunningApplication;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
+import java.net.Socket;
+import java.net.SocketException;
+import java.net.SocketTimeoutException;
 import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
@@ -13,19 +16,29 @@ import java.net.http.HttpResponse;
 import java.net.http.HttpResponse.BodyHandlers;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
+import java.nio.file.Path;
 import java.nio.file.attribute.PosixFilePermissions;
 import java.security.KeyStore;
 import java.security.cert.CertificateFactory;
+import java.security.cert.X509Certificate;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Objects;
 import java.util.TreeMap;
+import java.util.TreeSet;
 import java.util.stream.IntStream;
 import javax.net.ssl.SSLContext;
+import javax.net.ssl.SSLEngine;
 import javax.net.ssl.SSLHandshakeException;
+import javax.net.ssl.SSLSocket;
+import javax.net.ssl.TrustManager;
 import javax.net.ssl.TrustManagerFactory;
+import javax.net.ssl.X509ExtendedTrustManager;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.RegisterExtension;
+import org.junit.jupiter.api.io.TempDir;
 
 /** Other devices of the house come in with a passphrase, and nobody else. */
 class NetworkTest {
@@ -243,5 +256,151 @@ class NetworkTest {
     }
     assertThat(all).isNotEmpty();
     return all.toString();
+  }
+
+  /** Opened, and nothing sent on it but a beginning. */
+  private static Socket slow(int port, String begins) throws Exception {
+    var all = SSLContext.getInstance("TLS");
+    all.init(null, new TrustManager[] {new Everything()}, null);
+    var socket = all.getSocketFactory().createSocket("127.0.0.1", port);
+    socket.getOutputStream().write(begins.getBytes(StandardCharsets.US_ASCII));
+    socket.getOutputStream().flush();
+    return socket;
+  }
+
+  private static final class Everything extends X509ExtendedTrustManager {
+    @Override
+    public void checkClientTrusted(X509Certificate[] chain, String type) {}
+
+    @Override
+    public void checkServerTrusted(X509Certificate[] chain, String type) {}
+
+    @Override
+    public void checkClientTrusted(X509Certificate[] chain, String type, Socket socket) {}
+
+    @Override
+    public void checkServerTrusted(X509Certificate[] chain, String type, Socket socket) {}
+
+    @Override
+    public void checkClientTrusted(X509Certificate[] chain, String type, SSLEngine engine) {}
+
+    @Override
+    public void checkServerTrusted(X509Certificate[] chain, String type, SSLEngine engine) {}
+
+    @Override
+    public X509Certificate[] getAcceptedIssuers() {
+      return new X509Certificate[0];
+    }
+  }
+
+  @Test
+  void slowSendersKeepNobodyElseOut() throws Exception {
+    var cookie = letIn();
+    int port = URI.create(address).getPort();
+    var slow = new ArrayList<Socket>();
+    try {
+      for (var path : List.of("/api/plants", "/api/entrance", "/api/package/arrivals")) {
+        for (int i = 0; i < 18; i++) {
+          slow.add(
+              slow(
+                  port,
+                  "POST %s HTTP/1.1\r\nHost: 127.0.0.1:%d\r\nContent-Type: application/json\r\nContent-Length: 900\r\n\r\n{"
+                      .formatted(path, port)));
+        }
+      }
+      assertThat(get("/api/plants", cookie).statusCode()).isEqualTo(200);
+      assertThat(
+              trusting
+                  .send(
+                      HttpRequest.newBuilder(URI.create(address + "/api/places"))
+                          .header("Cookie", cookie)
+                          .header("Content-Type", "application/json")
+                          .POST(HttpRequest.BodyPublishers.ofString("{\"name\":\"Boat house\"}"))
+                          .build(),
+                      BodyHandlers.ofString())
+                  .statusCode())
+          .isEqualTo(201);
+      var refused = slow.get(0);
+      refused.setSoTimeout(5000);
+      var answer = new String(refused.getInputStream().readNBytes(12), StandardCharsets.US_ASCII);
+      assertThat(answer).as("refused before its body came").isEqualTo("HTTP/1.1 401");
+    } finally {
+      for (var each : slow) {
+        each.close();
+      }
+    }
+  }
+
+  @Test
+  void nobodyHoldsAllConnections() throws Exception {
+    int port = URI.create(address).getPort();
+    var open = new ArrayList<Socket>();
+    int closed = 0;
+    try {
+      for (int i = 0; i < 80; i++) {
+        var socket = new Socket("127.0.0.1", port);
+        socket.setSoTimeout(2000);
+        open.add(0, socket);
+      }
+      for (var socket : open) {
+        try {
+          if (socket.getInputStream().read() < 0) {
+            closed++;
+          }
+        } catch (SocketTimeoutException held) {
+          // It is open.
+        } catch (SocketException reset) {
+          closed++;
+        }
+        if (closed > 0) {
+          break;
+        }
+      }
+      assertThat(closed).isPositive();
+    } finally {
+      for (var each : open) {
+        each.close();
+      }
+    }
+  }
+
+  @Test
+  void onlySuitesThatHideTheirPastAndSumWhatTheyHideAreSpoken() throws Exception {
+    int port = URI.create(address).getPort();
+    var all = SSLContext.getInstance("TLS");
+    all.init(null, new TrustManager[] {new Everything()}, null);
+    var spoken = new TreeSet<String>();
+    for (var suite : all.getSupportedSSLParameters().getCipherSuites()) {
+      for (var version : List.of("TLSv1.2", "TLSv1.3")) {
+        try (var socket = (SSLSocket) all.getSocketFactory().createSocket("127.0.0.1", port)) {
+          socket.setEnabledProtocols(new String[] {version});
+          socket.setEnabledCipherSuites(new String[] {suite});
+          socket.startHandshake();
+          spoken.add(suite);
+        } catch (IOException | IllegalArgumentException refused) {
+          // It is not.
+        }
+      }
+    }
+    assertThat(spoken).allMatch(suite -> suite.contains("_GCM_") || suite.contains("_POLY1305_"));
+    assertThat(spoken)
+        .contains("TLS_AES_256_GCM_SHA384")
+        .anyMatch(suite -> suite.startsWith("TLS_ECDHE_"));
+  }
+
+  @Test
+  void aSecondPlaceForBackupsIsChosenAtTheMachineAlone(@TempDir Path disk) throws Exception {
+    var cookie = letIn();
+    var chosen =
+        trusting.send(
+            HttpRequest.newBuilder(URI.create(address + "/api/backups/second"))
+                .header("Cookie", cookie)
+                .header("Content-Type", "application/json")
+                .PUT(HttpRequest.BodyPublishers.ofString("{\"folder\":\"%s\"}".formatted(disk)))
+                .build(),
+            BodyHandlers.ofString());
+    assertThat(chosen.statusCode()).isEqualTo(409);
+    assertThat(chosen.body()).contains("on the machine itself").doesNotContain("Already changed");
+    assertThat(disk).isEmptyDirectory();
   }
 }

@@ -19,9 +19,7 @@ class SuperviseTest {
     assertThat(file.toFile().setExecutable(true)).isTrue();
     return new ProcessBuilder(
             List.of(
-                "bash",
-                "-c",
-                "set -euo pipefail; . packaging/supervise.sh; supervised " + file))
+                "bash", "-c", "set -euo pipefail; . packaging/supervise.sh; supervised " + file))
         .directory(new File(".."))
         .redirectErrorStream(true)
         .start();

@@ -2,6 +2,7 @@ package almanac.app.backups;
 
 import almanac.app.disk.DatabaseFile;
 import almanac.app.disk.OnDisk;
+import almanac.app.disk.Owner;
 import almanac.app.disk.Sha256;
 import almanac.app.photos.PhotoFiles;
 import almanac.app.photos.PhotoSums;
@@ -77,7 +78,7 @@ public final class BackupFolder {
    */
   public Taken take(LocalDateTime at, Reason because, Packing packing, Path photographs)
       throws IOException, SQLException {
-    Files.createDirectories(folder);
+    Owner.folder(folder);
     sweep();
     var moment = free(at);
     var zip = zip(Backup.name(moment));
@@ -267,7 +268,7 @@ public final class BackupFolder {
 
   /** Takes whatever another folder has. */
   public void mirror(BackupFolder other, LocalDate today) throws IOException {
-    Files.createDirectories(folder);
+    Owner.folder(folder);
     sweep();
     var present = all();
     for (var backup : other.all()) {

@@ -1,6 +1,7 @@
 package almanac.app.backups;
 
 import almanac.app.disk.OnDisk;
+import almanac.app.disk.Owner;
 import almanac.app.photos.PhotoFiles;
 import almanac.app.photos.PhotoSums;
 import java.io.IOException;
@@ -28,7 +29,7 @@ record Pictures(Path folder) {
    */
   List<String> takeFrom(Path others, Collection<String> photos, Map<String, String> sums)
       throws IOException {
-    Files.createDirectories(folder);
+    Owner.folder(folder);
     var lost = new ArrayList<String>();
     for (var name : files(photos)) {
       var there = others.resolve(name);
@@ -41,7 +42,7 @@ record Pictures(Path folder) {
       if (soundThere && !soundHere) {
         OnDisk.copy(there, here);
       } else if (soundHere && !soundThere) {
-        Files.createDirectories(others);
+        Owner.folder(others);
         OnDisk.copy(here, there);
       } else if (!soundHere) {
         lost.add(name);
@@ -53,7 +54,7 @@ record Pictures(Path folder) {
   /** Puts those back that are missing or damaged in a folder. */
   void putBack(Path others, Collection<String> photos, Map<String, String> sums)
       throws IOException {
-    Files.createDirectories(others);
+    Owner.folder(others);
     for (var name : files(photos)) {
       var here = folder.resolve(name);
       var there = others.resolve(name);

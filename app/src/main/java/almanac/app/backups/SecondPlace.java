@@ -1,6 +1,7 @@
 package almanac.app.backups;
 
 import almanac.app.disk.OnDisk;
+import almanac.app.disk.Owner;
 import almanac.app.refusals.BadEntry;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
@@ -75,7 +76,7 @@ record SecondPlace(BackupFolder first) {
    * @throws BadEntry if nothing can be kept there
    */
   void choose(String folder) throws IOException {
-    Files.createDirectories(first.folder());
+    Owner.folder(first.folder());
     var wanted = "";
     if (!folder.isBlank()) {
       var checked = PlaceForBackups.checked(folder.strip(), first.folder().getParent());

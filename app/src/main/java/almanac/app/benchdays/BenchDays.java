@@ -22,7 +22,9 @@ import java.util.concurrent.atomic.AtomicReference;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionTemplate;
 
 /** Plans the bench days anew whenever what they rest on has changed. */
 @Service
@@ -30,12 +32,21 @@ public class BenchDays {
   private final BenchDayTable table;
   private final JobsAhead ahead;
   private final Rules rules;
+  private final Planner planner;
+  private final TransactionTemplate writing;
   private final AtomicReference<@Nullable Solved> solved = new AtomicReference<>();
 
-  BenchDays(BenchDayTable table, JobsAhead ahead, Rules rules) {
+  BenchDays(
+      BenchDayTable table,
+      JobsAhead ahead,
+      Rules rules,
+      Planner planner,
+      PlatformTransactionManager transactions) {
     this.table = table;
     this.ahead = ahead;
     this.rules = rules;
+    this.planner = planner;
+    this.writing = new TransactionTemplate(transactions);
   }
 
   /** A plan with the plants of its jobs, by the names of these. */
@@ -78,16 +89,16 @@ public class BenchDays {
   }
 
   /**
-   * Plans with other days or other wishes, and keeps where each job comes to lie.
+   * Plans with other days or other wishes, and keeps where each job comes to lie. Whoever writes
+   * meanwhile does not wait for the plan.
    *
-   * @param days each once
+   * @param days in their order, each once
    * @param pins the plants whose day somebody chose
    * @param lying where the jobs lie that are best left there; as they lie now if nobody says
    * @param version of what is changed; nothing if that does not matter
    * @throws BadEntry if a day is named twice, or one is chosen that is no bench day
    * @throws Conflict if it was changed meanwhile
    */
-  @Transactional
   Planned keep(
       List<BenchDay> days,
       Map<Long, LocalDate> pins,
@@ -95,16 +106,20 @@ public class BenchDays {
       Optional<Integer> version,
       LocalDate today) {
     refuse(days, pins);
-    if (version.filter(known -> known != version(table.days(), table.jobs())).isPresent()) {
-      throw new Conflict(
-          "The bench days were changed in another window. Load them again to go on from there.");
+    var before = table.jobs();
+    int present = version(table.days(), before);
+    if (version.filter(known -> known != present).isPresent()) {
+      if (days.equals(table.days()) && pins.equals(pinned(before))) {
+        // It was sent before, and its answer was lost on the way.
+        return on(today);
+      }
+      throw changed();
     }
     var laid = new HashMap<Long, Lay>();
     lying
-        .orElseGet(BenchDays.this::lying)
+        .orElseGet(() -> lying(before))
         .forEach((plant, day) -> laid.put(plant, new Lay(day, false)));
     pins.forEach((plant, day) -> laid.put(plant, new Lay(day, true)));
-    table.setDays(days);
     var planned = plan(today, days, laid);
     var lies = new HashMap<Long, Lay>();
     for (var day : planned.plan().days()) {
@@ -112,13 +127,31 @@ public class BenchDays {
         lies.put(Long.parseLong(each.job().id()), new Lay(day.day().on(), each.pinned()));
       }
     }
-    table.setJobs(lies);
+    writing.executeWithoutResult(
+        status -> {
+          if (version(table.days(), table.jobs()) != present) {
+            throw changed();
+          }
+          table.setDays(days);
+          table.setJobs(lies);
+        });
     return new Planned(planned.plan(), planned.jobs(), version(days, lies));
   }
 
+  private static Conflict changed() {
+    return new Conflict(
+        "The bench days were changed in another window. Load them again to go on from there.");
+  }
+
+  private static Map<Long, LocalDate> pinned(Map<Long, Lay> jobs) {
+    return jobs.entrySet().stream()
+        .filter(job -> job.getValue().pinned())
+        .collect(Collectors.toMap(Map.Entry::getKey, job -> job.getValue().on()));
+  }
+
   /** Where the jobs lie of which nobody chose the day. */
-  private Map<Long, LocalDate> lying() {
-    return table.jobs().entrySet().stream()
+  private static Map<Long, LocalDate> lying(Map<Long, Lay> jobs) {
+    return jobs.entrySet().stream()
         .filter(job -> !job.getValue().pinned())
         .collect(Collectors.toMap(Map.Entry::getKey, job -> job.getValue().on()));
   }
@@ -158,7 +191,9 @@ public class BenchDays {
     if (known != null && known.asked().equals(asked)) {
       return known.plan();
     }
-    var plan = BenchPlans.plan(asked.jobs(), asked.days(), asked.today(), asked.figures());
+    var plan =
+        planner.plan(
+            () -> BenchPlans.plan(asked.jobs(), asked.days(), asked.today(), asked.figures()));
     solved.set(new Solved(asked, plan));
     return plan;
   }

@@ -1,6 +1,7 @@
 package almanac.app.benchdays;
 
 import almanac.app.site.Today;
+import almanac.app.web.Reckons;
 import io.swagger.v3.oas.annotations.Operation;
 import jakarta.validation.Valid;
 import java.time.LocalDate;
@@ -21,12 +22,15 @@ class BenchDaysController {
   private final BenchDays days;
   private final Paces paces;
   private final Preparing preparing;
+  private final Planner planner;
   private final Today today;
 
-  BenchDaysController(BenchDays days, Paces paces, Preparing preparing, Today today) {
+  BenchDaysController(
+      BenchDays days, Paces paces, Preparing preparing, Planner planner, Today today) {
     this.days = days;
     this.preparing = preparing;
     this.paces = paces;
+    this.planner = planner;
     this.today = today;
   }
 
@@ -36,6 +40,7 @@ class BenchDaysController {
     return BenchDaysPage.of(days.on(today.get()), paces.now());
   }
 
+  @Reckons
   @PutMapping
   @Operation(
       summary = "Says on which days somebody has time, and which jobs are to be done on which")
@@ -63,9 +68,10 @@ class BenchDaysController {
     preparing.tick(on, entry.thing(), entry.ready(), today.get());
   }
 
+  @Reckons
   @PostMapping("/plan")
   @Operation(summary = "Lays jobs that are sent along on bench days; keeps nothing")
   BenchPlanAnswer plan(@Valid @RequestBody BenchPlanAsked asked) {
-    return BenchPlanAnswer.of(asked.plan());
+    return BenchPlanAnswer.of(planner.plan(asked::plan));
   }
 }

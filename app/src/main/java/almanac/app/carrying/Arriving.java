@@ -2,6 +2,7 @@ package almanac.app.carrying;
 
 import almanac.app.disk.DatabaseFile;
 import almanac.app.disk.OnDisk;
+import almanac.app.disk.Owner;
 import almanac.app.disk.Sha256;
 import almanac.app.schema.Contents;
 import java.io.IOException;
@@ -54,7 +55,7 @@ public record Arriving(Path folder, Contents contents) implements AutoCloseable 
    * Lays its photographs among the others; one that is there already is replaced if it is another.
    */
   public void settlePhotographs(Path photographs) throws IOException {
-    Files.createDirectories(photographs);
+    Owner.folder(photographs);
     try (var files = Files.newDirectoryStream(photographs(folder))) {
       for (var file : files) {
         var to = photographs.resolve(file.getFileName());

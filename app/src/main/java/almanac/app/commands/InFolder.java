@@ -3,6 +3,7 @@ package almanac.app.commands;
 import almanac.app.backups.BackupFolder;
 import almanac.app.disk.DatabaseFile;
 import almanac.app.folder.FolderLock;
+import almanac.app.folder.FolderName;
 import almanac.app.folder.StartRefused;
 import almanac.app.photos.PhotoFiles;
 import almanac.app.schema.Contents;
@@ -24,7 +25,7 @@ final class InFolder {
   private Path folder;
 
   Path folder() {
-    return folder.toAbsolutePath();
+    return FolderName.checked(folder.toAbsolutePath());
   }
 
   DatabaseFile named() {

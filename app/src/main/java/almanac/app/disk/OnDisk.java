@@ -7,7 +7,10 @@ import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
 import java.nio.file.StandardOpenOption;
 
-/** Files that are on the disk, and not only on their way to it, when the call comes back. */
+/**
+ * Files that are on the disk, and not only on their way to it, when the call comes back; for their
+ * owner alone.
+ */
 public final class OnDisk {
   /** What a broken off write leaves behind ends so. */
   public static final String UNFINISHED = ".unfinished";
@@ -49,6 +52,7 @@ public final class OnDisk {
 
   /** Puts a file that was written aside where it belongs, in place of what was there. */
   public static void place(Path aside, Path file) throws IOException {
+    Owner.only(aside);
     sync(aside);
     Files.move(aside, file, StandardCopyOption.ATOMIC_MOVE);
     sync(file.toAbsolutePath().getParent());

@@ -1,10 +1,8 @@
 package almanac.app.disk;
 
 import java.io.IOException;
-import java.nio.file.FileSystems;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.nio.file.attribute.PosixFilePermissions;
 
 /** Files that nobody but their owner can read. */
 public final class OwnersFile {
@@ -14,13 +12,11 @@ public final class OwnersFile {
   public static void keep(Path file, byte[] content) throws IOException {
     var folder = file.getParent();
     Files.createDirectories(folder);
+    Owner.only(folder);
     var aside = OnDisk.aside(file);
     Files.deleteIfExists(aside);
     Files.createFile(aside);
-    if (FileSystems.getDefault().supportedFileAttributeViews().contains("posix")) {
-      Files.setPosixFilePermissions(folder, PosixFilePermissions.fromString("rwx------"));
-      Files.setPosixFilePermissions(aside, PosixFilePermissions.fromString("rw-------"));
-    }
+    Owner.only(aside);
     Files.write(aside, content);
     OnDisk.place(aside, file);
   }

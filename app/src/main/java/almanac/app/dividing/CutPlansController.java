@@ -4,6 +4,7 @@ import almanac.app.dividing.MapEntry.GrowthEntry;
 import almanac.app.dividing.MapEntry.JointEntry;
 import almanac.app.kinds.Kinds;
 import almanac.app.refusals.BadEntry;
+import almanac.app.web.Reckons;
 import almanac.core.dividing.CutPlans;
 import almanac.core.dividing.RhizomeMap;
 import almanac.core.kinds.Habit;
@@ -53,6 +54,7 @@ class CutPlansController {
       @Schema(description = "What the cuts that are meant would leave; none if none are meant")
           List<PieceView> meant) {}
 
+  @Reckons
   @PostMapping("/api/cut-plans")
   @Operation(
       summary = "Where a rhizome may be cut; nothing is stored",

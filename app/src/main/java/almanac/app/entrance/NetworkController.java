@@ -112,6 +112,7 @@ class NetworkController {
     } else if (wanted.open() && !access.chosen()) {
       throw new BadEntry("passphrase", "Choose a passphrase first.");
     }
+    devices.forgetTries();
     door.turn(wanted.open());
     return view(request, who);
   }

@@ -8,6 +8,7 @@ import almanac.app.rules.Rules;
 import almanac.app.shown.Pages;
 import almanac.app.shown.Saved;
 import almanac.app.site.Today;
+import almanac.app.web.Reckons;
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.Valid;
@@ -98,6 +99,7 @@ class JobsController {
     jobs.giveUp(uid);
   }
 
+  @Reckons
   @PostMapping("/api/tallies")
   @Operation(summary = "What a tally of roots comes to; nothing is stored")
   TallyView tally(@Valid @RequestBody TallyAsked asked) {

@@ -79,6 +79,11 @@ public class Devices {
     }
   }
 
+  /** Whoever was wrong, or waits because others were, may try again at once. */
+  public void forgetTries() {
+    tries.forget();
+  }
+
   /** The device that shows this, if it was let in and is still welcome. */
   public Optional<Seen> showing(String token) {
     var digest = digest(token);

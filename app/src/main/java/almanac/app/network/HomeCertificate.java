@@ -78,9 +78,10 @@ record HomeCertificate(KeyStore store, X509Certificate authority, X509Certificat
       store.load(null, null);
     }
     try {
-      boolean changed = keepAuthority(store, now);
-      if (changed || !holds(store, names, now)) {
-        keepMachine(store, names, now);
+      boolean changed = keepAuthority(store, names, now);
+      var vouched = HomeNames.vouched((X509Certificate) store.getCertificate(AUTHORITY), names);
+      if (changed || !holds(store, vouched, now)) {
+        keepMachine(store, vouched, now);
         OwnersFile.keep(access.folder().resolve(FILE), written(store));
       }
     } catch (OperatorCreationException e) {
@@ -99,10 +100,12 @@ record HomeCertificate(KeyStore store, X509Certificate authority, X509Certificat
   }
 
   /** Whether it had to be made. */
-  private static boolean keepAuthority(KeyStore store, Instant now)
+  private static boolean keepAuthority(KeyStore store, List<String> names, Instant now)
       throws GeneralSecurityException, IOException, OperatorCreationException {
     var there = (X509Certificate) store.getCertificate(AUTHORITY);
-    if (there != null && there.getNotAfter().toInstant().isAfter(now.plus(MACHINE_HOLDS))) {
+    if (there != null
+        && HomeNames.constrained(there)
+        && there.getNotAfter().toInstant().isAfter(now.plus(MACHINE_HOLDS))) {
       return false;
     }
     var keys = keys();
@@ -118,6 +121,7 @@ record HomeCertificate(KeyStore store, X509Certificate authority, X509Certificat
     // It vouches for machines and for no other authority.
     builder.addExtension(Extension.basicConstraints, true, new BasicConstraints(0));
     builder.addExtension(Extension.keyUsage, true, new KeyUsage(KeyUsage.keyCertSign));
+    builder.addExtension(Extension.nameConstraints, true, HomeNames.constraints(names));
     var certificate = signed(builder, keys.getPrivate());
     store.setKeyEntry(
         AUTHORITY, keys.getPrivate(), SECRET.toCharArray(), new Certificate[] {certificate});
@@ -142,7 +146,7 @@ record HomeCertificate(KeyStore store, X509Certificate authority, X509Certificat
   }
 
   private static String bare(String name) {
-    return plain(name.replaceAll("[\\[\\]]", ""));
+    return plain(HomeNames.bare(name));
   }
 
   /** IPv6 is written in more ways than one. */
@@ -174,18 +178,12 @@ record HomeCertificate(KeyStore store, X509Certificate authority, X509Certificat
     builder.addExtension(
         Extension.subjectAlternativeName,
         false,
-        new GeneralNames(names.stream().map(HomeCertificate::general).toArray(GeneralName[]::new)));
+        new GeneralNames(names.stream().map(HomeNames::general).toArray(GeneralName[]::new)));
     store.setKeyEntry(
         MACHINE,
         keys.getPrivate(),
         SECRET.toCharArray(),
         new Certificate[] {signed(builder, vouches), authority});
-  }
-
-  private static GeneralName general(String name) {
-    var bare = name.replaceAll("[\\[\\]]", "");
-    boolean number = bare.contains(":") || bare.matches("[0-9.]+");
-    return new GeneralName(number ? GeneralName.iPAddress : GeneralName.dNSName, bare);
   }
 
   private static X509Certificate signed(JcaX509v3CertificateBuilder builder, PrivateKey by)

@@ -11,6 +11,7 @@ import java.util.Optional;
 import org.apache.catalina.LifecycleException;
 import org.apache.catalina.LifecycleState;
 import org.apache.catalina.connector.Connector;
+import org.apache.coyote.http11.Http11NioProtocol;
 import org.apache.tomcat.util.net.SSLHostConfig;
 import org.apache.tomcat.util.net.SSLHostConfigCertificate;
 import org.apache.tomcat.util.net.SSLHostConfigCertificate.Type;
@@ -32,6 +33,10 @@ import org.springframework.stereotype.Component;
 @Component
 public class NetworkDoor {
   private static final Logger LOG = LoggerFactory.getLogger(NetworkDoor.class);
+
+  /** With forward secrecy, and sums that go with the text; none that chains blocks (CBC). */
+  private static final String CIPHERS = "ECDHE+AESGCM:ECDHE+CHACHA20";
+
   private static final String NOBODY_ELSE =
       "Another program listens at that port, or the address is not this machine's";
 
@@ -107,9 +112,16 @@ public class NetworkDoor {
   }
 
   private Connector connector(HomeCertificate shown) {
-    var made = new Connector();
+    var made = new Connector(new Http11NioProtocol(new Connections()));
     made.setPort(port());
-    addresses.chosen().ifPresent(address -> made.setProperty("address", address));
+    addresses
+        .chosen()
+        .ifPresent(
+            address -> {
+              if (!made.setProperty("address", address)) {
+                throw new IllegalStateException("%s is no address".formatted(address));
+              }
+            });
     made.setScheme("https");
     made.setSecure(true);
     made.setProperty("SSLEnabled", "true");
@@ -121,6 +133,7 @@ public class NetworkDoor {
     made.setXpoweredBy(false);
     var ssl = new SSLHostConfig();
     ssl.setProtocols("TLSv1.2+TLSv1.3");
+    ssl.setCiphers(CIPHERS);
     var keys = new SSLHostConfigCertificate(ssl, Type.EC);
     keys.setCertificateKeystore(shown.store());
     keys.setCertificateKeyAlias(HomeCertificate.MACHINE);

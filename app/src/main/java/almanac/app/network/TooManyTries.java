@@ -10,7 +10,7 @@ public final class TooManyTries extends RuntimeException {
 
   TooManyTries(Duration wait) {
     super(
-        "That was wrong too often. Try again in %s."
+        "That was wrong too often. Try again in %s; or close the way in and open it again on the machine itself, in the settings."
             .formatted(
                 wait.toSeconds() < 90
                     ? "%d seconds".formatted(wait.toSeconds() + 1)

@@ -7,7 +7,8 @@ import java.util.Map;
 
 /**
  * Wrong tries, and how long whoever made them has to wait. All together are counted too, so that
- * many who try from many places are no faster.
+ * many who try from many places are no faster; who has not been wrong yet does not wait for others
+ * who were, until so many of them were that it can be but one who comes from everywhere.
  */
 final class Tries {
   /** Who mistypes is not made to wait. */
@@ -15,6 +16,9 @@ final class Tries {
 
   /** The whole house mistypes no more often in so short a time. */
   private static final int FREE_TOGETHER = 20;
+
+  /** As many places as a household has devices, each with its free tries. */
+  private static final int FREE_FOR_NEWCOMERS = 100;
 
   private static final Duration FIRST_WAIT = Duration.ofSeconds(5);
   private static final Duration LONGEST_WAIT = Duration.ofMinutes(15);
@@ -40,7 +44,8 @@ final class Tries {
   /** How long somebody has to wait before the next try; zero if not at all. */
   synchronized Duration wait(String from, Instant now) {
     var own = left(from, FREE, now);
-    var together = left(EVERYBODY, FREE_TOGETHER, now);
+    boolean newcomer = !wrong.containsKey(from);
+    var together = left(EVERYBODY, newcomer ? FREE_FOR_NEWCOMERS : FREE_TOGETHER, now);
     return own.compareTo(together) > 0 ? own : together;
   }
 
@@ -63,6 +68,11 @@ final class Tries {
     var before = wrong.get(who);
     boolean anew = before == null || before.last().plus(FORGOTTEN).isBefore(now);
     wrong.put(who, new Wrong(anew ? 1 : before.times() + 1, now));
+  }
+
+  /** All of them; the owner of the house has asked for that. */
+  synchronized void forget() {
+    wrong.clear();
   }
 
   /** Who knows it has not guessed. */

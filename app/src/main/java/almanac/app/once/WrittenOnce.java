@@ -31,7 +31,7 @@ import org.springframework.web.util.WebUtils;
  * kept or neither, and the same request sent again is answered as before and not written again.
  */
 @Component
-@Order(1)
+@Order(3)
 class WrittenOnce extends OncePerRequestFilter {
   /**
    * What exchanges the whole collection, and what bears a passphrase, of which nothing is kept in
@@ -44,27 +44,31 @@ class WrittenOnce extends OncePerRequestFilter {
   private static final String KEYS = "[!-~]{8,60}";
 
   private final Sent sent;
+  private final Reckoning reckoning;
   private final TransactionTemplate transaction;
   private final HandlerExceptionResolver problems;
 
   WrittenOnce(
       Sent sent,
+      Reckoning reckoning,
       PlatformTransactionManager transactions,
       @Qualifier("handlerExceptionResolver") HandlerExceptionResolver problems) {
     this.sent = sent;
+    this.reckoning = reckoning;
     this.transaction = new TransactionTemplate(transactions);
     this.problems = problems;
   }
 
   /**
    * Photographs take their time; they bear their key with them. What exchanges the whole collection
-   * cannot be a part of what is written into it.
+   * cannot be a part of what is written into it; and nobody who writes waits for who reckons.
    */
   @Override
   protected boolean shouldNotFilter(HttpServletRequest request) {
     return request.getHeader(KEY) == null
         || whole(request).isEmpty()
-        || NOT_WRITTEN_INTO_IT.stream().anyMatch(request.getRequestURI()::startsWith);
+        || NOT_WRITTEN_INTO_IT.stream().anyMatch(request.getRequestURI()::startsWith)
+        || reckoning.answers(request);
   }
 
   /** However others have wrapped it since. */

@@ -4,6 +4,7 @@ import almanac.app.carrying.BadPackage;
 import almanac.app.collection.Plants;
 import almanac.app.refusals.BadEntry;
 import almanac.app.site.Today;
+import almanac.app.web.Reckons;
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.servlet.http.HttpServletRequest;
@@ -66,6 +67,7 @@ class PassportsController {
     leaving.write(plant, today.get(), response.getOutputStream());
   }
 
+  @Reckons
   @PostMapping(path = "/api/passports", consumes = "application/zip")
   @ResponseStatus(HttpStatus.CREATED)
   @Operation(summary = "Reads the file of a plant, without taking it in")

@@ -4,6 +4,7 @@ import static almanac.app.db.Tables.PHOTO;
 
 import almanac.app.disk.DataDisk;
 import almanac.app.disk.OnDisk;
+import almanac.app.disk.Owner;
 import almanac.app.refusals.NotFound;
 import java.io.IOException;
 import java.io.UncheckedIOException;
@@ -68,7 +69,7 @@ public class PhotoFiles {
   /** Keeps a picture and its small one; both are on the disk afterwards. */
   void write(String photo, PictureFile picture) {
     try {
-      Files.createDirectories(folder);
+      Owner.folder(folder);
       OnDisk.write(folder.resolve(photo + PICTURE), picture.plain());
       OnDisk.write(folder.resolve(photo + THUMBNAIL), picture.thumbnail());
     } catch (IOException e) {
@@ -124,7 +125,7 @@ public class PhotoFiles {
         if (brokenOff(name)) {
           Files.delete(file);
         } else if (ours(name) && !claimed.contains(photo(name))) {
-          Files.createDirectories(folder.resolve(LEFT_OVER));
+          Owner.folder(folder.resolve(LEFT_OVER));
           var aside = folder.resolve(LEFT_OVER).resolve(name);
           Files.move(file, aside, StandardCopyOption.REPLACE_EXISTING);
           Files.setLastModifiedTime(aside, FileTime.from(Instant.now()));

@@ -3,6 +3,7 @@ package almanac.app.photos;
 import almanac.app.photos.Photos.Photo;
 import almanac.app.refusals.BadEntry;
 import almanac.app.site.Today;
+import almanac.app.web.Reckons;
 import almanac.core.picture.Measured;
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.Parameter;
@@ -113,6 +114,7 @@ class PhotosController {
     photos.remove(id);
   }
 
+  @Reckons
   @PostMapping("/api/measurements")
   @Operation(summary = "The length of a path in a picture, by a length that is known")
   LengthRead measure(@Valid @RequestBody ToMeasure asked) {

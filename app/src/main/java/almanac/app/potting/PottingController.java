@@ -6,6 +6,7 @@ import almanac.app.rules.Rules;
 import almanac.app.site.Today;
 import almanac.app.told.MixPart;
 import almanac.app.told.PotEntry;
+import almanac.app.web.Reckons;
 import almanac.core.filling.Ball;
 import almanac.core.filling.Filling;
 import almanac.core.kinds.Trait;
@@ -109,6 +110,7 @@ class PottingController {
       @Schema(description = "The layer under the mix") double bottomMm,
       @Schema(description = "The layer over it") double topMm) {}
 
+  @Reckons
   @PostMapping("/api/pot-advice")
   @Operation(
       summary = "Which pot a plant wants, and where in it; nothing is stored",
@@ -162,6 +164,7 @@ class PottingController {
     return value == null ? OptionalDouble.empty() : OptionalDouble.of(value);
   }
 
+  @Reckons
   @PostMapping("/api/sums/fill")
   @Operation(summary = "How much of what goes into pots, together; nothing is stored")
   FillView fill(@Valid @RequestBody FillAsked asked) {

@@ -5,6 +5,7 @@ import almanac.app.rounds.RoundsAhead.Look;
 import almanac.app.rules.Rules;
 import almanac.app.site.Today;
 import almanac.app.told.WindowEntry;
+import almanac.app.web.Reckons;
 import almanac.core.figures.Figures;
 import almanac.core.rounds.PlannedRound;
 import almanac.core.rounds.Rounds;
@@ -165,6 +166,7 @@ class RoundsController {
       List<String> outside,
       List<String> overdue) {}
 
+  @Reckons
   @PostMapping("/plan")
   @Operation(summary = "Plans the fewest rounds for checks that are sent along; keeps nothing")
   RoundsAnswer plan(@Valid @RequestBody RoundsAsked asked) {

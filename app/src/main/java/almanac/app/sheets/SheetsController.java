@@ -3,6 +3,7 @@ package almanac.app.sheets;
 import almanac.app.refusals.BadEntry;
 import almanac.app.site.Settings;
 import almanac.app.site.Today;
+import almanac.app.web.Reckons;
 import almanac.core.sheet.Decisions;
 import almanac.core.sheet.PotUnit;
 import io.swagger.v3.oas.annotations.Operation;
@@ -40,6 +41,7 @@ class SheetsController {
   /** What was brought in, so that it can be taken back. */
   record BroughtIn(UUID act, int plants) {}
 
+  @Reckons
   @PostMapping(consumes = "application/octet-stream")
   @ResponseStatus(HttpStatus.CREATED)
   @Operation(summary = "Reads a list of plants from a CSV or XLSX file, without keeping any")
@@ -57,6 +59,7 @@ class SheetsController {
         : PotUnit.CM;
   }
 
+  @Reckons
   @PostMapping("/{uid}/reading")
   @Operation(summary = "What a list says if it is understood so, with all that cannot be right")
   SheetReadingView read(@PathVariable UUID uid, @Valid @RequestBody SheetDecisions decisions) {

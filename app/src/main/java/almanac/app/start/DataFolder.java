@@ -4,6 +4,7 @@ import almanac.app.disk.DatabaseFile;
 import almanac.app.folder.FolderLock;
 import almanac.app.folder.FolderMark;
 import almanac.app.folder.StartRefused;
+import almanac.app.folder.Tightened;
 import almanac.app.refusals.Sentences;
 import almanac.app.schema.Contents;
 import java.io.IOException;
@@ -38,6 +39,7 @@ final class DataFolder implements AutoCloseable {
       var opened = new DataFolder(folder, FolderLock.take(folder));
       try {
         opened.prepare(demo, out);
+        Tightened.in(folder);
         return opened;
       } catch (IOException | RuntimeException refused) {
         opened.close();

@@ -1,6 +1,11 @@
 package almanac.app.start;
 
+import almanac.app.folder.FolderName;
 import almanac.app.folder.StartRefused;
+import java.net.InetAddress;
+import java.net.NetworkInterface;
+import java.net.SocketException;
+import java.net.UnknownHostException;
 import java.nio.file.InvalidPathException;
 import java.nio.file.Path;
 import java.time.DateTimeException;
@@ -54,7 +59,7 @@ record Options(
       case "--demo" -> new Options(data, true, rehearse, host, port, today);
       case "--rehearse" -> new Options(data, demo, true, host, port, today);
       case "--data" -> new Options(folder(value), demo, rehearse, host, port, today);
-      case "--host" -> new Options(data, demo, rehearse, value, port, today);
+      case "--host" -> new Options(data, demo, rehearse, host(value), port, today);
       case "--port" -> new Options(data, demo, rehearse, host, port(value), today);
       case "--today" -> new Options(data, demo, rehearse, host, port, Optional.of(day(value)));
       default -> throw new StartRefused("%s is not an option; see ./almanac help.".formatted(arg));
@@ -63,10 +68,25 @@ record Options(
 
   private static Path folder(String value) {
     try {
-      return Path.of(value).toAbsolutePath();
+      return FolderName.checked(Path.of(value).toAbsolutePath());
     } catch (InvalidPathException e) {
       throw new StartRefused("--data=%s is not the name of a folder.".formatted(value));
     }
+  }
+
+  /** An address of this machine, or a name by which it is found; what is none opens to nobody. */
+  private static String host(String value) {
+    try {
+      var address = InetAddress.getByName(value);
+      if (address.isAnyLocalAddress() || NetworkInterface.getByInetAddress(address) != null) {
+        return value;
+      }
+    } catch (UnknownHostException | SocketException e) {
+      // Said below.
+    }
+    throw new StartRefused(
+        "--host=%s is no address of this machine; give one, or 0.0.0.0 for all of them."
+            .formatted(value));
   }
 
   private static int port(String value) {

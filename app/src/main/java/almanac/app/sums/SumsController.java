@@ -3,6 +3,7 @@ package almanac.app.sums;
 import almanac.app.rules.Rules;
 import almanac.app.shown.Part;
 import almanac.app.told.MixPart;
+import almanac.app.web.Reckons;
 import almanac.core.holding.Holding;
 import almanac.core.inspection.Inspection;
 import almanac.core.inspection.Item;
@@ -70,6 +71,7 @@ class SumsController {
       @Schema(description = "In the unit of perLitre") double dose,
       @Schema(nullable = true, description = "mg a litre") Double ppm) {}
 
+  @Reckons
   @PostMapping("/api/sums/dilution")
   @Operation(summary = "How much of it and how much water; what is unsafe is refused")
   Dilution dilution(@Valid @RequestBody DilutionAsked asked) {
@@ -82,6 +84,7 @@ class SumsController {
         rules.figures());
   }
 
+  @Reckons
   @PostMapping("/api/sums/feed")
   @Operation(summary = "How much feed goes into so much water, and how strong that is")
   FeedAnswer feed(@Valid @RequestBody FeedAsked asked) {
@@ -106,6 +109,7 @@ class SumsController {
   /** How long it takes. */
   record ReachAnswer(double days) {}
 
+  @Reckons
   @PostMapping("/api/sums/roots")
   @Operation(summary = "Days until roots will have reached a length, in warm active growth")
   ReachAnswer roots(@Valid @RequestBody ReachAsked asked) {
@@ -122,6 +126,7 @@ class SumsController {
   /** How long it is light. */
   record DayAnswer(double hours) {}
 
+  @Reckons
   @PostMapping("/api/sums/day-length")
   @Operation(summary = "Hours of light on a day")
   DayAnswer day(@Valid @RequestBody DayAsked asked) {
@@ -147,6 +152,7 @@ class SumsController {
       @Schema(nullable = true, description = "%; null if nothing in it decays")
           @Nullable Double percent) {}
 
+  @Reckons
   @PostMapping("/api/sums/used-life")
   @Operation(summary = "How much of a mix's life is used after some months")
   UsedAnswer used(@Valid @RequestBody UsedAsked asked) {
@@ -177,6 +183,7 @@ class SumsController {
           @Nullable Double feedTo,
       List<Part> advice) {}
 
+  @Reckons
   @PostMapping("/api/sums/ph")
   @Operation(summary = "What the water of a soak says, and what pH the feed is made up to")
   PhAnswer ph(@Valid @RequestBody PhAsked asked) {
@@ -207,6 +214,7 @@ class SumsController {
       @Schema(description = "If it was in the other one") double back,
       String backUnit) {}
 
+  @Reckons
   @PostMapping("/api/sums/conversions")
   @Operation(summary = "A number in other units, both ways")
   ConversionAnswer convert(@Valid @RequestBody ConversionAsked asked) {

@@ -9,6 +9,7 @@ import almanac.app.shown.Slips;
 import almanac.app.site.Site;
 import almanac.app.site.Today;
 import almanac.app.trying.OpenSituation.Units;
+import almanac.app.web.Reckons;
 import almanac.core.kinds.Kind;
 import almanac.core.season.LightYear;
 import io.swagger.v3.oas.annotations.Operation;
@@ -54,6 +55,7 @@ class JudgementsController {
   /** What was judged of one situation. */
   record Judged(@Schema(nullable = true) String name, Slip slip) {}
 
+  @Reckons
   @PostMapping("/api/judgements")
   @Operation(
       summary = "Judges up to 500 self-contained situations; nothing is stored",

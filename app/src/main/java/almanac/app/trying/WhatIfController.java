@@ -12,6 +12,7 @@ import almanac.app.site.Today;
 import almanac.app.told.LookEntry;
 import almanac.app.told.MixPart;
 import almanac.app.told.TraitsEntry;
+import almanac.app.web.Reckons;
 import almanac.core.figures.Figures;
 import almanac.core.history.Aim;
 import almanac.core.history.Answerable;
@@ -104,6 +105,7 @@ class WhatIfController {
       List<List<Part>> changes,
       @Schema(description = "What is taken as seen, in a sentence") List<Part> words) {}
 
+  @Reckons
   @PostMapping("/api/plants/{id}/what-if")
   @Operation(summary = "The slip as it would be if something were otherwise; nothing is saved")
   WouldBe ask(@PathVariable long id, @Valid @RequestBody WhatIf asked) {

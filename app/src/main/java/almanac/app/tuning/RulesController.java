@@ -5,6 +5,7 @@ import almanac.app.judging.Judging;
 import almanac.app.refusals.BadEntry;
 import almanac.app.rules.Rules;
 import almanac.app.site.Today;
+import almanac.app.web.Reckons;
 import almanac.core.figures.Figure;
 import almanac.core.figures.FigureGroup;
 import almanac.core.figures.Figures;
@@ -82,6 +83,7 @@ class RulesController {
     return Rulebook.groups().stream().map(group -> chapter(group, own)).toList();
   }
 
+  @Reckons
   @PostMapping("/trial")
   @Operation(summary = "Which verdicts changed figures would change; nothing is saved")
   Effect tried(@Valid @RequestBody Changes changes) {

@@ -21,22 +21,8 @@ import org.springframework.web.filter.OncePerRequestFilter;
 @Component
 @Order(-1)
 class Guard extends OncePerRequestFilter {
-  private static final int LARGEST_BODY = 1_000_000;
-  private static final long LARGEST_PHOTO = 31_000_000;
-
-  /** Some thousand photographs; whether the disk holds it is looked at besides. */
-  private static final long LARGEST_PACKAGE = 20_000_000_000L;
-
-  /** A list of some thousand plants has a tenth of it. */
-  private static final long LARGEST_SHEET = 10_000_000;
-
-  /** A plant with a hundred photographs. */
-  private static final long LARGEST_PASSPORT = 100_000_000;
-
-  private static final String PACKAGES = "/api/package/arrivals";
-  private static final String PASSPORTS = "/api/passports";
-  private static final String SHEETS = "/api/sheets";
-  private static final Set<String> READING = Set.of("GET", "HEAD", "OPTIONS");
+  /** How a browser says that a page of ours asks, or somebody who typed the address. */
+  private static final Set<String> OURS = Set.of("same-origin", "none");
 
   private final Addresses addresses;
   private final PagePolicy policy;
@@ -62,59 +48,35 @@ class Guard extends OncePerRequestFilter {
       Refusal.write(response, 421, "This address is not served here.");
     } else if (fromElsewhere(request)) {
       Refusal.write(
-          response, HttpServletResponse.SC_FORBIDDEN, "Another site's page may not write here.");
+          response,
+          HttpServletResponse.SC_FORBIDDEN,
+          "Another site's page may neither write nor read here.");
     } else if (String.valueOf(request.getContentType()).contains("*")) {
       Refusal.write(
           response, HttpServletResponse.SC_UNSUPPORTED_MEDIA_TYPE, "Say what is sent: JSON.");
-    } else if (request.getContentLengthLong() > largest(request)) {
-      refuseTooMuch(request, response);
-    } else if (streamed(request) || READING.contains(request.getMethod())) {
-      chain.doFilter(request, response);
+    } else if (request.getContentLengthLong() > Bodies.largest(request)) {
+      Bodies.refuseTooMuch(request, response);
     } else {
-      var body = request.getInputStream().readNBytes(LARGEST_BODY + 1);
-      if (body.length > LARGEST_BODY) {
-        refuseTooMuch(request, response);
-      } else {
-        chain.doFilter(new WholeRequest(request, body), response);
-      }
+      chain.doFilter(request, response);
     }
   }
 
-  private static void refuseTooMuch(HttpServletRequest request, HttpServletResponse response)
-      throws IOException {
-    Refusal.write(
-        response,
-        HttpServletResponse.SC_REQUEST_ENTITY_TOO_LARGE,
-        photo(request)
-            ? "A photograph has at most 30 MB; this one is larger. Nothing was kept."
-            : "This is too much at once.");
-  }
-
-  /** What is not held in memory, but laid on the disk as it comes. */
-  private static boolean streamed(HttpServletRequest request) {
-    return largest(request) != LARGEST_BODY;
-  }
-
-  private static boolean photo(HttpServletRequest request) {
-    return request.getRequestURI().endsWith("/photos");
-  }
-
-  private static long largest(HttpServletRequest request) {
-    return switch (request.getRequestURI()) {
-      case PACKAGES -> LARGEST_PACKAGE;
-      case SHEETS -> LARGEST_SHEET;
-      case PASSPORTS -> LARGEST_PASSPORT;
-      default -> photo(request) ? LARGEST_PHOTO : LARGEST_BODY;
-    };
-  }
-
+  /**
+   * Whether a page from elsewhere asks. What it only shows, it cannot read; but some of it takes
+   * long, and what is written must not be.
+   */
   private static boolean fromElsewhere(HttpServletRequest request) {
+    var site = request.getHeader("Sec-Fetch-Site");
+    if (site != null && !OURS.contains(site) && request.getRequestURI().startsWith("/api/")) {
+      return true;
+    }
     var origin = request.getHeader("Origin");
     if (origin == null || request.getMethod().equals("GET") || request.getMethod().equals("HEAD")) {
       return false;
     }
     try {
-      return !request.getHeader("Host").equals(URI.create(origin).getRawAuthority());
+      var host = request.getHeader("Host");
+      return host == null || !host.equals(URI.create(origin).getRawAuthority());
     } catch (IllegalArgumentException e) {
       return true;
     }

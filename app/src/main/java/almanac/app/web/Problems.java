@@ -160,7 +160,10 @@ class Problems extends ResponseEntityExceptionHandler {
     return entry(
         List.of(
             new Fault(
-                mismatch.getName(), "“%s” does not fit here.".formatted(mismatch.getValue()))));
+                mismatch.getName(),
+                mismatch.getValue() instanceof String text
+                    ? "“%s” does not fit here.".formatted(text)
+                    : "This does not fit here.")));
   }
 
   @ExceptionHandler(Exception.class)

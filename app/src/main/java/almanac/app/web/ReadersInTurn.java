@@ -5,23 +5,39 @@ import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
+import java.time.Duration;
 import java.util.concurrent.Semaphore;
 import java.util.concurrent.TimeUnit;
+import java.util.regex.Pattern;
 import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
 import org.springframework.web.filter.OncePerRequestFilter;
 
 /**
  * Many who read at once are served a few at a time: all of them are through as soon, and whoever
- * saves meanwhile finds a processor free. Nobody is refused; who waited long goes on all the same.
+ * saves meanwhile finds a processor free. What takes long has a lane of its own, so that no page
+ * waits for it. Nobody is refused; who waited long goes on all the same.
  */
 @Component
-@Order(2)
+@Order(4)
 class ReadersInTurn extends OncePerRequestFilter {
-  private static final long PATIENCE_MILLIS = 2000;
+  /** Everything there is, all of the year, or a plan of many days. */
+  private static final Pattern LONG =
+      Pattern.compile(
+          "/api/(package|year|bench-days|bench-needs|backups|plants/[^/]+/passport)(/.*)?");
 
-  private final Semaphore places =
-      new Semaphore(Math.max(2, Runtime.getRuntime().availableProcessors()), true);
+  private final Lane pages =
+      new Lane(Math.max(2, Runtime.getRuntime().availableProcessors()), Duration.ofSeconds(2));
+
+  /** As long as the longest plan takes. */
+  private final Lane longOnes = new Lane(1, Duration.ofSeconds(20));
+
+  /** So many at once, and how long somebody waits for a place. */
+  private record Lane(Semaphore places, Duration patience) {
+    Lane(int places, Duration patience) {
+      this(new Semaphore(places, true), patience);
+    }
+  }
 
   @Override
   protected boolean shouldNotFilter(HttpServletRequest request) {
@@ -35,19 +51,20 @@ class ReadersInTurn extends OncePerRequestFilter {
   protected void doFilterInternal(
       HttpServletRequest request, HttpServletResponse response, FilterChain chain)
       throws ServletException, IOException {
-    boolean placed = placed();
+    var lane = LONG.matcher(request.getRequestURI()).matches() ? longOnes : pages;
+    boolean placed = placed(lane);
     try {
       chain.doFilter(request, response);
     } finally {
       if (placed) {
-        places.release();
+        lane.places().release();
       }
     }
   }
 
-  private boolean placed() {
+  private static boolean placed(Lane lane) {
     try {
-      return places.tryAcquire(PATIENCE_MILLIS, TimeUnit.MILLISECONDS);
+      return lane.places().tryAcquire(lane.patience().toMillis(), TimeUnit.MILLISECONDS);
     } catch (InterruptedException e) {
       Thread.currentThread().interrupt();
       return false;

@@ -18,6 +18,7 @@ class ServerRefusals implements WebServerFactoryCustomizer<TomcatServletWebServe
 
   @Override
   public void customize(TomcatServletWebServerFactory factory) {
+    factory.addEngineValves(new Unread());
     factory.addContextCustomizers(
         context ->
             ((StandardHost) context.getParent())

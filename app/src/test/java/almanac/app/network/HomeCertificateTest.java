@@ -6,6 +6,7 @@ import java.nio.file.Path;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
+import org.bouncycastle.asn1.x509.Extension;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
@@ -61,5 +62,27 @@ class HomeCertificateTest {
 
     assertThat(anew.authority()).isNotEqualTo(made.authority());
     anew.machine().verify(anew.authority().getPublicKey());
+  }
+
+  @Test
+  void itsAuthorityVouchesForNamesOfThisHouseAlone() throws Exception {
+    var made = at(NOW, List.of("192.168.1.4", "lock.local", "lockhouse", "203.0.113.7"));
+    var later =
+        at(
+            NOW,
+            List.of(
+                "10.1.2.3",
+                "lockhouse",
+                "203.0.113.7",
+                "203.0.113.8",
+                "bank.example",
+                "[fd00::7]"));
+    assertThat(later.authority()).isEqualTo(made.authority());
+    var names = later.machine().getSubjectAlternativeNames().toString();
+    assertThat(names).contains("10.1.2.3", "lockhouse", "203.0.113.7", "fd00:0:0:0:0:0:0:7");
+    assertThat(names).doesNotContain("203.0.113.8", "bank.example");
+    assertThat(later.authority().getCriticalExtensionOIDs())
+        .contains(Extension.nameConstraints.getId());
+    later.machine().verify(later.authority().getPublicKey());
   }
 }

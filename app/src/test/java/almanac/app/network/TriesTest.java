@@ -32,10 +32,24 @@ class TriesTest {
 
   @Test
   void fromManyPlacesTheyAreNoFaster() {
-    for (int i = 0; i < 40; i++) {
+    for (int i = 0; i < 120; i++) {
       wrong("place " + i);
     }
     assertThat(tries.wait("another place", now)).isPositive();
+  }
+
+  @Test
+  void theOwnersNewPhoneDoesNotWaitForOthersWhoWereWrong() {
+    for (int i = 0; i < 21; i++) {
+      wrong("place " + i % 3);
+    }
+    assertThat(tries.wait("place 1", now)).isPositive();
+    assertThat(tries.wait("new phone", now)).isZero();
+    wrong("new phone");
+    assertThat(tries.wait("new phone", now)).as("once it was wrong itself").isPositive();
+    tries.forget();
+    assertThat(tries.wait("new phone", now)).isZero();
+    assertThat(tries.wait("place 1", now)).isZero();
   }
 
   @Test

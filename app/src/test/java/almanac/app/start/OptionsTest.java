@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import almanac.app.folder.StartRefused;
 import java.nio.file.Path;
 import java.time.LocalDate;
+import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -31,13 +32,13 @@ class OptionsTest {
             "--demo",
             "--rehearse",
             "--data=some/where",
-            "--host=192.168.1.4",
+            "--host=127.0.0.1",
             "--port=9000",
             "--today=2027-05-15");
     assertThat(told.demo()).isTrue();
     assertThat(told.rehearse()).isTrue();
     assertThat(told.data()).isEqualTo(Path.of("some/where").toAbsolutePath());
-    assertThat(told.host()).isEqualTo("192.168.1.4");
+    assertThat(told.host()).isEqualTo("127.0.0.1");
     assertThat(told.port()).isEqualTo(9000);
     assertThat(told.today()).contains(LocalDate.of(2027, 5, 15));
   }
@@ -83,5 +84,18 @@ class OptionsTest {
     assertThatThrownBy(() -> Options.of(option))
         .isInstanceOf(StartRefused.class)
         .hasMessageContaining(words);
+  }
+
+  @Test
+  void aHostThatIsNoneOfThisMachineOpensToNobody() {
+    for (var bad : List.of("no-such-name.invalid", "192.0.2.77", "300.1.2.3")) {
+      assertThatThrownBy(() -> Options.of("--host=" + bad))
+          .as(bad)
+          .isInstanceOf(StartRefused.class)
+          .hasMessageContaining("no address of this machine");
+    }
+    for (var good : List.of("0.0.0.0", "::", "127.0.0.1", "localhost")) {
+      assertThat(Options.of("--host=" + good).host()).isEqualTo(good);
+    }
   }
 }

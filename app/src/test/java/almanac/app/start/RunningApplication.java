@@ -151,6 +151,10 @@ public final class RunningApplication
     return context.getBean(type);
   }
 
+  public <T> T bean(String name, Class<T> type) {
+    return context.getBean(name, type);
+  }
+
   public String address() {
     return address;
   }

@@ -101,6 +101,9 @@ public final class BenchPlans {
     HardMediumSoftLongScore best = counted.score();
     BenchDay better = null;
     for (var day : board.days()) {
+      if (day.equals(seat.day()) || !seat.job().mayLieOn(day.on())) {
+        continue;
+      }
       var score = counted.with(seat, day, counted::score);
       if (score.compareTo(best) > 0) {
         best = score;

@@ -10,11 +10,12 @@ import ai.timefold.solver.core.config.localsearch.decider.forager.LocalSearchFor
 import ai.timefold.solver.core.config.solver.EnvironmentMode;
 import ai.timefold.solver.core.config.solver.SolverConfig;
 import ai.timefold.solver.core.config.solver.termination.TerminationConfig;
+import java.time.Duration;
 import java.util.stream.LongStream;
 
 /**
- * The solver. It stops after so many moves, not after a time, so that the same jobs always come to
- * the same plan.
+ * The solver. It stops after so many moves, so that the same jobs always come to the same plan; and
+ * where those would take too long, which only more jobs than anybody has do, after a time.
  */
 final class Solving {
   private static final int MOVES_AT_LEAST = 2_000;
@@ -23,6 +24,9 @@ final class Solving {
 
   /** One search may cool down in a corner; the best of three seldom does. */
   private static final int SEARCHES = 3;
+
+  /** Three of them, and what follows, keep nobody waiting for more than twenty seconds. */
+  private static final Duration LONGEST_SEARCH = Duration.ofSeconds(4);
 
   /** At first a plan may lose a job of some need, and some wishes, on the way to a better one. */
   private static final String WARM = "0hard/20medium/10soft";
@@ -38,7 +42,7 @@ final class Solving {
     int jobs = board.seats().size();
     int moves = Math.min(MOVES_AT_MOST, MOVES_AT_LEAST + MOVES_FOR_EACH_TWO * jobs * jobs);
     return LongStream.rangeClosed(1, SEARCHES)
-        .mapToObj(seed -> factory(times * moves, seed).buildSolver().solve(board))
+        .mapToObj(seed -> factory(times, moves, seed).buildSolver().solve(board))
         .reduce(Solving::better)
         .orElseThrow();
   }
@@ -55,10 +59,10 @@ final class Solving {
   /** Set up once, by whoever counts first. */
   private static final class Counting {
     private static final SolutionManager<Board, HardMediumSoftLongScore> MANAGER =
-        SolutionManager.create(factory(1, 1));
+        SolutionManager.create(factory(1, 1, 1));
   }
 
-  private static SolverFactory<Board> factory(int moves, long seed) {
+  private static SolverFactory<Board> factory(int times, int moves, long seed) {
     return SolverFactory.create(
         new SolverConfig()
             .withSolutionClass(Board.class)
@@ -74,6 +78,8 @@ final class Solving {
                             .withSimulatedAnnealingStartingTemperature(WARM))
                     .withForagerConfig(new LocalSearchForagerConfig().withAcceptedCountLimit(1))
                     .withTerminationConfig(
-                        new TerminationConfig().withMoveCountLimit((long) moves))));
+                        new TerminationConfig()
+                            .withMoveCountLimit((long) times * moves)
+                            .withSpentLimit(LONGEST_SEARCH.multipliedBy(times)))));
   }
 }
