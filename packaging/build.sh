@@ -39,6 +39,31 @@ install -m 644 packaging/supervise.sh "$tree/usr/lib/mellow-almanac/"
 install -m 644 packaging/mellow-almanac.service "$tree/usr/lib/systemd/user/"
 install -m 644 packaging/mellow-almanac.desktop "$tree/usr/share/applications/"
 gzip -9n <packaging/mellow-almanac.1 >"$tree/usr/share/man/man1/mellow-almanac.1.gz"
+# What ships says its licence; the jars carry what the build has found out.
+doc=$tree/usr/share/doc/mellow-almanac
+mkdir -p "$doc" "$work/notices"
+for jar in "$work"/input/mellow-almanac.jar "$work"/input/lib/ui-*.jar "$work"/input/lib/trimmed-*.jar; do
+  (cd "$work/notices" && jar --extract --file "$jar" META-INF/notices)
+done
+{
+  cat <<'TEXT'
+Format: https://www.debian.org/doc/packaging-manuals/copyright-format/1.0/
+Upstream-Name: Mellow Almanac
+
+Files: *
+Copyright: The developers of Mellow Almanac
+License: all rights reserved
+
+Comment: It brings its own Java (OpenJDK 17, GPL-2 with the Classpath exception; its notices lie in
+ /usr/lib/mellow-almanac/lib/runtime/legal), libraries, scripts, styles and fonts, each under the licence below.
+
+TEXT
+  for notice in "$work"/notices/META-INF/notices/*.txt; do
+    printf -- '---- %s\n\n' "$(basename "$notice" .txt)"
+    cat "$notice"
+    printf '\n'
+  done
+} >"$doc/copyright"
 install -m 755 packaging/postinst packaging/prerm "$tree/DEBIAN/"
 cat >"$tree/DEBIAN/control" <<TEXT
 Package: mellow-almanac

@@ -45,6 +45,8 @@ stop() {
 
 dpkg -i "$OLDER" >/dev/null
 man -w mellow-almanac >/dev/null 2>&1 || [ -f /usr/share/man/man1/mellow-almanac.1.gz ] || fail "no manual page"
+grep -q "Hibernate Validator" /usr/share/doc/mellow-almanac/copyright && grep -q "Figtree" /usr/share/doc/mellow-almanac/copyright ||
+  fail "not every licence is told"
 [ -f /usr/lib/mellow-almanac/lib/app/classes.jsa ] || fail "the classes were not laid ready"
 start
 body='{"name":"Boat house","kind":"SHELF","lampHours":null,"means":null,"approach":null}'

@@ -1,9 +1,29 @@
 import { sveltekit } from '@sveltejs/kit/vite';
 import tailwindcss from '@tailwindcss/vite';
+import { dirname, join } from 'node:path';
+import { fileURLToPath } from 'node:url';
+import license from 'rollup-plugin-license';
 import { defineConfig } from 'vitest/config';
 
+/** What ships with the interface says its licence beside it; see ui/pom.xml. */
+const notices = join(dirname(fileURLToPath(import.meta.url)), 'notices', 'interface.txt');
+
 export default defineConfig({
-  plugins: [tailwindcss(), sveltekit()],
+  plugins: [
+    tailwindcss(),
+    sveltekit(),
+    license({
+      thirdParty: {
+        includePrivate: false,
+        allow: {
+          test: '(MIT OR ISC OR BSD-3-Clause OR BSD-2-Clause OR Apache-2.0 OR OFL-1.1)',
+          failOnUnlicensed: true,
+          failOnViolation: true,
+        },
+        output: { file: notices },
+      },
+    }),
+  ],
   build: { rolldownOptions: { checks: { pluginTimings: false } } },
   server: { proxy: { '/api': 'http://127.0.0.1:8484' } },
   test: { include: ['src/**/*.test.ts'] },

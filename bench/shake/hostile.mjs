@@ -16,7 +16,7 @@ function random(seed) {
   };
 }
 
-const ODD = [null, '', '=1+1', -1, 0, 1e308, 'NaN', [], {}, true, '2027-02-30', 'x'.repeat(5000), '\u0000', '\ud800', [null], { '': 0 }];
+const ODD = [null, '', '=1+1', -1, 0, 1e308, 'NaN', 'Infinity', [], {}, true, '2027-02-30', 'x'.repeat(5000), '\u0000', '\ud800', [null], { '': 0 }];
 
 class Maker {
   constructor(described, next) {
@@ -56,7 +56,7 @@ class Maker {
       case 'null':
         return null;
       default:
-        if (schema.format === 'date') return this.pick(['2027-05-15', '2027-05-01', '1066-01-01', '9999-12-31']);
+        if (schema.format === 'date') return this.pick(['2027-05-15', '2027-05-01', '1066-01-01', '9999-12-31', '+999999999-12-31', '-999999999-01-01']);
         if (schema.format === 'uuid') return '00000000-0000-4000-8000-00000000000' + this.next(10);
         if (schema.format === 'date-time') return '2027-05-15T10:00:00Z';
         return this.pick(['Sill', 'own', 'unknown', '2026', '', ' ', '“”', 'x'.repeat(300)]);

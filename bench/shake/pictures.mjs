@@ -25,16 +25,20 @@ export async function pictures(data) {
   return count;
 }
 
-/** One grey, which shrinks to a hundred kilobytes. */
-function png() {
+/**
+ * One grey, which shrinks to a hundred kilobytes.
+ *
+ * @param rows what stands in it, if not so many rows
+ */
+export function png(width = WIDTH, height = HEIGHT, rows = Buffer.alloc((width + 1) * height)) {
   const head = Buffer.alloc(13);
-  head.writeUInt32BE(WIDTH, 0);
-  head.writeUInt32BE(HEIGHT, 4);
+  head.writeUInt32BE(width, 0);
+  head.writeUInt32BE(height, 4);
   head[8] = 8;
   return Buffer.concat([
     Buffer.from([0x89, 0x50, 0x4e, 0x47, 0x0d, 0x0a, 0x1a, 0x0a]),
     chunk('IHDR', head),
-    chunk('IDAT', deflateSync(Buffer.alloc((WIDTH + 1) * HEIGHT))),
+    chunk('IDAT', deflateSync(rows)),
     chunk('IEND', Buffer.alloc(0)),
   ]);
 }

@@ -1,6 +1,6 @@
 // The program as a user runs it, spoken to over HTTP, and killed.
 import { spawn } from 'node:child_process';
-import { existsSync } from 'node:fs';
+import { existsSync, readFileSync } from 'node:fs';
 import { createServer } from 'node:net';
 
 const RUN = 'target/run';
@@ -81,6 +81,16 @@ export class Program {
       headers: { 'Content-Type': 'application/json', ...(key ? { 'Idempotency-Key': key } : {}) },
       body: JSON.stringify(body),
     });
+  }
+
+  send(path, type, bytes) {
+    return fetch(this.url(path), { method: 'POST', headers: { 'Content-Type': type }, body: bytes });
+  }
+
+  /** Megabytes of memory that it holds. */
+  rss() {
+    const kilobytes = /VmRSS:\s+(\d+)/.exec(readFileSync(`/proc/${this.process.pid}/status`, 'utf8'));
+    return Math.round(Number(kilobytes?.[1] ?? 0) / 1000);
   }
 
   photograph(plant, bytes) {

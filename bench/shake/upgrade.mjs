@@ -1,17 +1,27 @@
 // Kills the program while it brings an older collection up to date, and looks whether it opens whole.
 import { execFileSync } from 'node:child_process';
-import { mkdirSync, rmSync } from 'node:fs';
+import { mkdirSync, readdirSync, rmSync } from 'node:fs';
 import { join, resolve } from 'node:path';
 import { pause, Program } from './program.mjs';
 
-const OLDER = resolve('app/src/test/resources/older/schema-7.zip');
+/** A collection of each schema since acts began, as it was left. */
+const OLDER = resolve('app/src/test/resources/older');
+const SCHEMAS = readdirSync(OLDER)
+  .map((name) => /^schema-(\d+)\.zip$/.exec(name)?.[1])
+  .filter(Boolean)
+  .sort((one, other) => one - other);
 const LONGEST_MS = 4000;
 
 export async function upgrade(folder, times) {
-  const count = { kills: 0, beforeItWasDone: 0, unopenable: 0, otherPlants: 0 };
-  const whole = await plants(unpacked(folder));
+  const count = { schemas: SCHEMAS.join(' '), kills: 0, beforeItWasDone: 0, unopenable: 0, otherPlants: 0 };
+  for (const schema of SCHEMAS) await from(schema, folder, Math.ceil(times / SCHEMAS.length), count);
+  return count;
+}
+
+async function from(schema, folder, times, count) {
+  const whole = await plants(unpacked(schema, folder));
   for (let i = 0; i < times; i++) {
-    const data = unpacked(folder);
+    const data = unpacked(schema, folder);
     const program = await Program.launch(data, { demo: false });
     await pause(Math.random() * LONGEST_MS);
     const answered = await program.get('/api/health').then(
@@ -28,14 +38,13 @@ export async function upgrade(folder, times) {
       console.error(failure.message);
     }
   }
-  return count;
 }
 
-function unpacked(folder) {
+function unpacked(schema, folder) {
   const data = join(folder, 'older');
   rmSync(data, { recursive: true, force: true });
   mkdirSync(data);
-  execFileSync('jar', ['--extract', '--file', OLDER], { cwd: data });
+  execFileSync('jar', ['--extract', '--file', join(OLDER, `schema-${schema}.zip`)], { cwd: data });
   return data;
 }
 

@@ -119,7 +119,10 @@
       <button type="button" class="act" disabled={saving.busy} onclick={take}
         >{saving.busy ? 'Working…' : 'Back up now'}</button
       >
-      <SecondPlace folder={list.data.secondFolder ?? null} />
+      <SecondPlace
+        folder={list.data.secondFolder ?? null}
+        inside={list.data.inSecondFolder ?? null}
+      />
     {/if}
   </Waiting>
 </section>

@@ -7,7 +7,8 @@
   import TextField from '$lib/forms/TextField.svelte';
   import { toaster } from '$lib/shell/toaster';
 
-  const { folder }: { folder: string | null } = $props();
+  /** `inside` is the folder of this collection within the one that was chosen. */
+  const { folder, inside }: { folder: string | null; inside: string | null } = $props();
   const client = useQueryClient();
   const saving = new Saving();
   let typed = $state<string>();
@@ -34,10 +35,13 @@
   <FormHead problem={saving.problem} fields={['folder']} />
   <TextField
     label="A second place"
-    hint="A folder on another disk, or one that is carried elsewhere by itself; leave it empty for none"
+    hint="A folder on another disk, or one that is carried elsewhere by itself; a folder for this collection is made in it. Leave it empty for none."
     fault={faultOf(saving.problem, 'folder')}
     bind:value={() => typed ?? folder ?? '', (text) => (typed = text)}
   />
+  {#if inside}
+    <p class="quiet">They lie there in {inside}, and nothing else there is touched.</p>
+  {/if}
   <button class="act" disabled={saving.busy}>
     {saving.busy ? 'Copying…' : 'Keep there too'}
   </button>
