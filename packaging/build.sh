@@ -47,7 +47,6 @@ for jar in "$work"/input/mellow-almanac.jar "$work"/input/lib/ui-*.jar "$work"/i
 done
 {
   cat <<'TEXT'
-Format: https://www.debian.org/doc/packaging-manuals/copyright-format/1.0/
 Upstream-Name: Mellow Almanac
 
 Files: *

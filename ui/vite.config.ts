@@ -1,12 +1,10 @@
 import { sveltekit } from '@sveltejs/kit/vite';
 import tailwindcss from '@tailwindcss/vite';
-import { dirname, join } from 'node:path';
-import { fileURLToPath } from 'node:url';
 import license from 'rollup-plugin-license';
 import { defineConfig } from 'vitest/config';
 
 /** What ships with the interface says its licence beside it; see ui/pom.xml. */
-const notices = join(dirname(fileURLToPath(import.meta.url)), 'notices', 'interface.txt');
+const notices = 'notices/interface.txt';
 
 export default defineConfig({
   plugins: [
