@@ -18,6 +18,7 @@ import java.util.concurrent.Executors;
 import java.util.concurrent.Semaphore;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Component;
@@ -41,6 +42,9 @@ public class Darkroom {
 
   /** The largest picture that is unpacked takes half of it. */
   private static final String MEMORY = "-Xmx640m";
+
+  private static final String OF_ONE_JAR =
+      "org.springframework.boot.loader.launch.PropertiesLauncher";
 
   private final Semaphore place = new Semaphore(1, true);
   private final ExecutorService talking =
@@ -125,24 +129,32 @@ public class Darkroom {
     }
     try {
       var begun =
-          new ProcessBuilder(
-                  List.of(
-                      Path.of(System.getProperty("java.home"), "bin", "java").toString(),
-                      MEMORY,
-                      "-XX:+UseSerialGC",
-                      "-XX:TieredStopAtLevel=1",
-                      "-XX:+ExitOnOutOfMemoryError",
-                      "-Djava.awt.headless=true",
-                      "-cp",
-                      System.getProperty("java.class.path"),
-                      DarkroomProcess.class.getName()))
-              .redirectError(ProcessBuilder.Redirect.DISCARD)
-              .start();
+          new ProcessBuilder(command()).redirectError(ProcessBuilder.Redirect.DISCARD).start();
       process = begun;
       return begun;
     } catch (IOException e) {
       throw new NotNow("No picture can be unpacked here: %s.".formatted(Sentences.of(e)));
     }
+  }
+
+  /** As the program itself was started: unpacked, or as the one jar that holds all others. */
+  private static List<String> command() {
+    var main = DarkroomProcess.class.getName();
+    var at = DarkroomProcess.class.getProtectionDomain().getCodeSource().getLocation();
+    return Stream.concat(
+            Stream.of(
+                Path.of(System.getProperty("java.home"), "bin", "java").toString(),
+                MEMORY,
+                "-XX:+UseSerialGC",
+                "-XX:TieredStopAtLevel=1",
+                "-XX:+ExitOnOutOfMemoryError",
+                "-Djava.awt.headless=true",
+                "-cp",
+                System.getProperty("java.class.path")),
+            at.toString().startsWith("jar:nested:")
+                ? Stream.of("-Dloader.main=" + main, OF_ONE_JAR)
+                : Stream.of(main))
+        .toList();
   }
 
   @Scheduled(fixedDelay = LOOKED_EVERY_MILLIS)
