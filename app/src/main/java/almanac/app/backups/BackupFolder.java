@@ -149,7 +149,10 @@ public final class BackupFolder {
     }
     try (var files = Files.newDirectoryStream(folder, "*" + ABOUT)) {
       for (var file : files) {
-        read(file).filter(backup -> Files.exists(zip(backup.name()))).ifPresent(all::add);
+        read(file)
+            .filter(backup -> about(backup.name()).equals(file))
+            .filter(backup -> Files.exists(zip(backup.name())))
+            .ifPresent(all::add);
       }
     }
     all.sort(Backup.OLDEST_FIRST.reversed());

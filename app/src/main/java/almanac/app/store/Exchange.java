@@ -11,14 +11,20 @@ import java.nio.channels.FileChannel;
 import java.nio.channels.OverlappingFileLockException;
 import java.nio.file.Path;
 import java.nio.file.StandardOpenOption;
+import java.time.Duration;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Component;
 
 /** Closes the database between two requests, to open another one or the same one anew. */
 @Component
 public class Exchange {
-  private static final int LOOKS = 400;
   private static final long BETWEEN_LOOKS_MILLIS = 25;
+
+  /** Who asked for it waits so long for those who read. */
+  private static final Duration PATIENCE = Duration.ofSeconds(10);
+
+  /** What is done by itself keeps nobody waiting for longer. */
+  private static final Duration BY_ITSELF = Duration.ofSeconds(1);
 
   /** What is done with the file while nobody has it open. */
   private interface WhileClosed {
@@ -46,7 +52,7 @@ public class Exchange {
    * @throws Busy if those who read are not done in time; then nothing was changed
    */
   public void replaceBy(Path database) {
-    replaceBy(present -> database);
+    writer.alone(() -> close(PATIENCE, file -> OnDisk.place(database, file)));
   }
 
   /** How another database is made of the present one. */
@@ -69,7 +75,7 @@ public class Exchange {
     writer.alone(
         () -> {
           var made = making.of(DatabaseFile.in(disk.folder()));
-          close(file -> OnDisk.place(made, file));
+          close(BY_ITSELF, file -> OnDisk.place(made, file));
         });
   }
 
@@ -83,17 +89,17 @@ public class Exchange {
     writer.alone(
         () -> {
           writer.giveUp();
-          close(file -> {});
+          close(PATIENCE, file -> {});
         });
   }
 
-  private void close(WhileClosed task) {
+  private void close(Duration patience, WhileClosed task) {
     var connections = pool.getHikariPoolMXBean();
     connections.suspendPool();
     try {
       connections.softEvictConnections();
       var file = disk.database();
-      awaitClosed(file);
+      awaitClosed(file, patience);
       task.with(file);
       disk.replaced();
       events.publishEvent(new CollectionReplaced());
@@ -105,8 +111,8 @@ public class Exchange {
   }
 
   /** H2 closes the file with the last connection, and has it locked until then. */
-  private static void awaitClosed(Path file) throws IOException {
-    for (int i = 0; i < LOOKS; i++) {
+  private static void awaitClosed(Path file, Duration patience) throws IOException {
+    for (long left = patience.toMillis(); left > 0; left -= BETWEEN_LOOKS_MILLIS) {
       try (var channel = FileChannel.open(file, StandardOpenOption.READ, StandardOpenOption.WRITE);
           var lock = channel.tryLock()) {
         if (lock != null) {

@@ -16,9 +16,13 @@ final class Growth {
 
   static final Duration QUIET = Duration.ofMinutes(2);
 
+  /** So long it is left alone when somebody reads for long. */
+  static final Duration LATER = Duration.ofMinutes(1);
+
   private long settled;
   private long last;
   private Instant lastGrown = Instant.MIN;
+  private Instant notBefore = Instant.MIN;
 
   /**
    * @param bytes how large it is at first
@@ -38,8 +42,16 @@ final class Growth {
       last = bytes;
       lastGrown = now;
     }
+    if (now.isBefore(notBefore)) {
+      return false;
+    }
     boolean quiet = !lastGrown.plus(QUIET).isAfter(now);
     return bytes > settled + (quiet ? WORTH_IT : MOST);
+  }
+
+  /** It could not be written anew just now. */
+  void later(Instant now) {
+    notBefore = now.plus(LATER);
   }
 
   /** It was written anew. */

@@ -48,8 +48,9 @@ class Upkeep {
           && growth.tooLarge(Files.size(disk.database()), clock.instant())) {
         writeAnew();
       }
-    } catch (Busy later) {
-      // It is looked at again soon.
+    } catch (Busy others) {
+      // Somebody reads for long, such as a backup.
+      growth.later(clock.instant());
     } catch (IOException | RuntimeException e) {
       LOG.warn("The file of the collection was not looked after", e);
     }
@@ -59,8 +60,10 @@ class Upkeep {
   private void writeAnew() throws IOException {
     try {
       exchange.replaceBy(this::written);
-    } finally {
       growth.settled(Files.size(disk.database()));
+    } catch (UncheckedIOException | IllegalStateException failed) {
+      growth.settled(Files.size(disk.database()));
+      throw failed;
     }
   }
 

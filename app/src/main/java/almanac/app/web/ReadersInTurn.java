@@ -21,16 +21,20 @@ import org.springframework.web.filter.OncePerRequestFilter;
 @Component
 @Order(4)
 class ReadersInTurn extends OncePerRequestFilter {
-  /** Everything there is, all of the year, or a plan of many days. */
-  private static final Pattern LONG =
-      Pattern.compile(
-          "/api/(package|year|bench-days|bench-needs|backups|plants/[^/]+/passport)(/.*)?");
+  /** Everything there is. */
+  private static final Pattern CARRIED = Pattern.compile("/api/(package|plants/[^/]+/passport)");
+
+  /** All of the year, or a plan of many days. */
+  private static final Pattern PLANNED =
+      Pattern.compile("/api/(year|bench-days|bench-needs)(/.*)?");
 
   private final Lane pages =
       new Lane(Math.max(2, Runtime.getRuntime().availableProcessors()), Duration.ofSeconds(2));
 
   /** As long as the longest plan takes. */
-  private final Lane longOnes = new Lane(1, Duration.ofSeconds(20));
+  private final Lane plans = new Lane(1, Duration.ofSeconds(20));
+
+  private final Lane carriers = new Lane(1, Duration.ofMinutes(1));
 
   /** So many at once, and how long somebody waits for a place. */
   private record Lane(Semaphore places, Duration patience) {
@@ -51,7 +55,7 @@ class ReadersInTurn extends OncePerRequestFilter {
   protected void doFilterInternal(
       HttpServletRequest request, HttpServletResponse response, FilterChain chain)
       throws ServletException, IOException {
-    var lane = LONG.matcher(request.getRequestURI()).matches() ? longOnes : pages;
+    var lane = lane(request.getRequestURI());
     boolean placed = placed(lane);
     try {
       chain.doFilter(request, response);
@@ -60,6 +64,13 @@ class ReadersInTurn extends OncePerRequestFilter {
         lane.places().release();
       }
     }
+  }
+
+  private Lane lane(String path) {
+    if (CARRIED.matcher(path).matches()) {
+      return carriers;
+    }
+    return PLANNED.matcher(path).matches() ? plans : pages;
   }
 
   private static boolean placed(Lane lane) {

@@ -21,8 +21,11 @@ class UpkeepTest {
     assertThat(growth.tooLarge(some, NOW)).as("somebody writes").isFalse();
     assertThat(growth.tooLarge(some, NOW.plus(Growth.QUIET))).as("nobody does").isTrue();
     assertThat(growth.tooLarge(5_000_000 + Growth.MOST + 1, NOW)).isTrue();
+    growth.later(NOW);
+    assertThat(growth.tooLarge(5_000_000 + Growth.MOST + 2, NOW)).as("somebody reads").isFalse();
+    assertThat(growth.tooLarge(5_000_000 + Growth.MOST + 2, NOW.plus(Growth.LATER))).isTrue();
     growth.settled(6_000_000);
-    assertThat(growth.tooLarge(6_000_000 + Growth.MOST, NOW)).isFalse();
+    assertThat(growth.tooLarge(6_000_000 + Growth.MOST, NOW.plusSeconds(70))).isFalse();
     assertThat(growth.tooLarge(6_000_000 + Growth.WORTH_IT, NOW.plusSeconds(9_999))).isFalse();
   }
 
