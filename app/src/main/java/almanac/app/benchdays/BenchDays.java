@@ -187,13 +187,19 @@ public class BenchDays {
   }
 
   private BenchPlan solve(Asked asked) {
-    var known = solved.get();
-    if (known != null && known.asked().equals(asked)) {
-      return known.plan();
-    }
-    var plan =
-        planner.plan(
-            () -> BenchPlans.plan(asked.jobs(), asked.days(), asked.today(), asked.figures()));
+    return known(asked)
+        .orElseGet(() -> planner.plan(() -> known(asked).orElseGet(() -> anew(asked))));
+  }
+
+  /** Somebody else may have asked for the same, and waited for less. */
+  private Optional<BenchPlan> known(Asked asked) {
+    return Optional.ofNullable(solved.get())
+        .filter(known -> known.asked().equals(asked))
+        .map(Solved::plan);
+  }
+
+  private BenchPlan anew(Asked asked) {
+    var plan = BenchPlans.plan(asked.jobs(), asked.days(), asked.today(), asked.figures());
     solved.set(new Solved(asked, plan));
     return plan;
   }

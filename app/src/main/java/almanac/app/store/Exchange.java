@@ -5,6 +5,7 @@ import almanac.app.disk.DatabaseFile;
 import almanac.app.disk.OnDisk;
 import almanac.app.refusals.Busy;
 import com.zaxxer.hikari.HikariDataSource;
+import com.zaxxer.hikari.HikariPoolMXBean;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.channels.FileChannel;
@@ -97,9 +98,8 @@ public class Exchange {
     var connections = pool.getHikariPoolMXBean();
     connections.suspendPool();
     try {
-      connections.softEvictConnections();
       var file = disk.database();
-      awaitClosed(file, patience);
+      awaitClosed(file, patience, connections);
       task.with(file);
       disk.replaced();
       events.publishEvent(new CollectionReplaced());
@@ -111,8 +111,11 @@ public class Exchange {
   }
 
   /** H2 closes the file with the last connection, and has it locked until then. */
-  private static void awaitClosed(Path file, Duration patience) throws IOException {
+  private static void awaitClosed(Path file, Duration patience, HikariPoolMXBean connections)
+      throws IOException {
     for (long left = patience.toMillis(); left > 0; left -= BETWEEN_LOOKS_MILLIS) {
+      // Again and again: one may just be opened that is not among the others yet.
+      connections.softEvictConnections();
       try (var channel = FileChannel.open(file, StandardOpenOption.READ, StandardOpenOption.WRITE);
           var lock = channel.tryLock()) {
         if (lock != null) {

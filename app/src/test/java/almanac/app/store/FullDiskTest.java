@@ -16,7 +16,7 @@ import org.springframework.transaction.support.TransactionTemplate;
 
 /** A disk that fills in the middle of a write, and has room again. */
 class FullDiskTest {
-  private static final int FULL_AFTER = 12;
+  private static final int FULL_AFTER = 20;
 
   @Test
   void itIsOpenedAnewAndHasWhatWasAcknowledged(@TempDir Path folder) throws Exception {
