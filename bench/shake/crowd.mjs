@@ -67,7 +67,7 @@ async function fill(program) {
   const kinds = ['Cattleya, one-leaved', 'Oncidium alliance', 'Paphiopedilum', 'Vanda'];
   const rows = Array.from(
     { length: PLANTS },
-    (_, i) => `Plant ${i},${kinds[i % kinds.length]},Shelf ${i % 12},2025-0${1 + (i % 9)}-10`,
+    (_, i) => `Plant ${i},"${kinds[i % kinds.length]}",Shelf ${i % 12},2025-0${1 + (i % 9)}-10`,
   );
   const sent = await program.send(
     '/api/sheets?name=crowd.csv',
