@@ -49,7 +49,7 @@ class CarryingTest {
     return taken.body().path("before").asString();
   }
 
-  private static Map<String, byte[]> files(byte[] zip) throws Exception {
+  static Map<String, byte[]> files(byte[] zip) throws Exception {
     var files = new LinkedHashMap<String, byte[]>();
     try (var in = new ZipInputStream(new ByteArrayInputStream(zip))) {
       for (var entry = in.getNextEntry(); entry != null; entry = in.getNextEntry()) {

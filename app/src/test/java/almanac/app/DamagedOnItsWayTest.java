@@ -4,17 +4,14 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import almanac.app.commands.Commands;
 import almanac.app.start.RunningApplication;
-import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.PrintWriter;
 import java.io.StringWriter;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Random;
 import java.util.zip.ZipEntry;
-import java.util.zip.ZipInputStream;
 import java.util.zip.ZipOutputStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.RegisterExtension;
@@ -48,16 +45,6 @@ class DamagedOnItsWayTest {
     assertThat(CarryingTest.look(whole).status()).isEqualTo(201);
   }
 
-  private static Map<String, byte[]> files(byte[] zip) throws Exception {
-    var files = new LinkedHashMap<String, byte[]>();
-    try (var in = new ZipInputStream(new ByteArrayInputStream(zip))) {
-      for (var entry = in.getNextEntry(); entry != null; entry = in.getNextEntry()) {
-        files.put(entry.getName(), in.readAllBytes());
-      }
-    }
-    return files;
-  }
-
   private static byte[] zip(Map<String, byte[]> files) throws Exception {
     var out = new ByteArrayOutputStream();
     try (var zip = new ZipOutputStream(out)) {
@@ -71,7 +58,7 @@ class DamagedOnItsWayTest {
 
   /** As by somebody who packs it anew, and takes the seal out of its description. */
   private static Map<String, byte[]> unsealed() throws Exception {
-    var files = files(DEMO.bytes("/api/package"));
+    var files = CarryingTest.files(DEMO.bytes("/api/package"));
     var described = new String(files.get("datapackage.json"));
     assertThat(described).contains("\"sealed\" : true");
     files.put(
@@ -82,7 +69,8 @@ class DamagedOnItsWayTest {
 
   @Test
   void eachFileIsHeldAgainstItsOwnSumAndNamed() throws Exception {
-    assertThat(refusal(zip(files(DEMO.bytes("/api/package"))))).contains("its seal does not fit");
+    assertThat(refusal(zip(CarryingTest.files(DEMO.bytes("/api/package")))))
+        .contains("its seal does not fit");
     assertThat(CarryingTest.look(zip(unsealed())).status()).isEqualTo(201);
 
     var table = unsealed();

@@ -20,7 +20,12 @@ public final class DiskFaults {
 
   /** Whether the disk is at the bottom of a failure. */
   public static boolean caused(Throwable failure) {
-    return failure instanceof UncheckedIOException || ofTheFile(failure);
+    for (var cause = failure; cause != null; cause = cause.getCause()) {
+      if (cause instanceof UncheckedIOException) {
+        return true;
+      }
+    }
+    return ofTheFile(failure);
   }
 
   /** Whether the database gave its file up, because it could not be written or read. */
