@@ -2,7 +2,6 @@ package almanac.app.disk;
 
 import java.io.IOException;
 import java.nio.file.Files;
-import java.nio.file.LinkOption;
 import java.nio.file.Path;
 import java.nio.file.attribute.PosixFileAttributeView;
 import java.nio.file.attribute.PosixFilePermission;
@@ -19,8 +18,9 @@ public final class Owner {
 
   /** From now on it is the owner's alone. */
   public static void only(Path path) throws IOException {
-    var view =
-        Files.getFileAttributeView(path, PosixFileAttributeView.class, LinkOption.NOFOLLOW_LINKS);
+    // Not by a view that does not follow links: it opens the file, and closing it again gives up
+    // every lock that this program holds on it.
+    var view = Files.getFileAttributeView(path, PosixFileAttributeView.class);
     if (view == null || Files.isSymbolicLink(path)) {
       return;
     }

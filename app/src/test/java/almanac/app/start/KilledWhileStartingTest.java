@@ -7,7 +7,6 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import almanac.app.backups.BackupFolder;
 import almanac.app.folder.StartRefused;
 import almanac.app.schema.Schema;
-import java.io.IOException;
 import java.io.OutputStream;
 import java.io.PrintStream;
 import java.nio.file.Files;
@@ -35,20 +34,6 @@ class KilledWhileStartingTest {
     void with(Path folder) throws Exception;
   }
 
-  private static Process opening(Path folder) throws IOException {
-    return new ProcessBuilder(
-            Path.of(System.getProperty("java.home"), "bin", "java").toString(),
-            "-XX:TieredStopAtLevel=1",
-            "-XX:+UseSerialGC",
-            "-cp",
-            System.getProperty("java.class.path"),
-            OpenOnly.class.getName(),
-            folder.toString())
-        .redirectErrorStream(true)
-        .redirectOutput(ProcessBuilder.Redirect.DISCARD)
-        .start();
-  }
-
   private Path folder(String name, Filled filled) throws Exception {
     var folder = Files.createDirectories(folders.resolve(name));
     filled.with(folder);
@@ -58,7 +43,7 @@ class KilledWhileStartingTest {
   /** How long an undisturbed start takes; in the first third of it nothing is made yet. */
   private long millis(Filled filled) throws Exception {
     long start = System.nanoTime();
-    assertThat(opening(folder("undisturbed", filled)).waitFor()).isZero();
+    assertThat(OpenOnly.of(folder("undisturbed", filled)).waitFor()).isZero();
     return TimeUnit.NANOSECONDS.toMillis(System.nanoTime() - start);
   }
 
@@ -69,7 +54,7 @@ class KilledWhileStartingTest {
     int inTheMidst = 0;
     for (int i = 0; i < KILLS; i++) {
       var folder = folder("killed-" + i, filled);
-      var process = opening(folder);
+      var process = OpenOnly.of(folder);
       process.waitFor(millis / 3 + random.nextLong(millis * 3 / 4), TimeUnit.MILLISECONDS);
       process.destroyForcibly().waitFor();
       if (Files.exists(folder.resolve("almanac-being-made.mv.db"))) {
