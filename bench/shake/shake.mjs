@@ -43,8 +43,8 @@ for (const name of words.length ? words : Object.keys(TESTS)) {
   const began = performance.now();
   console.log(title);
   const count = await test(data, times ?? usual);
-  for (const [what, number] of Object.entries(count)) console.log(`  ${what.padEnd(32)} ${number}`);
-  console.log(`  ${'seconds'.padEnd(32)} ${Math.round((performance.now() - began) / 1000)}`);
+  for (const [what, number] of Object.entries(count)) console.log(`  ${what.padEnd(48)} ${number}`);
+  console.log(`  ${'seconds'.padEnd(48)} ${Math.round((performance.now() - began) / 1000)}`);
   if (count.lost || count.unopenable) console.log(`  what it left lies in ${data}`);
   else rmSync(data, { recursive: true, force: true });
 }

@@ -96,6 +96,19 @@ class OthersFilesTest {
   }
 
   @Test
+  void anEmptyFolderOfOursThatNeverGotItsMarkGetsIt(@TempDir Path disk) throws Exception {
+    try (var app = RunningApplication.withDemo()) {
+      app.start();
+      var mark = secondPlace(app, disk).resolve("mellow-almanac-backups");
+      var said = Files.readString(mark);
+      Files.delete(mark);
+      takeABackup(app);
+      assertThat(mark).hasContent(said);
+      assertThat(app.get("/api/backups/trouble").body().path("backups").asString()).isEmpty();
+    }
+  }
+
+  @Test
   void aFolderThatIsNoPlaceForBackupsIsRefused(@TempDir Path disk) throws Exception {
     try (var app = RunningApplication.withDemo();
         var other = RunningApplication.withDemo()) {

@@ -10,6 +10,7 @@ import java.nio.file.InvalidPathException;
 import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
 import java.util.Optional;
+import java.util.UUID;
 
 /**
  * Where backups lie once more, such as another disk or a folder that is carried elsewhere: in a
@@ -39,13 +40,15 @@ record SecondPlace(BackupFolder first) {
   /** The folder with the backups of this collection, whether it is there or not. */
   Optional<Path> folder() throws IOException {
     var chosen = chosen();
-    return chosen.isEmpty()
+    var identity = new Identity(first).known();
+    return chosen.isEmpty() || identity.isEmpty()
         ? Optional.empty()
-        : Optional.of(chosen.get().resolve(name(new Identity(first).get().toString())));
+        : Optional.of(within(chosen.get(), identity.get()));
   }
 
-  private static String name(String identity) {
-    return "mellow-almanac-" + identity.replace("-", "").substring(0, SHOWN);
+  private static Path within(Path chosen, UUID identity) {
+    return chosen.resolve(
+        "mellow-almanac-" + identity.toString().replace("-", "").substring(0, SHOWN));
   }
 
   /**
@@ -57,16 +60,26 @@ record SecondPlace(BackupFolder first) {
     if (!Files.isDirectory(chosen)) {
       throw new IOException("there is no such folder");
     }
-    var identity = new Identity(first).get().toString();
-    var ours = chosen.resolve(name(identity));
+    var identity = new Identity(first).get();
+    var ours = within(chosen, identity);
     var mark = ours.resolve(MARK);
     if (!Files.exists(ours)) {
       Files.createDirectory(ours);
-      OnDisk.write(mark, identity.getBytes(StandardCharsets.UTF_8));
-    } else if (!Files.isRegularFile(mark) || !Files.readString(mark).strip().equals(identity)) {
+    }
+    // Without a mark it is ours only if nobody has laid anything there.
+    if (empty(ours)) {
+      OnDisk.write(mark, identity.toString().getBytes(StandardCharsets.UTF_8));
+    } else if (!Files.isRegularFile(mark)
+        || !Files.readString(mark).strip().equals(identity.toString())) {
       throw new IOException("%s there is not of this collection".formatted(ours.getFileName()));
     }
     return new BackupFolder(ours);
+  }
+
+  private static boolean empty(Path folder) throws IOException {
+    try (var files = Files.list(folder)) {
+      return files.findAny().isEmpty();
+    }
   }
 
   /**

@@ -12,9 +12,7 @@ import almanac.core.history.Plant;
 import almanac.core.history.Stand;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
 import java.util.concurrent.atomic.AtomicReference;
@@ -76,7 +74,7 @@ public class Plants {
    * @throws NotFound if there is none of that id, or its coming was taken back
    */
   public PlantInPlace one(long id) {
-    var written = mine() == null ? null : mine().get(id);
+    var written = written(id);
     var plant =
         written == null
             ? known().byId().get(id)
@@ -129,7 +127,7 @@ public class Plants {
    * @throws NotFound if none of that id was
    */
   Plant told(long id) {
-    var written = mine() == null ? null : mine().get(id);
+    var written = written(id);
     if (written != null) {
       return written.whole();
     }
@@ -164,44 +162,39 @@ public class Plants {
     var others = known();
     var mine = mine();
     if (mine == null) {
-      mine = new HashMap<>();
+      mine = new WrittenPlants();
       publishOnceItHolds(mine);
     }
-    var before =
-        mine.containsKey(plant.id())
-            ? mine.get(plant.id()).speaking()
-            : others.told().get(plant.id());
+    var former = mine.get(plant.id());
+    var before = former == null ? others.told().get(plant.id()) : former.speaking();
     var speaking = SpeakingTable.speaking(plant);
     SpeakingTable.draw(db, before == null ? Set.of() : SpeakingTable.ids(before), speaking);
-    mine.put(plant.id(), new Told(plant, speaking));
+    mine.put(new WrittenPlants.Told(plant, speaking));
   }
 
-  /**
-   * A plant as it was written.
-   *
-   * @param speaking by what says something of today
-   */
-  private record Told(Plant whole, Plant speaking) {}
-
-  private void publishOnceItHolds(Map<Long, Told> mine) {
+  private void publishOnceItHolds(WrittenPlants mine) {
     TransactionSynchronizationManager.bindResource(this, mine);
     Writing.onceItHolds(
         () -> {
-          mine.values().forEach(told -> whole.put(told.speaking(), told.whole()));
-          known.updateAndGet(before -> inTodaysHouse(before).with(speaking(mine)));
+          mine.all().forEach(told -> whole.put(told.speaking(), told.whole()));
+          known.updateAndGet(before -> mine.over(inTodaysHouse(before)));
         });
     Writing.afterwards(() -> TransactionSynchronizationManager.unbindResource(this));
   }
 
-  @SuppressWarnings("unchecked") // nobody else binds anything to this
-  private @Nullable Map<Long, Told> mine() {
-    return (Map<Long, Told>) TransactionSynchronizationManager.getResource(this);
+  private @Nullable WrittenPlants mine() {
+    return (WrittenPlants) TransactionSynchronizationManager.getResource(this);
+  }
+
+  private WrittenPlants.@Nullable Told written(long id) {
+    var mine = mine();
+    return mine == null ? null : mine.get(id);
   }
 
   /** As it stands for the one who asks. */
   private Snapshot now() {
     var mine = mine();
-    return mine == null ? known() : known().with(speaking(mine));
+    return mine == null ? known() : mine.over(known());
   }
 
   /** As it stands for everybody. */
@@ -220,12 +213,6 @@ public class Plants {
 
   private Snapshot inTodaysHouse(@Nullable Snapshot before) {
     return Objects.requireNonNull(before).in(places.everywhere(), kinds.byKey());
-  }
-
-  private static Map<Long, Plant> speaking(Map<Long, Told> told) {
-    return told.values().stream()
-        .map(Told::speaking)
-        .collect(Collectors.toMap(Plant::id, Function.identity()));
   }
 
   private Snapshot read() {

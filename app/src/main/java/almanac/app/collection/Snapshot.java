@@ -5,6 +5,7 @@ import almanac.core.history.Plant;
 import almanac.core.kinds.Kind;
 import java.util.Comparator;
 import java.util.HashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
@@ -42,8 +43,15 @@ record Snapshot(
       byId.put(
           plant.id(), was != null && was.plant() == plant ? was : inPlace(plant, places, kinds));
     }
+    // What is in order already is sorted in no time.
+    var ids = new LinkedHashSet<Long>();
+    if (before != null) {
+      before.byNumber.forEach(each -> ids.add(each.id()));
+    }
+    ids.addAll(byId.keySet());
     var byNumber =
-        byId.values().stream()
+        ids.stream()
+            .map(byId::get)
             .filter(each -> each.plant().journal().begun())
             .sorted(BY_NUMBER)
             .toList();

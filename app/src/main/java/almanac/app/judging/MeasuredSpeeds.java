@@ -8,6 +8,8 @@ import almanac.core.figures.Figures;
 import almanac.core.judgement.evidence.MeasuredRoots;
 import almanac.core.roots.RootSpeed;
 import almanac.core.season.LightYear;
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -23,15 +25,16 @@ import org.springframework.stereotype.Component;
 final class MeasuredSpeeds {
   private record Basis(Figures figures, LightYear light) {}
 
-  private record Known(List<PlantInPlace> plants, Basis basis, OwnSpeeds speeds) {}
+  private record Known(Basis basis, OwnSpeeds speeds) {}
 
   private final Plants plants;
   private final Rules rules;
   private final Site site;
   private final WorkedOut<Optional<RootSpeed>> measured = new WorkedOut<>();
-  private final AtomicReference<Known> known =
-      new AtomicReference<>(
-          new Known(List.of(), new Basis(Figures.standard(), LightYear.at(0)), OwnSpeeds.NONE));
+  private final AtomicReference<OwnSpeeds> last = new AtomicReference<>(OwnSpeeds.NONE);
+
+  /** Whoever writes sees other plants than those who read meanwhile, and none of them twice. */
+  private final Cache<List<PlantInPlace>, Known> known = Caffeine.newBuilder().weakKeys().build();
 
   MeasuredSpeeds(Plants plants, Rules rules, Site site) {
     this.plants = plants;
@@ -43,13 +46,13 @@ final class MeasuredSpeeds {
   OwnSpeeds now() {
     var everybody = plants.everybody();
     var basis = new Basis(rules.figures(), site.light());
-    var before = known.get();
-    if (before.plants == everybody && before.basis.equals(basis)) {
+    var before = known.getIfPresent(everybody);
+    if (before != null && before.basis.equals(basis)) {
       return before.speeds;
     }
     var speeds = of(everybody, basis);
-    var same = speeds.equals(before.speeds) ? before.speeds : speeds;
-    known.set(new Known(everybody, basis, same));
+    var same = last.updateAndGet(former -> former.equals(speeds) ? former : speeds);
+    known.put(everybody, new Known(basis, same));
     return same;
   }
 

@@ -2,9 +2,10 @@ package almanac.app.schema;
 
 import almanac.app.collection.WholeCollection;
 import almanac.app.disk.DatabaseFile;
-import almanac.app.disk.OnDisk;
 import java.io.IOException;
+import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
 import java.sql.Connection;
 import java.sql.DriverManager;
 import java.sql.SQLException;
@@ -148,7 +149,7 @@ public final class Schema {
    */
   public static void writeAnew(DatabaseFile from, DatabaseFile made)
       throws IOException, SQLException {
-    OnDisk.copy(from.file(), made.file());
+    Files.copy(from.file(), made.file(), StandardCopyOption.REPLACE_EXISTING);
     try (var connection = openToFill(made.name());
         var statement = connection.createStatement()) {
       statement.execute("SHUTDOWN COMPACT");

@@ -53,10 +53,17 @@ public class Exchange {
    * @throws Busy if those who read are not done in time; then nothing was changed
    */
   public void replaceBy(Path database) {
-    writer.alone(() -> close(PATIENCE, file -> OnDisk.place(database, file)));
+    writer.alone(
+        () ->
+            close(
+                PATIENCE,
+                file -> {
+                  OnDisk.place(database, file);
+                  readAnew();
+                }));
   }
 
-  /** How another database is made of the present one. */
+  /** How another file is made that holds the same. */
   public interface Making {
     /**
      * Makes it while nobody writes; whoever reads goes on.
@@ -67,8 +74,8 @@ public class Exchange {
   }
 
   /**
-   * Makes another database of the present one, and puts it in its place, before anybody writes
-   * again.
+   * Makes another file of the present one that holds the same, and puts it in its place, before
+   * anybody writes again. What was read of it is as true as before.
    *
    * @throws Busy if those who write or read are not done in time; then nothing was changed
    */
@@ -90,7 +97,7 @@ public class Exchange {
     writer.alone(
         () -> {
           writer.giveUp();
-          close(PATIENCE, file -> {});
+          close(PATIENCE, file -> readAnew());
         });
   }
 
@@ -102,12 +109,15 @@ public class Exchange {
       awaitClosed(file, patience, connections);
       task.with(file);
       disk.replaced();
-      events.publishEvent(new CollectionReplaced());
     } catch (IOException e) {
       throw new UncheckedIOException(e);
     } finally {
       connections.resumePool();
     }
+  }
+
+  private void readAnew() {
+    events.publishEvent(new CollectionReplaced());
   }
 
   /** H2 closes the file with the last connection, and has it locked until then. */

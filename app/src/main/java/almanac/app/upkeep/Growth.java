@@ -8,8 +8,11 @@ import java.time.Instant;
  * 80 kB with every look, is given back when it is written anew.
  */
 final class Growth {
-  /** About 400 looks; then it is written anew, whoever waits. */
-  static final long MOST = 32_000_000;
+  /**
+   * About 500 looks; then it is written anew, whoever waits. Those who save at that moment wait for
+   * most of a second, so that it is not done more often than has to be.
+   */
+  static final long MOST = 42_000_000;
 
   /** About 100 looks; then it is written anew once nobody writes any more. */
   static final long WORTH_IT = 8_000_000;
