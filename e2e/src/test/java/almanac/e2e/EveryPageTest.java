@@ -80,6 +80,21 @@ class EveryPageTest {
         });
   }
 
+  @Test
+  void whatIsWrongIsSeen() {
+    try (var browsing = Browsing.desk(ALMANAC.address())) {
+      browsing
+          .open("/stock")
+          .evaluate(
+              "document.querySelector('main').insertAdjacentHTML('beforeend',"
+                  + " '<input type=text><p style=\"color: #888; background: #999\">faint</p>')");
+      assertThat(browsing.faint()).hasSize(1).first().asString().contains("faint");
+      assertThat(browsing.violations())
+          .extracting(found -> found.substring(0, found.indexOf(':')))
+          .contains("label", "color-contrast");
+    }
+  }
+
   private static void onEach(
       List<String> pages, Function<String, Browsing> through, Consumer<Browsing> isAsItShould) {
     try (var browsing = through.apply(ALMANAC.address())) {
