@@ -2,10 +2,15 @@ package almanac.app.benchdays;
 
 import almanac.app.site.Today;
 import almanac.app.web.Reckons;
+import almanac.app.web.StillThere;
+import almanac.core.days.Asker;
 import io.swagger.v3.oas.annotations.Operation;
+import jakarta.servlet.http.HttpServletResponse;
 import jakarta.validation.Valid;
 import java.time.LocalDate;
 import java.util.Optional;
+import java.util.concurrent.CancellationException;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -23,14 +28,21 @@ class BenchDaysController {
   private final Paces paces;
   private final Preparing preparing;
   private final Planner planner;
+  private final StillThere stillThere;
   private final Today today;
 
   BenchDaysController(
-      BenchDays days, Paces paces, Preparing preparing, Planner planner, Today today) {
+      BenchDays days,
+      Paces paces,
+      Preparing preparing,
+      Planner planner,
+      StillThere stillThere,
+      Today today) {
     this.days = days;
     this.preparing = preparing;
     this.paces = paces;
     this.planner = planner;
+    this.stillThere = stillThere;
     this.today = today;
   }
 
@@ -71,7 +83,14 @@ class BenchDaysController {
   @Reckons
   @PostMapping("/plan")
   @Operation(summary = "Lays jobs that are sent along on bench days; keeps nothing")
-  BenchPlanAnswer plan(@Valid @RequestBody BenchPlanAsked asked) {
-    return BenchPlanAnswer.of(planner.plan(asked::plan));
+  @Nullable BenchPlanAnswer plan(
+      @Valid @RequestBody BenchPlanAsked asked, HttpServletResponse response) {
+    var asker = new Asker();
+    try {
+      return BenchPlanAnswer.of(
+          planner.plan(() -> stillThere.during(response, asker::leaves, () -> asked.plan(asker))));
+    } catch (CancellationException nobodyReadsIt) {
+      return null;
+    }
   }
 }

@@ -1,6 +1,7 @@
 package almanac.app.benchdays;
 
 import almanac.app.told.WindowEntry;
+import almanac.core.days.Asker;
 import almanac.core.days.BenchJob;
 import almanac.core.days.BenchPlan;
 import almanac.core.days.BenchPlans;
@@ -17,6 +18,7 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.concurrent.CancellationException;
 import org.jspecify.annotations.Nullable;
 
 /** Jobs that somebody sends along. */
@@ -54,7 +56,10 @@ record BenchPlanAsked(
       @Schema(nullable = true, description = "The day that somebody chose")
           @Nullable LocalDate pinned) {}
 
-  BenchPlan plan() {
+  /**
+   * @throws CancellationException if the asker has left before it is found
+   */
+  BenchPlan plan(Asker asker) {
     var all = new ArrayList<BenchJob>();
     for (var job : jobs) {
       all.add(job(all.size(), job));
@@ -63,7 +68,8 @@ record BenchPlanAsked(
         all,
         days.stream().map(BenchDaysEntry.DayEntry::day).distinct().toList(),
         today,
-        Figures.standard());
+        Figures.standard(),
+        asker);
   }
 
   private static BenchJob job(int i, JobEntry job) {

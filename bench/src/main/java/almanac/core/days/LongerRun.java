@@ -36,7 +36,7 @@ public final class LongerRun {
     began = System.nanoTime();
     var seats = jobs.stream().map(job -> new Seat(job, null, false)).toList();
     var board = new Board(days, seats, Weights.of(Figures.standard(), Set.of()));
-    var longer = new Counted(Solving.counting(), Solving.solve(board, LONGER)).score();
+    var longer = new Counted(Solving.counting(), Solving.solve(board, LONGER, new Asker())).score();
     System.out.printf(
         "%d jobs on %d bench days: %.1f s, need left %d, wishes %d; a search %d times as long"
             + " (%.0f s): %d, %d%n",

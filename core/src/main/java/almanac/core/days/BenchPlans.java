@@ -7,6 +7,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.concurrent.CancellationException;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
@@ -32,7 +33,17 @@ public final class BenchPlans {
    */
   public static BenchPlan plan(
       List<BenchJob> jobs, List<BenchDay> days, LocalDate today, Figures figures) {
-    return plan(jobs, days, today, figures, Set.of());
+    return plan(jobs, days, today, figures, new Asker());
+  }
+
+  /**
+   * The same for somebody who may leave before it is found.
+   *
+   * @throws CancellationException if they did
+   */
+  public static BenchPlan plan(
+      List<BenchJob> jobs, List<BenchDay> days, LocalDate today, Figures figures, Asker asker) {
+    return plan(jobs, days, today, figures, Set.of(), asker);
   }
 
   /** The same as if some rules did not count. */
@@ -42,6 +53,16 @@ public final class BenchPlans {
       LocalDate today,
       Figures figures,
       Set<BenchRule> without) {
+    return plan(jobs, days, today, figures, without, new Asker());
+  }
+
+  private static BenchPlan plan(
+      List<BenchJob> jobs,
+      List<BenchDay> days,
+      LocalDate today,
+      Figures figures,
+      Set<BenchRule> without,
+      Asker asker) {
     var ahead =
         days.stream()
             .filter(day -> !day.on().isBefore(today))
@@ -51,7 +72,7 @@ public final class BenchPlans {
     var seats = weighed.stream().map(job -> seat(job, ahead)).toList();
     var board = new Board(ahead, seats, Weights.of(figures, without));
     if (!ahead.isEmpty() && seats.stream().anyMatch(seat -> !seat.pinned())) {
-      board = Solving.solve(board);
+      board = Solving.solve(board, asker);
     }
     var counted = new Counted(Solving.counting(), board);
     settle(board, counted);

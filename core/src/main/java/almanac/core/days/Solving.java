@@ -2,6 +2,7 @@ package almanac.core.days;
 
 import ai.timefold.solver.core.api.score.buildin.hardmediumsoftlong.HardMediumSoftLongScore;
 import ai.timefold.solver.core.api.solver.SolutionManager;
+import ai.timefold.solver.core.api.solver.Solver;
 import ai.timefold.solver.core.api.solver.SolverFactory;
 import ai.timefold.solver.core.config.constructionheuristic.ConstructionHeuristicPhaseConfig;
 import ai.timefold.solver.core.config.localsearch.LocalSearchPhaseConfig;
@@ -33,18 +34,22 @@ final class Solving {
 
   private Solving() {}
 
-  static Board solve(Board board) {
-    return solve(board, 1);
+  static Board solve(Board board, Asker asker) {
+    return solve(board, 1, asker);
   }
 
   /** Solves with so many times the usual effort. */
-  static Board solve(Board board, int times) {
+  static Board solve(Board board, int times, Asker asker) {
     int jobs = board.seats().size();
     int moves = Math.min(MOVES_AT_MOST, MOVES_AT_LEAST + MOVES_FOR_EACH_TWO * jobs * jobs);
     return LongStream.rangeClosed(1, SEARCHES)
-        .mapToObj(seed -> factory(times, moves, seed).buildSolver().solve(board))
+        .mapToObj(seed -> asker.search(solver(times, moves, seed), board))
         .reduce(Solving::better)
         .orElseThrow();
+  }
+
+  static Solver<Board> solver(int times, int moves, long seed) {
+    return factory(times, moves, seed).buildSolver();
   }
 
   private static Board better(Board one, Board other) {
