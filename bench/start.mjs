@@ -20,7 +20,9 @@ const answered = () =>
 
 const pause = (ms) => new Promise((resolve) => setTimeout(resolve, ms));
 
-function residentMb(pid) {
+/** Of the program itself; the script that started it waits for it. */
+function residentMb(script) {
+  const pid = readFileSync(`/proc/${script}/task/${script}/children`, 'utf8').trim().split(' ')[0];
   const line = readFileSync(`/proc/${pid}/status`, 'utf8').match(/VmRSS:\s+(\d+) kB/);
   return Number(line[1]) / 1024;
 }
@@ -46,4 +48,4 @@ const runs = [];
 for (let i = 0; i < RUNS; i++) runs.push(await once());
 rmSync(data, { recursive: true });
 console.log(`start to first answered request   ${median(runs.map((r) => r.seconds)).toFixed(1)} s (median of ${RUNS})`);
-console.log(`resident memory after start       ${median(runs.map((r) => r.memory)).toFixed(0)} MB (target 350)`);
+console.log(`resident memory after start       ${median(runs.map((r) => r.memory)).toFixed(0)} MB (target 280)`);

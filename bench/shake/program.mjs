@@ -83,8 +83,9 @@ export class Program {
     });
   }
 
-  send(path, type, bytes) {
-    return fetch(this.url(path), { method: 'POST', headers: { 'Content-Type': type }, body: bytes });
+  /** @param signal by which whoever asks may leave before the answer has come */
+  send(path, type, bytes, signal) {
+    return fetch(this.url(path), { method: 'POST', headers: { 'Content-Type': type }, body: bytes, signal });
   }
 
   /** Megabytes of memory that it holds. */

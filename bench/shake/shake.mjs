@@ -10,6 +10,7 @@ import { kills } from './kills.mjs';
 import { month } from './month.mjs';
 import { packages } from './packages.mjs';
 import { pictures } from './pictures.mjs';
+import { plans } from './plans.mjs';
 import { power } from './power.mjs';
 import { slow } from './slow.mjs';
 import { upgrade } from './upgrade.mjs';
@@ -21,6 +22,7 @@ const TESTS = {
   files: ['Sheets, pictures and zip files that were made to do harm', files],
   packages: ['Single bytes of packages changed', packages, 500],
   pictures: ['Three huge pictures at once', pictures],
+  plans: ['The largest plan, while somebody saves', plans],
   slow: ['Slow bodies from the network', slow, 200],
   crowd: ['Twenty who read and five who write two thousand plants', crowd],
   upgrade: ['Kills while collections of each schema are brought up to date', upgrade, 60],
