@@ -56,6 +56,19 @@ class SmallFaultsTest {
   }
 
   @ParameterizedTest
+  @ValueSource(
+      strings = {
+        "/api/year/past?plants=1,,2",
+        "/api/year/past?plants=%00",
+        "/api/treatments/neighbours?plants=1,%00",
+        "/api/round?place=,",
+        "/api/small-jobs?plant="
+      })
+  void nothingInTheMidstOfNumbersIsRefused(String path) throws Exception {
+    assertThat(APP.get(path).status()).isEqualTo(400);
+  }
+
+  @ParameterizedTest
   @ValueSource(strings = {"+999999999-01-01", "-999999999-12-31", "9999-12-31", "0001-01-01"})
   void aYearThatNobodyMeansIsRefused(String day) throws Exception {
     var look =

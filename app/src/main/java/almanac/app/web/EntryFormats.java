@@ -29,6 +29,7 @@ class EntryFormats implements WebMvcConfigurer {
   public void addFormatters(FormatterRegistry registry) {
     registry.addConverter(new ToDay());
     registry.addConverter(new ToNumber());
+    registry.addConverter(new ToWholeNumber());
   }
 
   /**
@@ -57,6 +58,14 @@ class EntryFormats implements WebMvcConfigurer {
         throw new NumberFormatException(text);
       }
       return number;
+    }
+  }
+
+  /** Nothing is no number, in a list of them either. */
+  private static final class ToWholeNumber implements Converter<String, Long> {
+    @Override
+    public Long convert(String text) {
+      return Long.valueOf(text.strip());
     }
   }
 
