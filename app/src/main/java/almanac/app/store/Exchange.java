@@ -24,8 +24,11 @@ public class Exchange {
   /** Who asked for it waits so long for those who read. */
   private static final Duration PATIENCE = Duration.ofSeconds(10);
 
-  /** What is done by itself keeps nobody waiting for longer. */
-  private static final Duration BY_ITSELF = Duration.ofSeconds(1);
+  /**
+   * What is done by itself keeps nobody waiting for longer. The database alone takes up to a second
+   * to be closed where there is much to do besides.
+   */
+  private static final Duration BY_ITSELF = Duration.ofSeconds(3);
 
   /** What is done with the file while nobody has it open. */
   private interface WhileClosed {

@@ -19,8 +19,8 @@ final class Growth {
 
   static final Duration QUIET = Duration.ofMinutes(2);
 
-  /** So long it is left alone when somebody reads for long. */
-  static final Duration LATER = Duration.ofMinutes(1);
+  /** So long it is left alone when somebody reads for long; some 200 looks of a script. */
+  static final Duration LATER = Duration.ofSeconds(10);
 
   private long settled;
   private long last;

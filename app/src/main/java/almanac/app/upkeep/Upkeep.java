@@ -49,7 +49,7 @@ class Upkeep {
         writeAnew();
       }
     } catch (Busy others) {
-      // Somebody reads for long, such as a backup.
+      LOG.info("The file of the collection is written anew later: somebody reads for long.");
       growth.later(clock.instant());
     } catch (IOException | RuntimeException e) {
       LOG.warn("The file of the collection was not looked after", e);
