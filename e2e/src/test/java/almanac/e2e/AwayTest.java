@@ -13,8 +13,8 @@ class AwayTest {
   @TempDir Path data;
 
   @Test
-  void aRoundGoesOnOverAReloadAndIsSentWhenTheProgramIsBack() throws InterruptedException {
-    try (var almanac = RunningAlmanac.demo(data);
+  void aRoundGoesOnOverAReloadAndIsSentWhenTheProgramIsBack() throws Exception {
+    try (var almanac = OwnProcess.demo(data);
         var browsing = Browsing.desk(almanac.address())) {
       var page = Work.walk(browsing, "Sunroom, high stage");
       page.evaluate("navigator.serviceWorker.ready.then(() => 1)");

@@ -26,7 +26,7 @@ class BenchJobTest {
   @Test
   void byKeysAloneThroughACrashToOneActThatCanBeTakenBack(@TempDir Path data) throws Exception {
     String job;
-    var almanac = RunningAlmanac.demo(data);
+    var almanac = OwnProcess.demo(data);
     try (var browsing = Browsing.desk(almanac.address())) {
       var page = browsing.plant(PLANT);
       Work.verdict(page).waitFor();

@@ -35,7 +35,7 @@ class DividingTest {
   @Test
   void fromTheSlipToTwoPlantsOnTwoTagsWithACrashBetween(@TempDir Path data) throws Exception {
     String job;
-    var almanac = RunningAlmanac.demo(data);
+    var almanac = OwnProcess.demo(data);
     try (var browsing = Browsing.desk(almanac.address())) {
       var page = browsing.plant(PLANT);
       assertThat(Work.verdict(page)).containsText("Divide");

@@ -14,8 +14,8 @@ class OnePlantTest {
   @TempDir Path data;
 
   @Test
-  void fromTheShelfToTheFollowUp() throws InterruptedException {
-    try (var almanac = RunningAlmanac.start(data);
+  void fromTheShelfToTheFollowUp() throws Exception {
+    try (var almanac = OwnProcess.start(data);
         var browsing = Browsing.desk(almanac.address())) {
       addPlant(browsing);
       inspect(browsing);

@@ -1,31 +1,21 @@
 package almanac.e2e;
 
-import static org.assertj.core.api.Assertions.assertThat;
-
-import java.io.BufferedReader;
 import java.io.IOException;
 import java.io.UncheckedIOException;
-import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.ArrayList;
-import java.util.List;
-import java.util.concurrent.TimeUnit;
 import java.util.stream.Stream;
 
-/** The packaged program, running as a user would run it, with a data folder of its own. */
+/** The shipped program with a data folder of its own; {@link OwnProcess} is for killing it. */
 final class RunningAlmanac implements AutoCloseable {
   static final String TODAY = "2027-05-15";
-  private static final String OPEN_AT = "Mellow Almanac is open at ";
 
-  private final Process process;
-  private final String address;
+  private final Shipped.Opened opened;
 
-  private RunningAlmanac(Process process, String address) {
-    this.process = process;
-    this.address = address;
+  private RunningAlmanac(Shipped.Opened opened) {
+    this.opened = opened;
   }
 
-  /** Starts the program on a free port and waits until it says that it is open. */
+  /** Starts the program on a free port. */
   static RunningAlmanac start(Path data, String... more) {
     return startOn(TODAY, data, more);
   }
@@ -42,92 +32,23 @@ final class RunningAlmanac implements AutoCloseable {
 
   /** The same on another day. */
   static RunningAlmanac startOn(String today, Path data, String... more) {
-    try {
-      var process =
-          launch(
-              unpacked(),
-              Stream.concat(
-                      Stream.of("--port=0", "--today=" + today, "--data=" + data), Stream.of(more))
-                  .toList());
-      return new RunningAlmanac(process, addressSaidBy(process));
-    } catch (IOException e) {
-      throw new UncheckedIOException(e);
-    }
+    return new RunningAlmanac(
+        Shipped.open(
+            Stream.concat(
+                    Stream.of("--port=0", "--today=" + today, "--data=" + data), Stream.of(more))
+                .toArray(String[]::new)));
   }
-
-  /** Starts the program with options it will refuse, and returns what it says. */
-  static Refusal refused(String... options) throws IOException, InterruptedException {
-    var jar = Path.of(System.getProperty("almanac.jar"));
-    var process = launch(List.of("-jar", jar.toString()), List.of(options));
-    assertThat(process.waitFor(60, TimeUnit.SECONDS)).as("it gave up by itself").isTrue();
-    var said = new String(process.getInputStream().readAllBytes());
-    return new Refusal(process.exitValue(), said);
-  }
-
-  /** How the program refused to start. */
-  record Refusal(int exitCode, String said) {}
 
   String address() {
-    return address;
-  }
-
-  /** As a power cut does it. */
-  void kill() throws InterruptedException {
-    process.destroyForcibly().waitFor();
+    return opened.address();
   }
 
   @Override
   public void close() {
-    process.destroy();
     try {
-      process.waitFor(20, TimeUnit.SECONDS);
-    } catch (InterruptedException e) {
-      Thread.currentThread().interrupt();
+      opened.program().close();
+    } catch (Exception e) {
+      throw new AssertionError("The program did not close", e);
     }
-    process.destroyForcibly();
-  }
-
-  /** As {@code ./almanac run} starts it: unpacked, and with its classes archived. */
-  private static List<String> unpacked() {
-    var folder = Path.of(System.getProperty("almanac.unpacked"));
-    var jar = folder.resolve("mellow-almanac.jar");
-    assertThat(Files.exists(jar)).as("the unpacked program at %s", jar).isTrue();
-    return List.of(
-        "-XX:SharedArchiveFile=" + folder.resolve("classes.jsa"),
-        "-Xshare:auto",
-        "-Xlog:cds=off",
-        "-Xlog:cds+dynamic=off",
-        "-jar",
-        jar.toString());
-  }
-
-  private static Process launch(List<String> program, List<String> options) throws IOException {
-    var command =
-        new ArrayList<>(
-            List.of(
-                java(),
-                "-XX:TieredStopAtLevel=1",
-                "-XX:+UseSerialGC",
-                "-Xmx256m",
-                "-Dspring.aot.enabled=true"));
-    command.addAll(program);
-    command.addAll(options);
-    return new ProcessBuilder(command).redirectErrorStream(true).start();
-  }
-
-  private static String java() {
-    return Path.of(System.getProperty("java.home"), "bin", "java").toString();
-  }
-
-  private static String addressSaidBy(Process process) throws IOException {
-    var said = new StringBuilder();
-    BufferedReader out = process.inputReader();
-    for (var line = out.readLine(); line != null; line = out.readLine()) {
-      if (line.startsWith(OPEN_AT)) {
-        return line.substring(OPEN_AT.length());
-      }
-      said.append(line).append('\n');
-    }
-    throw new AssertionError("The program did not open: " + said);
   }
 }

@@ -29,7 +29,7 @@ class StartingTest {
 
   private static void refuses(String words, String... options)
       throws IOException, InterruptedException {
-    var refusal = RunningAlmanac.refused(options);
+    var refusal = OwnProcess.refused(options);
     assertThat(refusal.said()).contains(words).hasLineCount(1);
     assertThat(refusal.exitCode()).isNotZero();
   }
