@@ -1,6 +1,6 @@
 package almanac.app;
 
-import almanac.app.collection.Plants;
+import almanac.app.record.collection.Plants;
 import almanac.app.start.OlderData;
 import almanac.app.start.RunningApplication;
 import almanac.core.inspection.Item;

@@ -4,7 +4,7 @@ import static almanac.app.start.RunningApplication.plain;
 import static almanac.app.start.RunningApplication.words;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import almanac.app.collection.Plants;
+import almanac.app.record.collection.Plants;
 import almanac.app.start.RunningApplication;
 import java.util.List;
 import java.util.stream.Collectors;

@@ -2,7 +2,7 @@ package almanac.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import almanac.app.commands.Commands;
+import almanac.app.start.commands.Commands;
 import almanac.app.start.RunningApplication;
 import java.io.ByteArrayOutputStream;
 import java.io.PrintWriter;

@@ -2,7 +2,7 @@ package almanac.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import almanac.app.collection.Plants;
+import almanac.app.record.collection.Plants;
 import almanac.app.start.RunningApplication;
 import almanac.core.kinds.Kind;
 import almanac.core.kinds.StandardKinds;

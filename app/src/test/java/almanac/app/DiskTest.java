@@ -2,7 +2,7 @@ package almanac.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import almanac.app.disk.DatabaseFile;
+import almanac.app.ground.disk.DatabaseFile;
 import almanac.app.start.RunningApplication;
 import java.nio.file.Files;
 import java.nio.file.Path;

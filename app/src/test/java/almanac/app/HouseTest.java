@@ -1,6 +1,8 @@
 package almanac.app;
 
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
+import static com.tngtech.archunit.library.Architectures.layeredArchitecture;
 import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
 
 import com.tngtech.archunit.base.DescribedPredicate;
@@ -44,18 +46,50 @@ class HouseTest {
   }
 
   @Test
-  void theJournalKnowsNothingOfJudgingOrShowing() {
-    noClasses()
+  void aWingUsesOnlyWingsBelowIt() {
+    layeredArchitecture()
+        .consideringOnlyDependenciesInLayers()
+        .layer("start")
+        .definedBy("almanac.app.start..")
+        .layer("errands")
+        .definedBy("almanac.app.errands..")
+        .layer("judged")
+        .definedBy("almanac.app.judged..")
+        .layer("copies")
+        .definedBy("almanac.app.copies..")
+        .layer("record")
+        .definedBy("almanac.app.record..")
+        .layer("ground")
+        .definedBy("almanac.app.ground..")
+        .whereLayer("start")
+        .mayNotBeAccessedByAnyLayer()
+        .whereLayer("errands")
+        .mayOnlyBeAccessedByLayers("start")
+        .whereLayer("judged")
+        .mayOnlyBeAccessedByLayers("start", "errands")
+        .whereLayer("copies")
+        .mayOnlyBeAccessedByLayers("start", "errands")
+        .whereLayer("record")
+        .mayOnlyBeAccessedByLayers("start", "errands", "judged", "copies")
+        .whereLayer("ground")
+        .mayOnlyBeAccessedByLayers("start", "errands", "judged", "copies", "record")
+        .check(APP);
+  }
+
+  @Test
+  void everyRoomLiesInAWing() {
+    classes()
         .that()
-        .resideInAnyPackage(
-            "almanac.app.journal..", "almanac.app.collection..", "almanac.app.store..")
+        .resideOutsideOfPackages(
+            "almanac.app.start..",
+            "almanac.app.errands..",
+            "almanac.app.judged..",
+            "almanac.app.copies..",
+            "almanac.app.record..",
+            "almanac.app.ground..",
+            "almanac.app.db..")
         .should()
-        .dependOnClassesThat()
-        .resideInAnyPackage(
-            "almanac.app.judging..",
-            "almanac.app.shown..",
-            "almanac.app.told..",
-            "almanac.app.web..")
+        .resideInAPackage("almanac.app")
         .check(APP);
   }
 }

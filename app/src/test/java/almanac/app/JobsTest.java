@@ -5,8 +5,8 @@ import static almanac.app.AtTheBench.tasks;
 import static almanac.app.AtTheBench.with;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import almanac.app.collection.Keeping;
-import almanac.app.journal.NewAct;
+import almanac.app.record.collection.Keeping;
+import almanac.app.record.journal.NewAct;
 import almanac.app.start.RunningApplication;
 import almanac.core.history.Fate;
 import almanac.core.history.Happening;

@@ -3,7 +3,7 @@ package almanac.app;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import almanac.app.start.RunningApplication;
-import almanac.app.web.Reckons;
+import almanac.app.ground.web.Reckons;
 import io.swagger.v3.oas.annotations.Operation;
 import java.util.ArrayList;
 import java.util.List;

@@ -2,7 +2,7 @@ package almanac.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import almanac.app.refusals.Sentences;
+import almanac.app.ground.refusals.Sentences;
 import java.io.IOException;
 import java.nio.file.NoSuchFileException;
 import org.junit.jupiter.api.Test;

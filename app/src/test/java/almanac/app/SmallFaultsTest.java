@@ -3,8 +3,8 @@ package almanac.app;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
-import almanac.app.folder.FolderName;
-import almanac.app.folder.StartRefused;
+import almanac.app.ground.disk.FolderName;
+import almanac.app.ground.disk.StartRefused;
 import almanac.app.start.RunningApplication;
 import java.net.Socket;
 import java.net.URI;

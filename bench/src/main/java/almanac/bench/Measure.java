@@ -1,6 +1,6 @@
 package almanac.bench;
 
-import almanac.core.days.LongerRun;
+import almanac.core.benchdays.LongerRun;
 import java.util.Comparator;
 import java.util.Map;
 import org.openjdk.jmh.profile.GCProfiler;

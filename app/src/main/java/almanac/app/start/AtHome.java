@@ -1,10 +1,10 @@
 package almanac.app.start;
 
-import almanac.app.folder.StartRefused;
-import almanac.app.network.AccessFile;
-import almanac.app.network.NetworkDoor;
-import almanac.app.network.ScanCode;
-import almanac.app.refusals.BadEntry;
+import almanac.app.ground.disk.StartRefused;
+import almanac.app.ground.network.AccessFile;
+import almanac.app.ground.network.NetworkDoor;
+import almanac.app.ground.network.ScanCode;
+import almanac.app.ground.refusals.BadEntry;
 import java.io.Console;
 import java.io.IOException;
 import java.io.PrintStream;

@@ -1,15 +1,15 @@
 package almanac.app.start;
 
-import almanac.app.backups.BackupFolder;
-import almanac.app.backups.Packed;
-import almanac.app.backups.Reason;
-import almanac.app.disk.DatabaseFile;
-import almanac.app.disk.OnDisk;
-import almanac.app.folder.StartRefused;
-import almanac.app.photos.PhotoFiles;
-import almanac.app.photos.PhotoSums;
-import almanac.app.refusals.Sentences;
-import almanac.app.schema.Schema;
+import almanac.app.copies.backups.BackupFolder;
+import almanac.app.copies.backups.Packed;
+import almanac.app.copies.backups.Reason;
+import almanac.app.ground.disk.DatabaseFile;
+import almanac.app.ground.disk.OnDisk;
+import almanac.app.ground.disk.StartRefused;
+import almanac.app.record.photos.PhotoFiles;
+import almanac.app.record.photos.PhotoSums;
+import almanac.app.ground.refusals.Sentences;
+import almanac.app.copies.schema.Schema;
 import java.io.IOException;
 import java.io.PrintStream;
 import java.nio.file.Files;

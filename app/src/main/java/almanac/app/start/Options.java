@@ -1,7 +1,7 @@
 package almanac.app.start;
 
-import almanac.app.folder.FolderName;
-import almanac.app.folder.StartRefused;
+import almanac.app.ground.disk.FolderName;
+import almanac.app.ground.disk.StartRefused;
 import java.net.InetAddress;
 import java.net.NetworkInterface;
 import java.net.SocketException;

@@ -4,9 +4,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatCode;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
-import almanac.app.backups.BackupFolder;
-import almanac.app.folder.StartRefused;
-import almanac.app.schema.Schema;
+import almanac.app.copies.backups.BackupFolder;
+import almanac.app.ground.disk.StartRefused;
+import almanac.app.copies.schema.Schema;
 import java.io.OutputStream;
 import java.io.PrintStream;
 import java.nio.file.Files;

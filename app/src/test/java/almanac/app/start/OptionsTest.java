@@ -3,7 +3,7 @@ package almanac.app.start;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
-import almanac.app.folder.StartRefused;
+import almanac.app.ground.disk.StartRefused;
 import java.nio.file.Path;
 import java.time.LocalDate;
 import java.util.List;

@@ -1,13 +1,13 @@
 package almanac.core.history;
 
-import almanac.core.dividing.RhizomeMap;
-import almanac.core.followup.CheckAnswer;
-import almanac.core.followup.CheckName;
+import almanac.core.rhizome.RhizomeMap;
+import almanac.core.checks.CheckAnswer;
+import almanac.core.checks.CheckName;
 import almanac.core.inspection.Fix;
 import almanac.core.inspection.Inspection;
 import almanac.core.inspection.Item;
 import almanac.core.kinds.Traits;
-import almanac.core.pots.Pot;
+import almanac.core.pot.Pot;
 import almanac.core.roots.RootStage;
 import almanac.core.stock.Draw;
 import almanac.core.tally.RootTally;

@@ -1,6 +1,6 @@
 package almanac.core.history;
 
-import almanac.core.followup.Purpose;
+import almanac.core.checks.Purpose;
 import almanac.core.inspection.Inspection;
 import almanac.core.inspection.Spot;
 import java.time.LocalDate;

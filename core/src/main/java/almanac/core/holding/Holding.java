@@ -4,9 +4,9 @@ import static almanac.core.words.Sentence.say;
 
 import almanac.core.figures.Figure;
 import almanac.core.figures.Figures;
-import almanac.core.followup.Check;
-import almanac.core.followup.Purpose;
-import almanac.core.followup.Window;
+import almanac.core.checks.Check;
+import almanac.core.checks.Purpose;
+import almanac.core.checks.Window;
 import almanac.core.inspection.Inspection;
 import almanac.core.inspection.Item;
 import almanac.core.words.Measure;

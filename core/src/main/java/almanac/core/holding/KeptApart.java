@@ -2,9 +2,9 @@ package almanac.core.holding;
 
 import almanac.core.figures.Figure;
 import almanac.core.figures.Figures;
-import almanac.core.followup.Check;
-import almanac.core.followup.Purpose;
-import almanac.core.followup.Window;
+import almanac.core.checks.Check;
+import almanac.core.checks.Purpose;
+import almanac.core.checks.Window;
 import almanac.core.inspection.Inspection;
 import almanac.core.treatments.CleanLooks;
 import almanac.core.treatments.Foe;

@@ -1,6 +1,6 @@
 package almanac.core.rounds;
 
-import almanac.core.followup.Window;
+import almanac.core.checks.Window;
 
 /**
  * Something to look at on one of the walks.

@@ -1,6 +1,6 @@
 package almanac.core.sheet;
 
-import almanac.core.pots.PotType;
+import almanac.core.pot.PotType;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Optional;

@@ -3,7 +3,7 @@ package almanac.core.sheet;
 import almanac.core.history.Fate;
 import almanac.core.medium.Mix;
 import almanac.core.medium.PottedOn;
-import almanac.core.pots.Pot;
+import almanac.core.pot.Pot;
 import java.time.LocalDate;
 import java.util.Optional;
 

@@ -1,8 +1,8 @@
 package almanac.core.stock;
 
-import almanac.core.filling.Grade;
+import almanac.core.pot.Grade;
 import almanac.core.medium.Component;
-import almanac.core.pots.Pot;
+import almanac.core.pot.Pot;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;

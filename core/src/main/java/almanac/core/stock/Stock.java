@@ -2,9 +2,9 @@ package almanac.core.stock;
 
 import static almanac.core.words.Sentence.say;
 
-import almanac.core.filling.Grade;
+import almanac.core.pot.Grade;
 import almanac.core.medium.Component;
-import almanac.core.pots.Pot;
+import almanac.core.pot.Pot;
 import almanac.core.words.Measure;
 import almanac.core.words.Sentence;
 import java.util.ArrayList;

@@ -4,8 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import almanac.core.figures.Figures;
-import almanac.core.followup.Purpose;
-import almanac.core.followup.Window;
+import almanac.core.checks.Purpose;
+import almanac.core.checks.Window;
 import almanac.core.inspection.Inspection;
 import almanac.core.inspection.Item;
 import almanac.core.inspection.Pests;

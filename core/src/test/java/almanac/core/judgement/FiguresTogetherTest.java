@@ -5,11 +5,11 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import almanac.core.figures.Figure;
 import almanac.core.figures.Figures;
-import almanac.core.followup.Aftercare;
-import almanac.core.followup.CheckAnswer;
-import almanac.core.followup.FollowUpFigures;
-import almanac.core.followup.Move;
-import almanac.core.followup.Purpose;
+import almanac.core.checks.Aftercare;
+import almanac.core.checks.CheckAnswer;
+import almanac.core.checks.FollowUpFigures;
+import almanac.core.checks.Move;
+import almanac.core.checks.Purpose;
 import almanac.core.history.Approach;
 import almanac.core.holding.Holding;
 import almanac.core.holding.KeptApart;

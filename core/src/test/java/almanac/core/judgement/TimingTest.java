@@ -4,7 +4,7 @@ import static almanac.core.judgement.Plant.MAY;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import almanac.core.figures.Figures;
-import almanac.core.followup.Purpose;
+import almanac.core.checks.Purpose;
 import almanac.core.inspection.Bloom;
 import almanac.core.inspection.Item;
 import almanac.core.inspection.RootsInPot;

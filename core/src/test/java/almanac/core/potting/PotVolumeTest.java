@@ -4,8 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import almanac.core.figures.Figures;
-import almanac.core.pots.PotVolume;
-import almanac.core.pots.PottingFigures;
+import almanac.core.pot.PotVolume;
+import almanac.core.pot.PottingFigures;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;

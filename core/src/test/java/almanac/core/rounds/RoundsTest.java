@@ -4,7 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import almanac.core.figures.Figures;
-import almanac.core.followup.Window;
+import almanac.core.checks.Window;
 import almanac.core.refusals.Refused;
 import java.time.DayOfWeek;
 import java.time.LocalDate;

@@ -5,7 +5,7 @@ import static org.assertj.core.api.Assertions.tuple;
 
 import almanac.core.history.PlantStatus;
 import almanac.core.kinds.StandardKinds;
-import almanac.core.pots.PotType;
+import almanac.core.pot.PotType;
 import java.time.LocalDate;
 import java.util.Arrays;
 import java.util.List;

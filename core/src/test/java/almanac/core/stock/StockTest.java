@@ -3,10 +3,10 @@ package almanac.core.stock;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.groups.Tuple.tuple;
 
-import almanac.core.filling.Grade;
+import almanac.core.pot.Grade;
 import almanac.core.medium.Component;
-import almanac.core.pots.Pot;
-import almanac.core.pots.PotType;
+import almanac.core.pot.Pot;
+import almanac.core.pot.PotType;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;

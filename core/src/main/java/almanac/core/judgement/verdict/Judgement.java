@@ -1,6 +1,6 @@
 package almanac.core.judgement.verdict;
 
-import almanac.core.followup.Check;
+import almanac.core.checks.Check;
 import almanac.core.history.Approach;
 import almanac.core.inspection.Item;
 import almanac.core.judgement.evidence.LeadRoots;

@@ -1,5 +1,0 @@
-/** Copies of the collection, kept beside it and at a second place, each proven by opening it. */
-@NullMarked
-package almanac.app.backups;
-
-import org.jspecify.annotations.NullMarked;

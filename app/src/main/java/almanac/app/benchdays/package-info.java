@@ -1,5 +1,0 @@
-/** Which job is done on which of the days that the collector has. */
-@NullMarked
-package almanac.app.benchdays;
-
-import org.jspecify.annotations.NullMarked;

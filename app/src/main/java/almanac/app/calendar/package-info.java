@@ -1,5 +1,0 @@
-/** What is to be done when, as a calendar that others can subscribe to. */
-@NullMarked
-package almanac.app.calendar;
-
-import org.jspecify.annotations.NullMarked;

@@ -1,5 +1,0 @@
-/** The plants of the collection as they stand today, and how they are written. */
-@NullMarked
-package almanac.app.collection;
-
-import org.jspecify.annotations.NullMarked;

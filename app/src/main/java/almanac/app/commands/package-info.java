@@ -1,5 +1,0 @@
-/** What is done to a collection from the command line, while the program is closed. */
-@NullMarked
-package almanac.app.commands;
-
-import org.jspecify.annotations.NullMarked;

@@ -1,5 +1,0 @@
-/** Who comes in over the network is asked for the passphrase; devices are seen and ended. */
-@NullMarked
-package almanac.app.entrance;
-
-import org.jspecify.annotations.NullMarked;

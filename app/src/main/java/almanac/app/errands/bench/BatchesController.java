@@ -1,0 +1,156 @@
+package almanac.app.errands.bench;
+
+import almanac.app.record.collection.PlantInPlace;
+import almanac.app.record.collection.Plants;
+import almanac.app.judged.judging.Judging;
+import almanac.app.record.site.Today;
+import almanac.core.bench.JobSteps;
+import io.swagger.v3.oas.annotations.Operation;
+import io.swagger.v3.oas.annotations.media.Schema;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import java.util.List;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.springframework.http.HttpStatus;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+@RestController
+class BatchesController {
+  private final Batches batches;
+  private final Jobs jobs;
+  private final Plants plants;
+  private final Judging judging;
+  private final DayPlan plan;
+  private final Today today;
+
+  BatchesController(
+      Batches batches, Jobs jobs, Plants plants, Judging judging, DayPlan plan, Today today) {
+    this.batches = batches;
+    this.jobs = jobs;
+    this.plants = plants;
+    this.judging = judging;
+    this.plan = plan;
+    this.today = today;
+  }
+
+  /** Plants to be worked on in one go, in their order. */
+  record BatchEntry(
+      @NotNull(message = "Say which plants.")
+          List<@NotNull(message = "Say which plant.") Long> plants) {}
+
+  /** A tag that was held against the record. */
+  record TagEntry(
+      @NotNull(message = "Say which plant.") Long plant,
+      @Schema(description = "Whether it is the right one") boolean right) {}
+
+  /** A batch among others. */
+  record BatchInHand(UUID uid, int plants, int open) {}
+
+  @PostMapping("/api/batches")
+  @ResponseStatus(HttpStatus.CREATED)
+  @Operation(summary = "Begins a job on each of several plants, with one preparation")
+  BatchPage begin(@Valid @RequestBody BatchEntry entry) {
+    return page(batches.begin(entry.plants(), today.get()));
+  }
+
+  @GetMapping("/api/batches")
+  @Operation(summary = "The batches of which not all is done")
+  List<BatchInHand> open() {
+    return batches.open().stream()
+        .map(
+            batch ->
+                new BatchInHand(
+                    batch.uid(),
+                    batch.plants().size(),
+                    (int)
+                        batch.plants().stream().filter(plant -> jobs.isOpen(plant.job())).count()))
+        .toList();
+  }
+
+  @GetMapping("/api/batches/{uid}")
+  @Operation(summary = "A batch as it stands, with what it needs")
+  BatchPage one(@PathVariable UUID uid) {
+    return page(batches.one(uid));
+  }
+
+  @PutMapping("/api/batches/{uid}/tags")
+  @Operation(summary = "Says of a tag whether it was held against the record")
+  BatchPage check(@PathVariable UUID uid, @Valid @RequestBody TagEntry entry) {
+    return page(batches.check(uid, entry.plant(), entry.right()));
+  }
+
+  @DeleteMapping("/api/batches/{uid}")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  @Operation(summary = "Ends a batch, once all jobs are finished and all tags checked")
+  void end(@PathVariable UUID uid) {
+    batches.end(uid);
+  }
+
+  @GetMapping("/api/bench-needs")
+  @Operation(
+      summary = "What runs short for the bench; nothing is stored",
+      description =
+          """
+          What all open jobs need together, and the plants that were pulled aside for the bench, as
+          their jobs would be begun today.""")
+  DayPlan.Needs needs() {
+    var open = jobs.open();
+    var begun = open.stream().map(Job::plantId).collect(Collectors.toSet());
+    var here = plants.all();
+    var ids = here.stream().map(PlantInPlace::id).collect(Collectors.toSet());
+    var aside =
+        here.stream()
+            .filter(plant -> plant.card().asideOn() != null && !begun.contains(plant.id()))
+            .map(plant -> Jobs.planned(plant, today.get()));
+    return plan.of(
+        Stream.concat(open.stream().filter(job -> ids.contains(job.plantId())), aside).toList());
+  }
+
+  private BatchPage page(BatchTable.Batch batch) {
+    var open =
+        batch.plants().stream()
+            .filter(plant -> plants.has(plant.plantId()))
+            .filter(plant -> jobs.isOpen(plant.job()))
+            .map(plant -> jobs.one(plant.job()))
+            .toList();
+    var needs = plan.of(open);
+    return new BatchPage(
+        batch.uid(),
+        batch.begunOn(),
+        batch.plants().stream()
+            .filter(plant -> plants.has(plant.plantId()))
+            .map(this::line)
+            .toList(),
+        needs.atHand(),
+        needs.mixes(),
+        needs.lacking());
+  }
+
+  private BatchPage.BatchLine line(BatchTable.BatchPlant each) {
+    var plant = plants.one(each.plantId());
+    if (!jobs.isOpen(each.job())) {
+      return new BatchPage.BatchLine(
+          plant.id(), plant.name(), plant.card().number(), null, "", 0, 0, each.tagChecked());
+    }
+    var job = jobs.one(each.job());
+    var work = jobs.work(job, plant);
+    return new BatchPage.BatchLine(
+        plant.id(),
+        plant.name(),
+        plant.card().number(),
+        job.uid(),
+        work.method().words().toString(),
+        job.told().done().size() + job.told().skipped().size(),
+        JobSteps.of(work, judging.figures()).size(),
+        each.tagChecked());
+  }
+}

@@ -1,0 +1,109 @@
+package almanac.app.errands.bench;
+
+import almanac.app.record.collection.Plants;
+import almanac.app.judged.judging.Judging;
+import almanac.app.judged.pages.Part;
+import almanac.app.record.stock.Stocks;
+import almanac.core.inspection.Item;
+import almanac.core.bench.JobStep;
+import almanac.core.bench.JobSteps;
+import almanac.core.bench.Task;
+import almanac.core.judgement.verdict.Method;
+import almanac.core.judgement.verdict.Risks;
+import java.util.List;
+import org.springframework.stereotype.Service;
+
+/** Draws up the page of a job. */
+@Service
+class JobPages {
+  /** What a plant shows only when it is out of its pot, and what breaks as it comes out. */
+  private static final List<Item<?>> LOOKED_AT =
+      List.of(
+          Item.ROOTS_IN_POT,
+          Item.MEDIUM_PIECE,
+          Item.SMELL,
+          Item.PLUG,
+          Item.PESTS,
+          Item.PEST_PLACE,
+          Item.ROT,
+          Item.PARTS,
+          Item.BREAKAGE,
+          Item.WOUND);
+
+  private final Jobs jobs;
+  private final Plants plants;
+  private final Judging judging;
+  private final Stocks stocks;
+  private final BatchTable batches;
+
+  JobPages(Jobs jobs, Plants plants, Judging judging, Stocks stocks, BatchTable batches) {
+    this.jobs = jobs;
+    this.plants = plants;
+    this.judging = judging;
+    this.stocks = stocks;
+    this.batches = batches;
+  }
+
+  JobPage of(Job job) {
+    var plant = plants.one(job.plantId());
+    var work = jobs.work(job, plant);
+    var figures = judging.figures();
+    var before = judging.judge(plant, job.begunOn());
+    var steps = JobSteps.of(work, figures);
+    var potted = new PottedView(job, plant, work, jobs.parting(job, plant, work), figures);
+    var stock = stocks.now();
+    return new JobPage(
+        job.uid(),
+        batches.of(job.uid()).orElse(null),
+        plant.id(),
+        plant.name(),
+        plant.card().number(),
+        plant.kind().name(),
+        plant.place().name(),
+        job.version(),
+        job.begunOn(),
+        job.begunAt(),
+        work.verdict(),
+        work.verdict().words(),
+        work.method().words().toString(),
+        work.method().because(),
+        Risks.of(judging.situation(plant, job.begunOn()), before, figures)
+            .map(risk -> Part.of(risk.words()))
+            .orElse(List.of()),
+        steps.stream().map(step -> step(step, job.told())).toList(),
+        LOOKED_AT.stream().map(Item::key).toList(),
+        job.told(),
+        TallyView.of(job.told().tally().tally(), plant.history().inFlower(job.begunOn()), figures),
+        Method.CHOICES.stream().map(each -> new JobPage.Way(each, each.words())).toList(),
+        JobSteps.MAY_BE_ADDED.stream()
+            .filter(task -> steps.stream().noneMatch(step -> step.task() == task))
+            .map(task -> new JobPage.TaskName(task, task.title()))
+            .toList(),
+        potted.dividing(),
+        has(steps, Task.POT) ? potted.place(judging.situation(plant, job.begunOn()), stock) : null,
+        has(steps, Task.FILL) ? potted.fill(stock) : null);
+  }
+
+  private static boolean has(List<JobStep> steps, Task task) {
+    return steps.stream().anyMatch(step -> step.task() == task);
+  }
+
+  private static JobPage.StepView step(JobStep step, JobTold told) {
+    return new JobPage.StepView(
+        step.task(),
+        step.task().title(),
+        step.what(),
+        step.why(),
+        step.caution().orElse(null),
+        step.atHand(),
+        step.minutes().isPresent() ? step.minutes().getAsInt() : null,
+        state(step.task(), told));
+  }
+
+  private static JobPage.StepState state(Task task, JobTold told) {
+    if (told.done().contains(task)) {
+      return JobPage.StepState.DONE;
+    }
+    return told.skipped().contains(task) ? JobPage.StepState.SKIPPED : JobPage.StepState.OPEN;
+  }
+}

@@ -1,0 +1,183 @@
+package almanac.app.errands.bench;
+
+import almanac.app.errands.bench.dividing.MapEntry;
+import almanac.app.record.entries.LookEntry;
+import almanac.app.record.entries.MixPart;
+import almanac.app.record.entries.PotEntry;
+import almanac.core.bench.Task;
+import almanac.core.judgement.verdict.Verdict;
+import almanac.core.medium.Component;
+import almanac.core.medium.Mix;
+import almanac.core.medium.Moisture;
+import almanac.core.tally.RootTally;
+import io.swagger.v3.oas.annotations.media.Schema;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.time.Instant;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+
+/** What was told of a job so far. */
+public record JobTold(
+    @Schema(nullable = true, description = "The step it is at; the first open one unless given")
+        Task at,
+    @NotNull(message = "Give the steps that are done; there may be none.") Set<Task> done,
+    @NotNull(message = "Give the steps that were passed over; there may be none.")
+        Set<Task> skipped,
+    @Schema(description = "What was found at the bench, by spot")
+        @NotNull(message = "Give what was found; it may be nothing.")
+        @Size(max = 100, message = "There are not so many things to look at.")
+        Map<String, @NotNull(message = "Give what was found.") @Valid LookEntry> looks,
+    @NotNull(message = "Give the tally; it may be empty.") @Valid TallyEntry tally,
+    @Schema(nullable = true, description = "The pot it goes into; as before unless given") @Valid
+        PotEntry pot,
+    @Schema(description = "The mix it goes into; as before if empty")
+        @NotNull(message = "Give the mix; it may be empty.")
+        @Size(max = 20, message = "A mix has at most 20 components.")
+        List<@NotNull(message = "Give a component and its parts.") @Valid MixPart> mix,
+    @Schema(nullable = true) Moisture moisture,
+    @NotNull(message = "Give the timers that run; there may be none.")
+        @Size(max = 20, message = "At most 20 timers run at once.")
+        List<@NotNull(message = "Give a timer.") @Valid TimerEntry> timers,
+    @Schema(nullable = true, description = "How long it took; measured unless given")
+        @Min(value = 1, message = "A job takes from 1 to 1440 minutes.")
+        @Max(value = 1440, message = "A job takes from 1 to 1440 minutes.")
+        Integer minutes,
+    @NotNull(message = "Say what went well; it may be nothing.")
+        @Size(max = 500, message = "Say in at most 500 characters what went well.")
+        String well,
+    @NotNull(message = "Say what did not go well; it may be nothing.")
+        @Size(max = 500, message = "Say in at most 500 characters what did not go well.")
+        String badly,
+    @Schema(nullable = true, description = "How it is done, where that is not as advised")
+        @Nullable Verdict chosen,
+    @Schema(description = "Steps that are wanted besides") Set<Task> added,
+    @Schema(nullable = true, description = "How it was drawn, and cut") @Valid
+        @Nullable DividingEntry dividing,
+    @Schema(nullable = true, description = "The pot in the stock, if it is taken from there")
+        @Nullable UUID potItem,
+    @Schema(nullable = true, description = "What goes under and over the mix, and what is kept")
+        @Valid
+        @Nullable FillEntry fill,
+    @Schema(nullable = true, description = "Which page told it") @Valid @Nullable TellerEntry by) {
+  /** What was kept by an older program has nothing of what came later. */
+  public JobTold {
+    added = added == null ? Set.of() : added;
+  }
+
+  /** Before anything is done. */
+  static final JobTold NOTHING =
+      new JobTold(
+          null,
+          Set.of(),
+          Set.of(),
+          Map.of(),
+          TallyEntry.EMPTY,
+          null,
+          List.of(),
+          null,
+          List.of(),
+          null,
+          "",
+          "",
+          null,
+          Set.of(),
+          null,
+          null,
+          null,
+          null);
+
+  /** All steps before that one are done. */
+  public static JobTold at(Task step, RootTally tally, Mix mix) {
+    return new JobTold(
+        step,
+        EnumSet.range(Task.TAG, Task.values()[step.ordinal() - 1]),
+        Set.of(),
+        Map.of(),
+        new TallyEntry(tally.counts(), tally.byEye()),
+        null,
+        MixPart.of(mix),
+        null,
+        List.of(),
+        null,
+        "",
+        "",
+        null,
+        Set.of(),
+        null,
+        null,
+        null,
+        null);
+  }
+
+  /** Whether the page that told this told what was before, too, and had no answer. */
+  boolean follows(JobTold before) {
+    return by != null
+        && before.by != null
+        && by.page.equals(before.by.page)
+        && by.turn >= before.by.turn;
+  }
+
+  /** The page that told it, and how often that had told something before. */
+  public record TellerEntry(
+      @NotNull(message = "Name the page that tells it.")
+          @Size(min = 1, max = 60, message = "Name the page in 1 to 60 characters.")
+          String page,
+      @Min(value = 0, message = "Turns are counted from 0.") int turn) {}
+
+  /** How the plant was drawn, and where it is cut. */
+  public record DividingEntry(
+      @Schema(nullable = true, description = "As it was proposed unless given") @Valid
+          @Nullable MapEntry map,
+      @Schema(description = "Joints that are cut, by their places in the list")
+          @NotNull(message = "Give the cuts; there may be none.")
+          @Size(max = 60, message = "There are not so many joints.")
+          List<@NotNull(message = "Give the place of a joint.") Integer> cuts,
+      @Schema(description = "What becomes of a piece, by the name of its first growth")
+          @NotNull(message = "Say what becomes of the pieces; it may be left open.")
+          @Size(max = 60, message = "There are not so many pieces.")
+          Map<String, @NotNull(message = "Say what becomes of the piece.") @Valid PieceEntry>
+              pieces) {
+    static final DividingEntry NONE = new DividingEntry(null, List.of(), Map.of());
+  }
+
+  /** What becomes of one piece, and in which pot. */
+  public record PieceEntry(
+      @NotNull(message = "Say what becomes of the piece.") PieceFate fate,
+      @Schema(nullable = true, description = "As that of the plant itself unless given") @Valid
+          @Nullable PotEntry pot,
+      @Schema(nullable = true) @Nullable UUID potItem) {}
+
+  /** What goes under and over the mix, and what of the old one is boiled and kept. */
+  public record FillEntry(
+      @Schema(nullable = true, description = "mm; as the rules say unless given")
+          @Nullable Double bottomMm,
+      @Schema(nullable = true, description = "mm; as the rules say unless given")
+          @Nullable Double topMm,
+      @Schema(description = "What goes back into the stock, ml by component")
+          @NotNull(message = "Say what goes back into the stock; it may be nothing.")
+          @Size(max = 20, message = "There are not so many components.")
+          Map<Component, @NotNull(message = "Give how much, in ml.") Double> back) {
+    static final FillEntry AS_USUAL = new FillEntry(null, null, Map.of());
+  }
+
+  DividingEntry cutting() {
+    return dividing == null ? DividingEntry.NONE : dividing;
+  }
+
+  FillEntry filling() {
+    return fill == null ? FillEntry.AS_USUAL : fill;
+  }
+
+  /** Something that is waited for. */
+  public record TimerEntry(
+      @NotNull(message = "Say for which step the timer runs.") Task task,
+      @NotNull(message = "Say when the timer rings.") Instant rings) {}
+}

@@ -1,0 +1,188 @@
+package almanac.app.errands.bench.potting;
+
+import almanac.app.record.kinds.Kinds;
+import almanac.app.ground.refusals.BadEntry;
+import almanac.app.record.rules.Rules;
+import almanac.app.record.site.Today;
+import almanac.app.record.entries.MixPart;
+import almanac.app.record.entries.PotEntry;
+import almanac.app.ground.web.Reckons;
+import almanac.core.pot.Ball;
+import almanac.core.pot.Filling;
+import almanac.core.kinds.Trait;
+import almanac.core.pot.Move;
+import almanac.core.pot.Outline;
+import almanac.core.pot.Seats;
+import almanac.core.pot.Spot;
+import almanac.core.pot.Pot;
+import almanac.core.stock.Stock;
+import io.swagger.v3.oas.annotations.Operation;
+import io.swagger.v3.oas.annotations.media.Schema;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.util.List;
+import java.util.OptionalDouble;
+import org.jspecify.annotations.Nullable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RestController;
+
+@RestController
+class PottingController {
+  private final Kinds kinds;
+  private final Rules rules;
+  private final Today today;
+
+  PottingController(Kinds kinds, Rules rules, Today today) {
+    this.kinds = kinds;
+    this.rules = rules;
+    this.today = today;
+  }
+
+  /** A plant seen from above, and pots to choose from. */
+  @Schema(
+      example =
+          """
+          {"kind":"oncidium","radiusMm":15,
+           "growths":[{"x":0,"y":-40,"heading":null},{"x":0,"y":0,"heading":null},
+                      {"x":0,"y":40,"heading":20}],
+           "oldMm":120,"mediumYears":2,"ballStays":false,"rootsWouldBreak":false,"followsRoots":false,
+           "rootless":false,
+           "pots":[{"type":"CLEAR","diameterMm":120,"depthMm":100,"topLayer":""},
+                   {"type":"CLEAR","diameterMm":160,"depthMm":140,"topLayer":""}]}""")
+  record PotsAsked(
+      @Schema(description = "The key of a kind, as GET /api/kinds lists them")
+          @NotBlank(message = "Say what kind of plant it is.")
+          String kind,
+      @Schema(description = "Half of what a growth is across, mm") double radiusMm,
+      @NotNull(message = "Give the growths.")
+          List<@NotNull(message = "A growth cannot be empty.") @Valid StandingEntry> growths,
+      @Schema(nullable = true, description = "Across the old pot, mm") @Nullable Double oldMm,
+      @Schema(nullable = true, description = "How long the mix lasts; null if nothing decays")
+          @Nullable Double mediumYears,
+      @Schema(description = "Whether the ball goes into the new pot whole") boolean ballStays,
+      boolean rootsWouldBreak,
+      @Schema(description = "Whether so many roots were lost that the pot follows them")
+          boolean followsRoots,
+      boolean rootless,
+      @NotNull(message = "Give the pots.")
+          List<@NotNull(message = "A pot cannot be empty.") @Valid PotEntry> pots) {}
+
+  /** Where a growth stands. */
+  record StandingEntry(
+      @Schema(description = "mm from the pot's middle towards 3 o'clock") double x,
+      @Schema(description = "mm from the pot's middle towards 12 o'clock") double y,
+      @Schema(
+              nullable = true,
+              description = "Where it goes on, degrees clockwise from 12 o'clock; null if not")
+          @Nullable Double heading) {}
+
+  /** The pots for a plant. */
+  record PotsAnswer(
+      @Schema(description = "The best first") List<SeatView> seats,
+      @Schema(description = "The pot that would be right, mm across") double wantedMm) {}
+
+  /** Pots to fill. */
+  @Schema(
+      example =
+          """
+          {"pots":[{"pot":{"type":"CLEAR","diameterMm":150,"depthMm":130,"topLayer":""},
+                    "old":{"type":"CLEAR","diameterMm":120,"depthMm":108,"topLayer":""},
+                    "ball":"BARE","bottomMm":15,"topMm":10}],
+           "mix":[{"component":"BARK_FINE","parts":3},{"component":"PERLITE","parts":1}]}""")
+  record FillAsked(
+      @NotNull(message = "Give the pots.")
+          @Size(min = 1, max = 500, message = "Fill from 1 to 500 pots.")
+          List<@NotNull(message = "A pot cannot be empty.") @Valid FilledEntry> pots,
+      @NotNull(message = "Give the mix.")
+          @Size(max = 20, message = "A mix has at most 20 components.")
+          List<@NotNull(message = "Give a component and its parts.") @Valid MixPart> mix) {}
+
+  /** One pot with what goes into it. */
+  record FilledEntry(
+      @NotNull(message = "Say what pot it is.") @Valid PotEntry pot,
+      @Schema(nullable = true, description = "The pot it comes from; nothing is taken off without")
+          @Valid
+          @Nullable PotEntry old,
+      @NotNull(message = "Say how much of the ball stays.") Ball ball,
+      @Schema(description = "The layer under the mix") double bottomMm,
+      @Schema(description = "The layer over it") double topMm) {}
+
+  @Reckons
+  @PostMapping("/api/pot-advice")
+  @Operation(
+      summary = "Which pot a plant wants, and where in it; nothing is stored",
+      description =
+          """
+          The smallest circle round all growths and round where the leads will be, with a margin:
+          for how many years a pot has room, and how far the plant is shifted in it.""")
+  PotsAnswer pots(@Valid @RequestBody PotsAsked asked) {
+    var kind =
+        kinds
+            .named(asked.kind())
+            .orElseThrow(
+                () -> new BadEntry("kind", "There is no such kind; GET /api/kinds lists them."));
+    if (!(asked.radiusMm() > 0 && asked.radiusMm() <= 500)) {
+      throw new BadEntry("radiusMm", "Half a growth is over 0 to 500 mm.");
+    }
+    var outline =
+        new Outline(
+            asked.growths().stream()
+                .map(each -> new Outline.Standing(new Spot(each.x(), each.y()), each.heading()))
+                .toList(),
+            asked.radiusMm(),
+            kind.of(Trait.RHIZOME_STEP_MM) * kind.of(Trait.GROWTHS_A_YEAR));
+    var move =
+        new Move(
+            optional(asked.oldMm()),
+            optional(asked.mediumYears()),
+            asked.ballStays(),
+            asked.rootsWouldBreak(),
+            asked.followsRoots(),
+            asked.rootless(),
+            kind.of(Trait.LIGHT_ON_ROOTS));
+    var seats = new Seats(outline, move, rules.figures());
+    return new PotsAnswer(
+        seats.in(measured(asked.pots())).stream()
+            .map(seat -> SeatView.of(seat, null, null, today.get()))
+            .toList(),
+        seats.wantedMm());
+  }
+
+  private static List<Pot> measured(List<PotEntry> entries) {
+    for (int i = 0; i < entries.size(); i++) {
+      if (entries.get(i).diameterMm() == null) {
+        throw new BadEntry("pots[%d].diameterMm".formatted(i), "Measure the pot across its rim.");
+      }
+    }
+    return entries.stream().map(PotEntry::pot).toList();
+  }
+
+  private static OptionalDouble optional(@Nullable Double value) {
+    return value == null ? OptionalDouble.empty() : OptionalDouble.of(value);
+  }
+
+  @Reckons
+  @PostMapping("/api/sums/fill")
+  @Operation(summary = "How much of what goes into pots, together; nothing is stored")
+  FillView fill(@Valid @RequestBody FillAsked asked) {
+    var figures = rules.figures();
+    return FillView.of(
+        asked.pots().stream()
+            .map(
+                each ->
+                    Filling.of(
+                        PotEntry.pot(each.pot()),
+                        each.ball().ml(PotEntry.pot(each.old()), figures),
+                        each.bottomMm(),
+                        each.topMm(),
+                        figures))
+            .toList(),
+        MixPart.mix(asked.mix()),
+        null,
+        new Stock(List.of()),
+        figures);
+  }
+}

@@ -1,0 +1,106 @@
+package almanac.app.errands.whatif;
+
+import almanac.app.record.kinds.Kinds;
+import almanac.app.ground.refusals.BadEntry;
+import almanac.app.ground.refusals.Paths;
+import almanac.app.record.rules.Rules;
+import almanac.app.judged.pages.Slip;
+import almanac.app.judged.pages.Slips;
+import almanac.app.record.site.Site;
+import almanac.app.record.site.Today;
+import almanac.app.errands.whatif.OpenSituation.Units;
+import almanac.app.ground.web.Reckons;
+import almanac.core.kinds.Kind;
+import almanac.core.season.LightYear;
+import io.swagger.v3.oas.annotations.Operation;
+import io.swagger.v3.oas.annotations.media.Schema;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotEmpty;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Judges situations that are told in full; nothing of them is kept. */
+@RestController
+class JudgementsController {
+  private static final int MOST = 500;
+
+  private final Kinds kinds;
+  private final Rules rules;
+  private final Site site;
+  private final Today today;
+
+  JudgementsController(Kinds kinds, Rules rules, Site site, Today today) {
+    this.kinds = kinds;
+    this.rules = rules;
+    this.site = site;
+    this.today = today;
+  }
+
+  /** A list of situations. */
+  @Schema(example = OpenSituation.EXAMPLE)
+  record Asked(
+      @Schema(nullable = true, description = "METRIC unless said otherwise") Units units,
+      @NotEmpty(message = "Give at least one situation.")
+          @Size(max = MOST, message = "At most 500 situations are judged at once.")
+          List<@Valid @NotNull(message = "A situation cannot be empty.") OpenSituation>
+              situations) {}
+
+  /** What was judged of one situation. */
+  record Judged(@Schema(nullable = true) String name, Slip slip) {}
+
+  @Reckons
+  @PostMapping("/api/judgements")
+  @Operation(
+      summary = "Judges up to 500 self-contained situations; nothing is stored",
+      description =
+          """
+          Each situation names its kind, what it stands in and since when, and what was seen on
+          which days. What is left out is not known: a thing without a look was not looked at, which
+          is never taken for “nothing there”. The answers come in the order of the situations. If
+          one of them cannot be right, none is judged, and the fault names it, as in
+          situations[3].looks[0].looks.newRoots.""")
+  List<Judged> judge(@Valid @RequestBody Asked asked) {
+    var units = asked.units() == null ? Units.METRIC : asked.units();
+    var lights = new HashMap<Double, LightYear>();
+    lights.put(site.light().latitude(), site.light());
+    var answers = new ArrayList<Judged>();
+    for (int i = 0; i < asked.situations().size(); i++) {
+      var told = asked.situations().get(i);
+      answers.add(Paths.under("situations[%d]".formatted(i), () -> judged(told, units, lights)));
+    }
+    return answers;
+  }
+
+  private Judged judged(OpenSituation told, Units units, Map<Double, LightYear> lights) {
+    var figures =
+        told.figures() == null ? rules.figures() : rules.tried(Map.copyOf(told.figures()));
+    var kind = kind(told.profile());
+    var latitude = told.latitude(site.light().latitude());
+    var light = lights.computeIfAbsent(latitude, LightYear::at);
+    var situation = told.situation(kind, light, units, today.get(), figures);
+    return new Judged(told.name(), Slips.of(situation, told.approachOrHouse(), figures));
+  }
+
+  /** By its key, or else by its name. */
+  private Kind kind(String named) {
+    return kinds
+        .named(named)
+        .or(
+            () ->
+                kinds.all().stream()
+                    .filter(each -> each.name().equalsIgnoreCase(named.strip()))
+                    .findFirst())
+        .orElseThrow(
+            () ->
+                new BadEntry(
+                    "profile",
+                    "There is no profile “%s”; GET /api/kinds lists them.".formatted(named)));
+  }
+}

@@ -1,5 +1,0 @@
-/** The folder with a collection: whose it is, and that one program uses it at a time. */
-@NullMarked
-package almanac.app.folder;
-
-import org.jspecify.annotations.NullMarked;

@@ -1,5 +1,0 @@
-/** Work at the bench, kept step by step until it is finished. */
-@NullMarked
-package almanac.app.jobs;
-
-import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,283 @@
+package almanac.app.judged.pages;
+
+import almanac.app.judged.pages.Slip.TimingKind;
+import almanac.core.figures.Figure;
+import almanac.core.figures.Figures;
+import almanac.core.history.Approach;
+import almanac.core.inspection.Item;
+import almanac.core.judgement.compare.Comparison;
+import almanac.core.judgement.compare.DecidingLook;
+import almanac.core.judgement.compare.DecidingLooks;
+import almanac.core.judgement.evidence.LeadRoots;
+import almanac.core.judgement.evidence.Situation;
+import almanac.core.judgement.reason.Reason;
+import almanac.core.judgement.risk.Broken;
+import almanac.core.judgement.risk.Handling;
+import almanac.core.judgement.risk.MoveRisk;
+import almanac.core.judgement.verdict.Family;
+import almanac.core.judgement.verdict.Judge;
+import almanac.core.judgement.verdict.Judgement;
+import almanac.core.judgement.verdict.Risks;
+import almanac.core.judgement.verdict.Timing;
+import almanac.core.judgement.verdict.Verdict;
+import almanac.core.judgement.verdict.Wait;
+import almanac.core.medium.MediumFigures;
+import almanac.core.medium.MediumState;
+import almanac.core.medium.UsedLife;
+import almanac.core.roots.RootFigures;
+import almanac.core.roots.RootForecast;
+import almanac.core.words.Sentence;
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Function;
+
+/** Draws up the slips of one situation. */
+public final class Slips {
+  private static final int CHART_AT_LEAST = 14;
+  private static final int CHART_AT_MOST = 182;
+  private static final int CHART_BEYOND = 4;
+  private static final int CHART_POINTS = 24;
+  private static final double HUNDREDTHS = 100;
+
+  private final Situation situation;
+  private final Figures figures;
+  private final Function<Judgement, Optional<MoveRisk>> risk;
+
+  private Slips(
+      Situation situation, Figures figures, Function<Judgement, Optional<MoveRisk>> risk) {
+    this.situation = situation;
+    this.figures = figures;
+    this.risk = risk;
+  }
+
+  /** The slip of any situation. */
+  public static Slip of(Situation situation, Approach approach, Figures figures) {
+    var judge = new Judge(figures, approach);
+    return of(situation, judge, judge.judge(situation), figures);
+  }
+
+  /** The slip of a situation as it would be if the plant were moved in that way. */
+  public static Slip handled(
+      Situation situation, Approach approach, Figures figures, Handling handling) {
+    var judge = new Judge(figures, approach);
+    return new Slips(
+            situation,
+            figures,
+            judged -> Optional.of(Risks.of(situation, judged, handling, figures)))
+        .of(judge, judge.judge(situation));
+  }
+
+  /**
+   * The slip of a situation that was judged already.
+   *
+   * @param judge by whom
+   */
+  static Slip of(Situation situation, Judge judge, Judgement judged, Figures figures) {
+    return new Slips(situation, figures, of -> Risks.of(situation, of, figures)).of(judge, judged);
+  }
+
+  private Slip of(Judge judge, Judgement judged) {
+    return of(
+        judged,
+        new DecidingLooks(judge).of(situation, judged),
+        Comparison.all(situation, judged, figures));
+  }
+
+  private Slip of(Judgement judged, List<DecidingLook> deciding, List<Comparison> approaches) {
+    var window = judged.nextCheck().window();
+    return new Slip(
+        situation.today(),
+        judged.approach(),
+        judged.verdict(),
+        judged.verdict().family(),
+        judged.verdict().atTheBench(),
+        judged.verdict().words(),
+        Part.of(judged.advice()),
+        Math.round(judged.need()),
+        Math.round(judged.readiness()),
+        Math.round(judged.readinessMost()),
+        moves(judged) ? judged.method().words().toString() : null,
+        moves(judged) ? judged.method().because() : null,
+        moves(judged) ? List.copyOf(judged.method().steps()) : List.of(),
+        judged.care().stream().map(Sentence::toString).toList(),
+        judged.remarks().stream().map(Sentence::toString).toList(),
+        judged.costs().stream().map(Sentence::toString).toList(),
+        risk.apply(judged).map(Slips::risk).orElse(null),
+        judged.gateOpens().orElse(null),
+        when(judged.timing(), situation.today()),
+        judged.reasons().stream().map(reason -> reason(reason, judged)).toList(),
+        judged.notLookedAt().stream().map(Item::key).toList(),
+        judged.stale().stream().map(Item::key).toList(),
+        deciding.stream().map(Slips::decider).toList(),
+        approaches.stream().map(each -> approach(each, judged)).toList(),
+        new Slip.CheckAsked(
+            judged.nextCheck().purpose(), window.early(), window.best(), window.late()),
+        judged.used().map(this::medium).orElse(null),
+        charts(judged));
+  }
+
+  private static boolean moves(Judgement judged) {
+    return judged.verdict().family() != Family.LEAVE_ALONE
+        && judged.verdict() != Verdict.LIFT_AND_LOOK
+        && judged.verdict() != Verdict.LET_GO;
+  }
+
+  private static Slip.Risk risk(MoveRisk risk) {
+    return new Slip.Risk(
+        Part.of(risk.words()),
+        risk.today().map(Broken::tips).orElse(null),
+        risk.today().map(Broken::lost).orElse(null),
+        risk.lowered().stream()
+            .map(
+                lowered ->
+                    new Slip.Lowered(
+                        Part.of(lowered.by()), lowered.to().tips(), lowered.to().lost()))
+            .toList(),
+        risk.weeks().stream()
+            .map(
+                week ->
+                    new Slip.RiskWeek(
+                        week.on(), week.stage(), week.broken().tips(), week.broken().lost()))
+            .toList());
+  }
+
+  private static Slip.ReasonLine reason(Reason reason, Judgement judged) {
+    return new Slip.ReasonLine(
+        reason.basis().figure().map(Figure::key).orElse(null),
+        reason.side(),
+        reason.basis().figure().map(Figure::reason).orElse(null),
+        judged.carried().contains(reason),
+        reason.scale(),
+        Part.of(reason.sentence()),
+        Math.round(reason.points()),
+        reason
+            .look()
+            .map(look -> new Slip.LookRef(look.spot().key(), look.spot().title(), look.on()))
+            .orElse(null));
+  }
+
+  private static Slip.Decider decider(DecidingLook look) {
+    return new Slip.Decider(
+        look.spot().key(),
+        look.spot().title(),
+        look.spot().item().how(),
+        look.outcomes(),
+        look.changes().stream()
+            .map(
+                change ->
+                    new Slip.Outcome(change.answer(), change.verdict(), change.verdict().words()))
+            .toList(),
+        Part.of(look.words()));
+  }
+
+  private static Slip.ByApproach approach(Comparison comparison, Judgement inForce) {
+    var other = comparison.judgement();
+    return new Slip.ByApproach(
+        other.approach(),
+        other.approach().words(),
+        other.approach() == inForce.approach(),
+        other.verdict(),
+        other.verdict().words(),
+        Part.of(comparison.why()));
+  }
+
+  /** When a verdict is meant, as it is sent. */
+  public static Slip.When when(Timing timing, LocalDate day) {
+    if (timing instanceof Timing.Now) {
+      return new Slip.When(TimingKind.NOW, day, null, day, List.of());
+    }
+    if (timing instanceof Timing.Until until) {
+      return new Slip.When(TimingKind.BY, day, null, until.until(), List.of());
+    }
+    if (timing instanceof Timing.Between between) {
+      return new Slip.When(TimingKind.BETWEEN, between.from(), null, between.until(), List.of());
+    }
+    return timing instanceof Timing.Waits waits
+        ? waiting(waits.awaited())
+        : new Slip.When(TimingKind.OPEN, null, null, null, List.of());
+  }
+
+  private static Slip.When waiting(Wait wait) {
+    return new Slip.When(
+        TimingKind.WAIT_FOR, wait.earliest(), wait.likely(), wait.latest(), wait.conditions());
+  }
+
+  private Slip.MediumLife medium(UsedLife used) {
+    return new Slip.MediumLife(
+        Math.round(used.likely()),
+        Math.round(used.least()),
+        used.most().isPresent() ? Math.round(used.most().getAsDouble()) : null,
+        used.byCalendar().isPresent() ? Math.round(used.byCalendar().getAsDouble()) : null,
+        state(used),
+        Part.of(used.because()),
+        figures.of(MediumFigures.MATURE),
+        figures.of(MediumFigures.DUE),
+        figures.of(MediumFigures.SPENT));
+  }
+
+  /** What nobody knows is called so, until it is sure to be spent. */
+  private String state(UsedLife used) {
+    var state = MediumState.at(used.likely(), figures);
+    return used.known() || state == MediumState.SPENT ? state.words() : "unknown";
+  }
+
+  private List<Slip.RootChart> charts(Judgement judged) {
+    return judged.leads().stream()
+        .sorted(Comparator.comparing(lead -> lead.lead() != judged.roots().lead()))
+        .flatMap(lead -> lead.forecast().map(forecast -> chart(lead, forecast, judged)).stream())
+        .toList();
+  }
+
+  private Slip.RootChart chart(LeadRoots lead, RootForecast forecast, Judgement judged) {
+    var opensAt = judged.longEnough();
+    double safeAgain = opensAt.orElse(figures.of(RootFigures.MID_MOST));
+    return new Slip.RootChart(
+        lead.lead().name(),
+        forecast.look().on(),
+        forecast.seenMm(),
+        Math.round(HUNDREDTHS * forecast.speed().mmAWeek()) / HUNDREDTHS,
+        forecast.measurements(),
+        Part.of(forecast.restsOn(situation.today(), figures)),
+        figures.of(RootFigures.NUB_MOST),
+        figures.of(RootFigures.SHORT_MOST),
+        figures.of(RootFigures.MID_MOST),
+        opensAt.isPresent() ? opensAt.getAsDouble() : null,
+        range(forecast.nubUntil(figures)),
+        range(forecast.passes(safeAgain, figures)),
+        opensAt.isPresent(),
+        ahead(forecast, safeAgain),
+        lead.looks().stream()
+            .map(
+                look ->
+                    new Slip.Seen(
+                        look.on(),
+                        look.stage(),
+                        look.longestMm().isPresent() ? look.longestMm().getAsDouble() : null))
+            .toList());
+  }
+
+  /** From the last look until the roots are safe again, at the most for half a year from today. */
+  private List<Slip.Ahead> ahead(RootForecast forecast, double safeAgain) {
+    var from = forecast.look().on();
+    var soonest = situation.today().plusDays(CHART_AT_LEAST);
+    var furthest = situation.today().plusDays(CHART_AT_MOST);
+    var end = forecast.passes(safeAgain, figures).latest().plusDays(CHART_BEYOND);
+    end = end.isBefore(soonest) ? soonest : end.isAfter(furthest) ? furthest : end;
+    long days = ChronoUnit.DAYS.between(from, end);
+    var ahead = new ArrayList<Slip.Ahead>();
+    for (int i = 0; i <= CHART_POINTS; i++) {
+      var day = from.plusDays(days * i / CHART_POINTS);
+      var span = forecast.spanOn(day, figures);
+      ahead.add(new Slip.Ahead(day, span.least(), span.likely(), span.most()));
+    }
+    return ahead;
+  }
+
+  private static Slip.Range range(RootForecast.Passing passing) {
+    return new Slip.Range(passing.earliest(), passing.likely(), passing.latest());
+  }
+}

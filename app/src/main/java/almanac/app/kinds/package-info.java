@@ -1,5 +1,0 @@
-/** Kinds of plants: the program's own, and those the collector has changed or added. */
-@NullMarked
-package almanac.app.kinds;
-
-import org.jspecify.annotations.NullMarked;

@@ -1,5 +1,0 @@
-/** The program within its home network: by which names it is reached, and who may come in. */
-@NullMarked
-package almanac.app.network;
-
-import org.jspecify.annotations.NullMarked;

@@ -1,5 +1,0 @@
-/** A plant goes to another collection as a file, with its history, and is taken in from one. */
-@NullMarked
-package almanac.app.passports;
-
-import org.jspecify.annotations.NullMarked;

@@ -1,5 +1,0 @@
-/** Photographs: kept beside the database without where they were taken, and measured on. */
-@NullMarked
-package almanac.app.photos;
-
-import org.jspecify.annotations.NullMarked;

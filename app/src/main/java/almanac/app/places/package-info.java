@@ -1,5 +1,0 @@
-/** The places where plants stand. */
-@NullMarked
-package almanac.app.places;
-
-import org.jspecify.annotations.NullMarked;

@@ -1,5 +1,0 @@
-/** In which pot a plant goes, where in it, and how much of what. */
-@NullMarked
-package almanac.app.potting;
-
-import org.jspecify.annotations.NullMarked;

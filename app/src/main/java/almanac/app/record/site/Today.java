@@ -1,0 +1,22 @@
+package almanac.app.record.site;
+
+import java.time.Clock;
+import java.time.LocalDate;
+import org.jspecify.annotations.Nullable;
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.stereotype.Component;
+
+/** The day it is; a fixed one if the program was started so. */
+@Component
+public class Today {
+  private final @Nullable LocalDate fixed;
+  private final Clock clock = Clock.systemDefaultZone();
+
+  Today(@Value("${almanac.today:#{null}}") @Nullable String fixed) {
+    this.fixed = fixed == null ? null : LocalDate.parse(fixed);
+  }
+
+  public LocalDate get() {
+    return fixed == null ? LocalDate.now(clock) : fixed;
+  }
+}

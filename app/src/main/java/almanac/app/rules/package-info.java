@@ -1,5 +1,0 @@
-/** The figures in force: the program's own, and the collector's in their place. */
-@NullMarked
-package almanac.app.rules;
-
-import org.jspecify.annotations.NullMarked;

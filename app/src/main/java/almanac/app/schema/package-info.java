@@ -1,5 +1,0 @@
-/** The tables of a database file, from the oldest to the newest. */
-@NullMarked
-package almanac.app.schema;
-
-import org.jspecify.annotations.NullMarked;

@@ -1,5 +1,0 @@
-/** Where and when we are: today, the latitude, the light of the year, settings. */
-@NullMarked
-package almanac.app.site;
-
-import org.jspecify.annotations.NullMarked;

@@ -1,5 +1,0 @@
-/** What lies ready for the bench: kept, counted, drawn from by jobs. */
-@NullMarked
-package almanac.app.stock;
-
-import org.jspecify.annotations.NullMarked;

@@ -1,4 +1,0 @@
-package almanac.app.store;
-
-/** Another database has taken the place of the one that was open; what was read of it is void. */
-public record CollectionReplaced() {}

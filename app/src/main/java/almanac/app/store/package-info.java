@@ -1,5 +1,0 @@
-/** How the database is written and read by many at once. */
-@NullMarked
-package almanac.app.store;
-
-import org.jspecify.annotations.NullMarked;

@@ -1,5 +1,0 @@
-/** What is told, as it is typed in: looks, mixes, pots, traits. */
-@NullMarked
-package almanac.app.told;
-
-import org.jspecify.annotations.NullMarked;

@@ -1,5 +1,0 @@
-/** Judging what is only supposed, or sent along; nothing is kept. */
-@NullMarked
-package almanac.app.trying;
-
-import org.jspecify.annotations.NullMarked;

@@ -1,5 +1,0 @@
-/** The file of the collection is kept open and small while the program runs. */
-@NullMarked
-package almanac.app.upkeep;
-
-import org.jspecify.annotations.NullMarked;

@@ -1,5 +1,0 @@
-/** The year of all plants: what lies ahead, what past years were like, and one week of it. */
-@NullMarked
-package almanac.app.year;
-
-import org.jspecify.annotations.NullMarked;

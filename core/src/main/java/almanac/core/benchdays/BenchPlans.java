@@ -1,0 +1,174 @@
+package almanac.core.benchdays;
+
+import ai.timefold.solver.core.api.score.buildin.hardmediumsoftlong.HardMediumSoftLongScore;
+import almanac.core.figures.Figures;
+import java.time.LocalDate;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.concurrent.CancellationException;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+
+/** Lays jobs on bench days, and says of each why it lies where it does. Rules: Bench days. */
+public final class BenchPlans {
+  private static final Comparator<BenchJob> TURN =
+      Comparator.comparing((BenchJob job) -> job.soundness() == Soundness.SUSPECT)
+          .thenComparing(job -> !job.hazard())
+          .thenComparing(BenchJob::soundness)
+          .thenComparing(BenchJob::mix);
+
+  /** Nobody does more in the days of one plan; those that are needed least wait for other days. */
+  private static final int MOST = 120;
+
+  private BenchPlans() {}
+
+  /**
+   * The best plan that is found.
+   *
+   * @param jobs each with an id of its own; those on one day that are equal otherwise keep this
+   *     order
+   * @param days each once
+   */
+  public static BenchPlan plan(
+      List<BenchJob> jobs, List<BenchDay> days, LocalDate today, Figures figures) {
+    return plan(jobs, days, today, figures, new Asker());
+  }
+
+  /**
+   * The same for somebody who may leave before it is found.
+   *
+   * @throws CancellationException if they did
+   */
+  public static BenchPlan plan(
+      List<BenchJob> jobs, List<BenchDay> days, LocalDate today, Figures figures, Asker asker) {
+    return plan(jobs, days, today, figures, Set.of(), asker);
+  }
+
+  /** The same as if some rules did not count. */
+  static BenchPlan plan(
+      List<BenchJob> jobs,
+      List<BenchDay> days,
+      LocalDate today,
+      Figures figures,
+      Set<BenchRule> without) {
+    return plan(jobs, days, today, figures, without, new Asker());
+  }
+
+  private static BenchPlan plan(
+      List<BenchJob> jobs,
+      List<BenchDay> days,
+      LocalDate today,
+      Figures figures,
+      Set<BenchRule> without,
+      Asker asker) {
+    var ahead =
+        days.stream()
+            .filter(day -> !day.on().isBefore(today))
+            .sorted(Comparator.comparing(BenchDay::on))
+            .toList();
+    var weighed = jobs.size() <= MOST ? jobs : mostNeeded(jobs);
+    var seats = weighed.stream().map(job -> seat(job, ahead)).toList();
+    var board = new Board(ahead, seats, Weights.of(figures, without));
+    if (!ahead.isEmpty() && seats.stream().anyMatch(seat -> !seat.pinned())) {
+      board = Solving.solve(board, asker);
+    }
+    var counted = new Counted(Solving.counting(), board);
+    settle(board, counted);
+    return told(board, counted, jobs, today, figures);
+  }
+
+  /** In their order; those that somebody pinned are always among them. */
+  private static List<BenchJob> mostNeeded(List<BenchJob> jobs) {
+    var most =
+        jobs.stream()
+            .sorted(
+                Comparator.comparing((BenchJob job) -> job.pinned().isEmpty())
+                    .thenComparing(job -> !job.hazard())
+                    .thenComparing(job -> -job.need()))
+            .limit(MOST)
+            .collect(Collectors.toSet());
+    return jobs.stream().filter(most::contains).toList();
+  }
+
+  private static Seat seat(BenchJob job, List<BenchDay> days) {
+    var pinned = job.pinned().flatMap(day -> day(day, days));
+    return new Seat(
+        job,
+        pinned
+            .or(() -> job.before().filter(job::mayLieOn).flatMap(day -> day(day, days)))
+            .orElse(null),
+        pinned.isPresent());
+  }
+
+  private static Optional<BenchDay> day(LocalDate on, List<BenchDay> days) {
+    return days.stream().filter(day -> day.on().equals(on)).findFirst();
+  }
+
+  /** The search ends near the top of a hill; from there each job takes the best day left to it. */
+  private static void settle(Board board, Counted counted) {
+    boolean better = true;
+    while (better) {
+      better = false;
+      for (var seat : board.seats()) {
+        better |= !seat.pinned() && settle(seat, board, counted);
+      }
+    }
+    counted.score();
+  }
+
+  private static boolean settle(Seat seat, Board board, Counted counted) {
+    HardMediumSoftLongScore best = counted.score();
+    BenchDay better = null;
+    for (var day : board.days()) {
+      if (day.equals(seat.day()) || !seat.job().mayLieOn(day.on())) {
+        continue;
+      }
+      var score = counted.with(seat, day, counted::score);
+      if (score.compareTo(best) > 0) {
+        best = score;
+        better = day;
+      }
+    }
+    if (better != null) {
+      seat.lay(better);
+    }
+    return better != null;
+  }
+
+  private static BenchPlan told(
+      Board board, Counted counted, List<BenchJob> jobs, LocalDate today, Figures figures) {
+    var weighed = board.seats().stream().map(Seat::job).collect(Collectors.toSet());
+    var reasons = new Reasons(board, counted, today);
+    var help = new Help(board, figures);
+    var planned =
+        board.days().stream()
+            .map(
+                day ->
+                    new PlannedDay(
+                        day,
+                        board.seats().stream()
+                            .filter(seat -> day.equals(seat.day()))
+                            .sorted(Comparator.comparing(Seat::job, TURN))
+                            .map(reasons::placed)
+                            .toList(),
+                        help.tooMuch(day)))
+            .toList();
+    var left =
+        Stream.concat(
+                board.seats().stream()
+                    .filter(seat -> !seat.lies())
+                    .map(seat -> help.left(seat, today)),
+                jobs.stream().filter(job -> !weighed.contains(job)).map(Help::others))
+            .sorted(
+                Comparator.comparing((Left each) -> !each.job().hazard())
+                    .thenComparing(each -> -each.job().need()))
+            .toList();
+    var score = counted.score();
+    return new BenchPlan(
+        planned,
+        left,
+        new BenchPlan.Cost(-score.hardScore(), -score.mediumScore(), -score.softScore()));
+  }
+}

@@ -1,0 +1,21 @@
+package almanac.core.benchdays;
+
+/** What a plan of bench days obeys, the sternest first. */
+public enum BenchRule {
+  /** Its jobs fit into a day's minutes. */
+  ROOM,
+  /** Every job lies inside its window. */
+  WINDOW,
+  /** No plant is moved while it flowers, unless its verdict says now. */
+  FLOWERS,
+  /** Every job finds a day; the most needed first. */
+  PLACED,
+  /** Hazards are first. */
+  HAZARD,
+  /** As near as may be to the best day. */
+  BEST,
+  /** The same mix is made once. */
+  MIX,
+  /** What lay on a day stays there, unless something is gained. */
+  STAYS
+}

@@ -1,0 +1,65 @@
+package almanac.core.benchdays;
+
+import static ai.timefold.solver.core.api.score.stream.ConstraintCollectors.sum;
+
+import ai.timefold.solver.core.api.score.buildin.hardmediumsoftlong.HardMediumSoftLongScore;
+import ai.timefold.solver.core.api.score.stream.Constraint;
+import ai.timefold.solver.core.api.score.stream.ConstraintFactory;
+import ai.timefold.solver.core.api.score.stream.ConstraintProvider;
+
+/**
+ * The rules of a plan as the solver counts them. What is hard is never broken but by what somebody
+ * pinned; a job without a day weighs more than any wish. Rules: Bench days.
+ */
+public final class BenchRules implements ConstraintProvider {
+  private static final int HAZARD = 1000;
+  private static final HardMediumSoftLongScore HARD = HardMediumSoftLongScore.ONE_HARD;
+  private static final HardMediumSoftLongScore MEDIUM = HardMediumSoftLongScore.ONE_MEDIUM;
+  private static final HardMediumSoftLongScore SOFT = HardMediumSoftLongScore.ONE_SOFT;
+
+  @Override
+  public Constraint[] defineConstraints(ConstraintFactory all) {
+    return new Constraint[] {
+      all.forEach(Seat.class)
+          .groupBy(Seat::day, sum(seat -> seat.job().minutes()))
+          .filter((day, minutes) -> minutes > day.minutes())
+          .penalize(HARD, (day, minutes) -> minutes - day.minutes())
+          .asConstraint(BenchRule.ROOM.name()),
+      all.forEach(Seat.class)
+          .penalize(HARD, seat -> seat.job().outside(seat.on()))
+          .asConstraint(BenchRule.WINDOW.name()),
+      all.forEach(Seat.class)
+          .filter(seat -> seat.job().inFlower(seat.on()))
+          .penalize(HARD)
+          .asConstraint(BenchRule.FLOWERS.name()),
+      all.forEachIncludingUnassigned(Seat.class)
+          .filter(seat -> !seat.lies())
+          .penalize(MEDIUM, seat -> 1 + weight(seat.job()))
+          .asConstraint(BenchRule.PLACED.name()),
+      all.forEach(Seat.class)
+          .filter(seat -> seat.job().hazard())
+          .penalize(MEDIUM, seat -> seat.job().offBest(seat.on()))
+          .asConstraint(BenchRule.HAZARD.name()),
+      all.forEach(Seat.class)
+          .penalize(SOFT, seat -> seat.job().offBest(seat.on()))
+          .asConstraint(BenchRule.BEST.name()),
+      all.forEach(Seat.class)
+          .filter(seat -> !seat.job().mix().isEmpty())
+          .groupBy(Seat::day, seat -> seat.job().mix())
+          .penalize(SOFT)
+          .asConstraint(BenchRule.MIX.name()),
+      all.forEachIncludingUnassigned(Seat.class)
+          .filter(BenchRules::moved)
+          .penalize(SOFT)
+          .asConstraint(BenchRule.STAYS.name())
+    };
+  }
+
+  private static int weight(BenchJob job) {
+    return (job.hazard() ? HAZARD : 0) + (int) Math.round(job.need());
+  }
+
+  private static boolean moved(Seat seat) {
+    return seat.job().before().filter(day -> !seat.lies() || !seat.on().equals(day)).isPresent();
+  }
+}

@@ -1,0 +1,23 @@
+package almanac.core.checks;
+
+import almanac.core.words.Sentence;
+import java.util.Optional;
+
+/**
+ * Something to look at, and when.
+ *
+ * @param purpose why and what for
+ * @param window the days on which it is worth it
+ * @param why it lies there, where that is not plain from what it is for
+ */
+public record Check(Purpose purpose, Window window, Optional<Sentence> why) {
+  /** One of which it is plain why it lies there. */
+  public Check(Purpose purpose, Window window) {
+    this(purpose, window, Optional.empty());
+  }
+
+  /** The same on other days. */
+  public Check on(Window other) {
+    return new Check(purpose, other, why);
+  }
+}

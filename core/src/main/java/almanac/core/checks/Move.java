@@ -1,0 +1,24 @@
+package almanac.core.checks;
+
+import java.time.LocalDate;
+
+/**
+ * A move, as far as its aftercare depends on it.
+ *
+ * @param on the day
+ * @param inFlower whether the plant was in bud or flower on that day
+ * @param nursed whether so many roots were lost that it is looked at week by week
+ * @param whole whether the ball stayed whole
+ * @param parted whether it was divided, so that wounds have to dry before it is watered
+ */
+public record Move(LocalDate on, boolean inFlower, boolean nursed, boolean whole, boolean parted) {
+  /** A full repot. */
+  public static Move repotted(LocalDate on, boolean inFlower) {
+    return new Move(on, inFlower, false, false, false);
+  }
+
+  /** The same with so many roots lost that it is nursed. */
+  public Move thenNursed() {
+    return new Move(on, inFlower, true, whole, parted);
+  }
+}

@@ -1,5 +1,0 @@
-/** On which of the days that somebody has is which job done at the bench? */
-@NullMarked
-package almanac.core.days;
-
-import org.jspecify.annotations.NullMarked;

@@ -1,5 +1,0 @@
-/** Which checks of a plant are to be made, and when? */
-@NullMarked
-package almanac.core.diary;
-
-import org.jspecify.annotations.NullMarked;

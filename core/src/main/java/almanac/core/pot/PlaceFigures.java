@@ -1,0 +1,54 @@
+package almanac.core.pot;
+
+import almanac.core.figures.Figure;
+import almanac.core.figures.FigureGroup;
+import almanac.core.figures.Unit;
+
+/** How large a pot is right. */
+public final class PlaceFigures {
+  public static final FigureGroup GROUP = new FigureGroup("place", "Pot and place");
+
+  public static final Figure MARGIN =
+      GROUP.figure(
+          "margin", 10, Unit.MM, 0, 50, "A growth that touches the rim finds no medium to root in");
+  public static final Figure LEAST_MONTHS =
+      GROUP.figure(
+          "least-months",
+          12,
+          Unit.MONTHS,
+          1,
+          60,
+          "Under a year it stands at the rim again at once");
+  public static final Figure WANTED_MONTHS =
+      GROUP.figure(
+          "wanted-months", 24, Unit.MONTHS, 1, 120, "A plant settles in one year and grows in two");
+  public static final Figure ORGANIC_MOST_MONTHS =
+      GROUP.figure(
+          "organic-most-months",
+          24,
+          Unit.MONTHS,
+          1,
+          120,
+          "Room for longer than what decays will last is medium that rots unused");
+  public static final Figure WIDER_MOST =
+      GROUP.figure(
+          "wider-most",
+          40,
+          Unit.MM,
+          0,
+          200,
+          "Two fingers all round: medium without roots stays wet and sours");
+  public static final Figure THINNEST_GROWTH =
+      GROUP.figure(
+          "thinnest-growth", 8, Unit.MM, 1, 100, "Even a slender cane is so far across its base");
+  public static final Figure STOUTEST_GROWTH =
+      GROUP.figure(
+          "stoutest-growth", 50, Unit.MM, 1, 200, "Few bulbs are further across than this");
+
+  static {
+    GROUP.inOrder(LEAST_MONTHS, WANTED_MONTHS);
+    GROUP.inOrder(THINNEST_GROWTH, STOUTEST_GROWTH);
+  }
+
+  private PlaceFigures() {}
+}

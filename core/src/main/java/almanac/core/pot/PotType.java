@@ -1,0 +1,23 @@
+package almanac.core.pot;
+
+/** What a plant's pot is made of, or how. */
+public enum PotType {
+  UNKNOWN("pot not noted"),
+  CLEAR("clear pot"),
+  PLASTIC("plastic pot"),
+  CLAY("clay pot"),
+  GLAZED("glazed pot"),
+  BASKET("basket"),
+  RESERVOIR("pot with reservoir"),
+  MOUNT("mount");
+
+  private final String words;
+
+  PotType(String words) {
+    this.words = words;
+  }
+
+  public String words() {
+    return words;
+  }
+}

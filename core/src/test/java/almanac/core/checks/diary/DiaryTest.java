@@ -1,0 +1,258 @@
+package almanac.core.checks.diary;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import almanac.core.figures.Figures;
+import almanac.core.checks.Check;
+import almanac.core.checks.CheckAnswer;
+import almanac.core.checks.Purpose;
+import almanac.core.checks.Series;
+import almanac.core.checks.Window;
+import almanac.core.history.Act;
+import almanac.core.history.Chronicle;
+import almanac.core.history.Happening;
+import almanac.core.history.Potting;
+import almanac.core.history.Way;
+import almanac.core.inspection.Breakage;
+import almanac.core.inspection.Inspection;
+import almanac.core.inspection.Item;
+import almanac.core.inspection.Pests;
+import almanac.core.medium.Component;
+import almanac.core.medium.Mix;
+import almanac.core.medium.Moisture;
+import almanac.core.medium.PottedOn;
+import almanac.core.tally.RootTally;
+import almanac.core.treatments.Course;
+import almanac.core.treatments.Foe;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.junit.jupiter.api.Test;
+
+class DiaryTest {
+  private static final LocalDate CAME = LocalDate.of(2027, 1, 10);
+  private static final LocalDate MOVED = LocalDate.of(2027, 3, 1);
+  private static final LocalDate NEXT_YEAR = LocalDate.of(2028, 6, 1);
+
+  private final Chronicle chronicle = new Chronicle();
+
+  private Act on(LocalDate day, @Nullable Act supersedes, Happening happening) {
+    return chronicle.on(day, supersedes, happening);
+  }
+
+  private Act potted(LocalDate day, @Nullable Act supersedes) {
+    return on(
+        day,
+        supersedes,
+        new Happening.Potted(
+            new Potting(
+                PottedOn.on(day), day, Mix.of(Component.BARK_FINE), Moisture.DRIES_BETWEEN)));
+  }
+
+  private Act looked(LocalDate day) {
+    return on(
+        day,
+        null,
+        new Happening.Inspected(Inspection.on(day).with(Item.PESTS, Item.PESTS.saw(Pests.NONE))));
+  }
+
+  /** A judgement that wants to look again after two months. */
+  private static Check inTwoMonths(LocalDate judged) {
+    return new Check(Purpose.AS_JUDGED, Window.between(judged.plusDays(50), judged.plusDays(70)));
+  }
+
+  private List<OpenCheck> open(LocalDate today) {
+    return new Diary(Figures.standard()).of(chronicle.plant(), DiaryTest::inTwoMonths, today);
+  }
+
+  private OpenCheck of(Series series, LocalDate today) {
+    return open(today).stream()
+        .filter(open -> open.check().purpose().series() == series)
+        .findFirst()
+        .orElseThrow();
+  }
+
+  private void answered(LocalDate day, CheckAnswer answer) {
+    on(day, null, new Happening.Checked(of(Series.AFTERCARE, day).name(), answer));
+  }
+
+  @Test
+  void whatItCameInBringsNoAftercare() {
+    potted(CAME, null);
+    assertThat(open(CAME))
+        .extracting(open -> open.check().purpose())
+        .containsOnly(Purpose.AS_JUDGED);
+  }
+
+  @Test
+  void aMissedCheckStaysMissedOnWhateverDayOneLooks() {
+    potted(CAME, null);
+    potted(MOVED, null);
+    var stands = of(Series.AFTERCARE, MOVED);
+    assertThat(stands.check().purpose()).isEqualTo(Purpose.STANDS);
+    assertThat(of(Series.AFTERCARE, NEXT_YEAR)).isEqualTo(stands);
+    assertThat(stands.urgency(NEXT_YEAR)).isEqualTo(Urgency.OVERDUE);
+    assertThat(stands.urgency(MOVED)).isEqualTo(Urgency.LATER);
+    assertThat(stands.urgency(stands.check().window().late())).isEqualTo(Urgency.DUE);
+  }
+
+  @Test
+  void aLookLeavesTheCheckAfterTheMoveItsName() {
+    potted(CAME, null);
+    potted(MOVED, null);
+    var before = of(Series.AFTERCARE, MOVED).name();
+    looked(MOVED.plusDays(2));
+    looked(MOVED.plusDays(4));
+    assertThat(of(Series.AFTERCARE, MOVED.plusDays(4)).name()).isEqualTo(before);
+  }
+
+  @Test
+  void eachAnswerBringsTheNextAndTroubleTheSameAgain() {
+    potted(CAME, null);
+    potted(MOVED, null);
+    answered(MOVED.plusDays(8), CheckAnswer.NOT_AS_HOPED);
+    var again = of(Series.AFTERCARE, MOVED.plusDays(8));
+    assertThat(again.check().purpose()).isEqualTo(Purpose.STANDS);
+    assertThat(again.name().since()).isEqualTo(MOVED.plusDays(8));
+    answered(MOVED.plusDays(15), CheckAnswer.AS_HOPED);
+    assertThat(of(Series.AFTERCARE, MOVED.plusDays(15)).check().purpose())
+        .isEqualTo(Purpose.ROOT_TIPS);
+  }
+
+  @Test
+  void aMoveThatWasCorrectedKeepsItsAnswersAndAnotherMoveBeginsAnew() {
+    potted(CAME, null);
+    var moved = potted(MOVED, null);
+    answered(MOVED.plusDays(8), CheckAnswer.AS_HOPED);
+    potted(MOVED.minusDays(1), moved);
+    var next = of(Series.AFTERCARE, MOVED.plusDays(8));
+    assertThat(next.check().purpose()).isEqualTo(Purpose.ROOT_TIPS);
+    potted(MOVED.plusDays(20), null);
+    assertThat(of(Series.AFTERCARE, MOVED.plusDays(20)).check().purpose())
+        .isEqualTo(Purpose.STANDS);
+  }
+
+  @Test
+  void aRepotTakenBackBringsTheFormerChecksBack() {
+    potted(CAME, null);
+    potted(MOVED, null);
+    answered(MOVED.plusDays(8), CheckAnswer.AS_HOPED);
+    var before = open(NEXT_YEAR);
+    var moved = potted(MOVED.plusDays(20), null);
+    assertThat(open(NEXT_YEAR)).isNotEqualTo(before);
+    on(MOVED.plusDays(21), moved, new Happening.Withdrawn());
+    assertThat(open(NEXT_YEAR)).isEqualTo(before);
+  }
+
+  @Test
+  void theLookThatIsWantedIsCountedFromTheLastTimeSomebodyWroteOfIt() {
+    potted(CAME, null);
+    looked(CAME.plusDays(30));
+    var wanted = of(Series.AS_JUDGED, NEXT_YEAR);
+    assertThat(wanted.check()).isEqualTo(inTwoMonths(CAME.plusDays(30)));
+    on(CAME.plusDays(40), null, new Happening.Noted("Of its card alone"));
+    assertThat(of(Series.AS_JUDGED, NEXT_YEAR)).isEqualTo(wanted);
+  }
+
+  @Test
+  void keptApartAndHeldBringTheirOwnAndAreOverOnceTheyEnd() {
+    potted(CAME, null);
+    on(CAME, null, new Happening.KeptApart(CAME));
+    on(CAME, null, new Happening.Held(CAME));
+    assertThat(of(Series.KEPT_APART, CAME).name().since()).isEqualTo(CAME);
+    assertThat(of(Series.HELD, CAME).check().window().best()).isEqualTo(CAME);
+    looked(CAME.plusDays(3));
+    assertThat(of(Series.KEPT_APART, CAME.plusDays(3)).name().since()).isEqualTo(CAME.plusDays(3));
+    on(CAME.plusDays(4), null, new Happening.LetIn());
+    on(CAME.plusDays(4), null, new Happening.Freed());
+    assertThat(open(CAME.plusDays(4)))
+        .extracting(open -> open.check().purpose().series())
+        .containsOnly(Series.AS_JUDGED);
+  }
+
+  @Test
+  void whatIsPutOffMovesToItsDayWithItsReasonUntilItIsAnswered() {
+    potted(CAME, null);
+    var wanted = of(Series.AS_JUDGED, NEXT_YEAR);
+    var until = wanted.check().window().best().plusDays(20);
+    var act = on(CAME.plusDays(3), null, new Happening.PutOff(wanted.name(), until, "Away"));
+    var moved = of(Series.AS_JUDGED, NEXT_YEAR);
+    assertThat(moved.name()).isEqualTo(wanted.name());
+    assertThat(moved.check().window().early()).isEqualTo(until);
+    assertThat(moved.check().window().late()).isAfterOrEqualTo(until);
+    assertThat(moved.putOff()).contains("Away");
+    on(CAME.plusDays(4), act, new Happening.Withdrawn());
+    assertThat(of(Series.AS_JUDGED, NEXT_YEAR)).isEqualTo(wanted);
+    on(CAME.plusDays(5), null, new Happening.PutOff(wanted.name(), until, "Away"));
+    looked(CAME.plusDays(6));
+    assertThat(of(Series.AS_JUDGED, NEXT_YEAR).putOff()).isEmpty();
+  }
+
+  @Test
+  void aLeadThatBrokeOffIsLookedAtForAnEyeUntilOneIsSeen() {
+    potted(CAME, null);
+    on(
+        CAME.plusDays(10),
+        null,
+        new Happening.Inspected(
+            Inspection.on(CAME.plusDays(10))
+                .with(Item.BREAKAGE, Item.BREAKAGE.saw(Breakage.LEAD_SNAPPED))));
+    var eye = of(Series.EYE, CAME.plusDays(20));
+    assertThat(eye.check().window().best()).isEqualTo(CAME.plusDays(40));
+    on(CAME.plusDays(41), null, new Happening.Checked(eye.name(), CheckAnswer.CANNOT_TELL));
+    assertThat(of(Series.EYE, CAME.plusDays(42)).check().window().best())
+        .isEqualTo(CAME.plusDays(70));
+    on(
+        CAME.plusDays(70),
+        null,
+        new Happening.Checked(of(Series.EYE, CAME.plusDays(70)).name(), CheckAnswer.AS_HOPED));
+    assertThat(open(CAME.plusDays(71))).noneMatch(open -> open.check().purpose() == Purpose.EYE);
+  }
+
+  @Test
+  void rotThatWasCutOutAtTheBenchIsLookedAtInThreeDays() {
+    potted(CAME, null);
+    var moved = potted(MOVED, null);
+    assertThat(open(MOVED)).noneMatch(open -> open.check().purpose() == Purpose.WOUND);
+    chronicle.with(moved, new Happening.Worked(RootTally.EMPTY, 20, "", "", Way.CUT));
+    assertThat(of(Series.WOUND, MOVED).check().window().best()).isEqualTo(MOVED.plusDays(3));
+  }
+
+  @Test
+  void aCourseBringsTreatmentsAndLooksUntilItIsEnded() {
+    var course = new Course(new UUID(1, 1), "Soap spray", Foe.PESTS, 5, 2);
+    potted(CAME, null);
+    on(CAME, null, new Happening.KeptApart(CAME));
+    on(CAME, null, new Happening.CourseBegun(course, CAME));
+    assertThat(of(Series.TREATMENT, CAME).check().window().early()).isEqualTo(CAME);
+    assertThat(of(Series.UNDER_TREATMENT, CAME).check().window().best())
+        .isEqualTo(CAME.plusDays(7));
+    assertThat(open(CAME))
+        .as("its looks are those for which it is kept apart")
+        .noneMatch(open -> open.check().purpose() == Purpose.APART);
+    on(CAME.plusDays(1), null, new Happening.Treated(course.uid(), CAME.plusDays(1)));
+    assertThat(of(Series.TREATMENT, CAME).check().window().early()).isEqualTo(CAME.plusDays(6));
+    var second = on(CAME.plusDays(6), null, new Happening.Treated(course.uid(), CAME.plusDays(6)));
+    assertThat(open(CAME)).noneMatch(open -> open.check().purpose() == Purpose.TREAT);
+    on(CAME.plusDays(6), second, new Happening.Withdrawn());
+    assertThat(of(Series.TREATMENT, CAME).check().window().early()).isEqualTo(CAME.plusDays(6));
+    on(CAME.plusDays(7), null, new Happening.CourseEnded(course.uid()));
+    assertThat(open(CAME.plusDays(7)))
+        .extracting(open -> open.check().purpose().series())
+        .containsOnly(Series.AS_JUDGED, Series.KEPT_APART);
+  }
+
+  @Test
+  void whatStandsBesideIsLookedAtUntilItIsTreatedItself() {
+    var course = new Course(new UUID(1, 1), "Soap spray", Foe.PESTS, 5, 2);
+    potted(CAME, null);
+    on(CAME, null, new Happening.Beside(course, CAME));
+    assertThat(of(Series.NEIGHBOUR, CAME).name().since()).isEqualTo(CAME);
+    on(CAME.plusDays(2), null, new Happening.CourseBegun(course, CAME.plusDays(2)));
+    assertThat(open(CAME.plusDays(2)))
+        .extracting(open -> open.check().purpose().series())
+        .contains(Series.TREATMENT)
+        .doesNotContain(Series.NEIGHBOUR);
+  }
+}

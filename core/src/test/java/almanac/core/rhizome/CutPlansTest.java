@@ -1,0 +1,203 @@
+package almanac.core.rhizome;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import almanac.core.refusals.Refused;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.Random;
+import java.util.stream.IntStream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/**
+ * Where to cut: plans for plants a grower can picture, and the search against trying everything.
+ */
+class CutPlansTest {
+  private static final int LEAST = 3;
+
+  private static MapGrowth firm(String name, int roots) {
+    return new MapGrowth(name, Firmness.FIRM, roots, false, Front.SPENT);
+  }
+
+  private static MapGrowth lead(String name) {
+    return new MapGrowth(name, Firmness.FIRM, 2, true, Front.LEAD);
+  }
+
+  /** One growth after the other, by their names. */
+  private static RhizomeMap row(MapGrowth... growths) {
+    var joints = new ArrayList<Joint>();
+    for (int i = 1; i < growths.length; i++) {
+      joints.add(new Joint(growths[i - 1].name(), growths[i].name(), false));
+    }
+    return new RhizomeMap(List.of(growths), joints);
+  }
+
+  /** Two fronts that grew away from an old middle. */
+  private static RhizomeMap twoFronts(boolean natural) {
+    return new RhizomeMap(
+        List.of(lead("a1"), firm("a2", 3), firm("a3", 2), firm("b3", 2), firm("b2", 3), lead("b1")),
+        List.of(
+            new Joint("a1", "a2", false),
+            new Joint("a2", "a3", false),
+            new Joint("a3", "b3", natural),
+            new Joint("b3", "b2", false),
+            new Joint("b2", "b1", false)));
+  }
+
+  private static Optional<CutPlan> plan(RhizomeMap map, PlanKind kind) {
+    return CutPlans.of(map, LEAST).stream().filter(plan -> plan.kind() == kind).findFirst();
+  }
+
+  @Test
+  void twoFrontsPartInTheMiddle() {
+    var two = plan(twoFronts(true), PlanKind.TWO).orElseThrow();
+    assertThat(two.cuts()).extracting(Joint::name).containsExactly("a3–b3");
+    assertThat(two.pieces()).hasSize(2).allMatch(Piece::sound);
+    assertThat(two.risk())
+        .hasToString("It parts where it breaks by itself; hardly a wound is left.");
+    assertThat(plan(twoFronts(false), PlanKind.TWO).orElseThrow().risk())
+        .hasToString("1 cut through sound rhizome; keep the wounds dry until they have closed.");
+    assertThat(plan(twoFronts(true), PlanKind.BUNCHED)).isPresent();
+  }
+
+  @Test
+  void onePlantWithOneFrontIsKeptWhole() {
+    var map = row(firm("1", 3), firm("2", 2), firm("3", 2), firm("4", 2), lead("5"));
+    assertThat(CutPlans.of(map, LEAST))
+        .extracting(CutPlan::kind)
+        .containsExactly(PlanKind.WHOLE, PlanKind.BACK_OFF);
+    var off = plan(map, PlanKind.BACK_OFF).orElseThrow();
+    assertThat(off.cuts()).extracting(Joint::name).containsExactly("2–3");
+    assertThat(off.pieces().get(0).sound()).isTrue();
+    assertThat(off.pieces().get(1).gamble()).isFalse();
+  }
+
+  @Test
+  void whatIsRottenIsCutOutOfEveryPlan() {
+    var soft = new MapGrowth("s", Firmness.SOFT, 0, false, Front.SPENT);
+    var map = row(lead("1"), firm("2", 2), firm("3", 2), soft, firm("5", 2), firm("6", 2));
+    for (var plan : CutPlans.of(map, LEAST)) {
+      assertThat(plan.cuts()).extracting(Joint::name).contains("3–s", "s–5");
+      assertThat(plan.pieces().get(plan.pieces().size() - 1).rotten()).isTrue();
+    }
+    assertThat(plan(map, PlanKind.WHOLE).orElseThrow().speaksFor().toString())
+        .contains("cut out, back to the next sound growth");
+  }
+
+  @Test
+  void aMovedCutIsJudgedAtOnce() {
+    var pieces = CutPlans.pieces(twoFronts(true), List.of(1), LEAST);
+    var poor = pieces.stream().filter(piece -> !piece.sound()).findFirst().orElseThrow();
+    assertThat(poor.lacks())
+        .extracting(Object::toString)
+        .containsExactly("2 firm growths instead of 3");
+    var bare = new Piece(List.of(new MapGrowth("x", Firmness.FIRM, 0, false, Front.EYE)), LEAST);
+    assertThat(bare.gamble()).isTrue();
+    assertThat(bare.lacks())
+        .extracting(Object::toString)
+        .containsExactly("1 firm growth instead of 3", "no root of its own");
+    var spent = new Piece(List.of(firm("a", 1), firm("b", 1), firm("c", 1)), LEAST);
+    assertThat(spent.lacks())
+        .extracting(Object::toString)
+        .containsExactly("neither a lead nor a live eye");
+  }
+
+  @Test
+  void theSearchFindsWhatTryingEverythingFinds() {
+    var random = new Random(40);
+    int divided = 0;
+    int severalWays = 0;
+    for (int i = 0; i < 3000; i++) {
+      var map = made(random, 2 + random.nextInt(9));
+      int least = 1 + random.nextInt(3);
+      var all = IntStream.range(0, map.growths().size()).boxed().toList();
+      var found = new CutSearch(map, least).best(0, all);
+      var tried = everything(map, least);
+      assertThat(found == null).isEqualTo(tried.isEmpty());
+      if (found != null) {
+        assertThat(cost(map, found, least).orElseThrow())
+            .as("%s with %d", map, least)
+            .isEqualTo(tried.orElseThrow());
+        divided += found.isEmpty() ? 0 : 1;
+        severalWays += found.size() > 1 ? 1 : 0;
+      }
+    }
+    assertThat(divided).as("how often it could be divided").isGreaterThan(500);
+    assertThat(severalWays).as("how often into more than two").isGreaterThan(100);
+  }
+
+  private static Optional<CutSearch.Cost> everything(RhizomeMap map, int least) {
+    Optional<CutSearch.Cost> best = Optional.empty();
+    for (int mask = 0; mask < 1 << map.joints().size(); mask++) {
+      var cuts = new ArrayList<Integer>();
+      for (int joint = 0; joint < map.joints().size(); joint++) {
+        if ((mask >> joint & 1) == 1) {
+          cuts.add(joint);
+        }
+      }
+      var cost = cost(map, cuts, least);
+      if (cost.isPresent() && (best.isEmpty() || cost.get().betterThan(best.get()))) {
+        best = cost;
+      }
+    }
+    return best;
+  }
+
+  /** What cuts cost by the words of the rule; nothing if a piece is not sound. */
+  private static Optional<CutSearch.Cost> cost(RhizomeMap map, List<Integer> cuts, int least) {
+    var parts = map.parts(cuts);
+    int squares = 0;
+    for (var part : parts) {
+      if (!new Piece(part.stream().map(map.growths()::get).toList(), least).sound()) {
+        return Optional.empty();
+      }
+      squares += part.size() * part.size();
+    }
+    int through = (int) cuts.stream().filter(cut -> !map.joints().get(cut).natural()).count();
+    return Optional.of(new CutSearch.Cost(parts.size(), through, squares));
+  }
+
+  private static RhizomeMap made(Random random, int size) {
+    var growths = new ArrayList<MapGrowth>();
+    var joints = new ArrayList<Joint>();
+    for (int i = 0; i < size; i++) {
+      var firmness = random.nextInt(5) == 0 ? Firmness.WRINKLED : Firmness.FIRM;
+      var front = Front.values()[random.nextInt(3)];
+      growths.add(
+          new MapGrowth("g" + i, firmness, random.nextInt(3), random.nextInt(4) == 0, front));
+      if (i > 0) {
+        joints.add(new Joint("g" + random.nextInt(i), "g" + i, random.nextInt(3) == 0));
+      }
+    }
+    return new RhizomeMap(growths, joints);
+  }
+
+  @ParameterizedTest(name = "{0}")
+  @CsvSource({
+    "a circle, a b|b c|c a, joints[2]",
+    "an island, a b, joints",
+    "into nothing, a b|b x, joints[1]",
+    "to itself, a a|b c, joints[0]"
+  })
+  void whatIsNoRhizomeIsRefused(String what, String joints, String field) {
+    var growths = List.of(firm("a", 1), firm("b", 1), firm("c", 1));
+    var told =
+        List.of(joints.split("\\|")).stream()
+            .map(each -> each.split(" "))
+            .map(ends -> new Joint(ends[0], ends[1], false))
+            .toList();
+    assertThatThrownBy(() -> new RhizomeMap(growths, told))
+        .isInstanceOfSatisfying(
+            Refused.class, refused -> assertThat(refused.field().key()).isEqualTo(field));
+  }
+
+  @Test
+  void twoGrowthsOfOneNameAreRefused() {
+    assertThatThrownBy(() -> row(firm("a", 1), firm("a", 1)))
+        .hasMessage("Each growth needs a name of its own.");
+  }
+}
