@@ -2,8 +2,8 @@ package almanac.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import almanac.app.start.commands.Commands;
 import almanac.app.start.RunningApplication;
+import almanac.app.start.commands.Commands;
 import java.io.ByteArrayOutputStream;
 import java.io.PrintWriter;
 import java.io.StringWriter;
@@ -25,12 +25,12 @@ class DamagedOnItsWayTest {
   private static final int CHANGED = 120;
 
   private static String refusal(byte[] bytes) throws Exception {
-    var looked = CarryingTest.look(bytes);
+    var looked = PackagesTest.look(bytes);
     assertThat(looked.status()).as("%s", looked.body()).isEqualTo(400);
     return looked.fault("package").orElseThrow();
   }
 
-  @RegisterExtension static final RunningApplication OTHER = CarryingTest.OTHER;
+  @RegisterExtension static final RunningApplication OTHER = PackagesTest.OTHER;
 
   @Test
   void everySingleByteThatIsChangedIsNoticed() throws Exception {
@@ -40,9 +40,9 @@ class DamagedOnItsWayTest {
       var changed = whole.clone();
       int at = i < 40 ? whole.length - 1 - 4 * i : random.nextInt(whole.length);
       changed[at] ^= (byte) (1 << random.nextInt(8));
-      assertThat(CarryingTest.look(changed).status()).as("byte %d", at).isEqualTo(400);
+      assertThat(PackagesTest.look(changed).status()).as("byte %d", at).isEqualTo(400);
     }
-    assertThat(CarryingTest.look(whole).status()).isEqualTo(201);
+    assertThat(PackagesTest.look(whole).status()).isEqualTo(201);
   }
 
   private static byte[] zip(Map<String, byte[]> files) throws Exception {
@@ -58,7 +58,7 @@ class DamagedOnItsWayTest {
 
   /** As by somebody who packs it anew, and takes the seal out of its description. */
   private static Map<String, byte[]> unsealed() throws Exception {
-    var files = CarryingTest.files(DEMO.bytes("/api/package"));
+    var files = PackagesTest.files(DEMO.bytes("/api/package"));
     var described = new String(files.get("datapackage.json"));
     assertThat(described).contains("\"sealed\" : true");
     files.put(
@@ -69,9 +69,9 @@ class DamagedOnItsWayTest {
 
   @Test
   void eachFileIsHeldAgainstItsOwnSumAndNamed() throws Exception {
-    assertThat(refusal(zip(CarryingTest.files(DEMO.bytes("/api/package")))))
+    assertThat(refusal(zip(PackagesTest.files(DEMO.bytes("/api/package")))))
         .contains("its seal does not fit");
-    assertThat(CarryingTest.look(zip(unsealed())).status()).isEqualTo(201);
+    assertThat(PackagesTest.look(zip(unsealed())).status()).isEqualTo(201);
 
     var table = unsealed();
     table.put(

@@ -2,9 +2,9 @@ package almanac.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import almanac.app.judged.judging.Judging;
 import almanac.app.record.collection.PlantInPlace;
 import almanac.app.record.collection.Plants;
-import almanac.app.judged.judging.Judging;
 import almanac.app.start.RunningApplication;
 import almanac.core.judgement.Contradictions;
 import almanac.core.judgement.verdict.Verdict;

@@ -2,8 +2,8 @@ package almanac.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import almanac.app.start.commands.Commands;
 import almanac.app.start.RunningApplication;
+import almanac.app.start.commands.Commands;
 import java.io.PrintWriter;
 import java.io.StringWriter;
 import java.nio.file.Files;

@@ -2,8 +2,8 @@ package almanac.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import almanac.app.start.RunningApplication;
 import almanac.app.ground.web.Reckons;
+import almanac.app.start.RunningApplication;
 import io.swagger.v3.oas.annotations.Operation;
 import java.util.ArrayList;
 import java.util.List;

@@ -42,12 +42,12 @@ public class JudgementBench {
   private final Judge judge = new Judge(figures);
   private List<Situation> situations = List.of();
   private List<List<Event>> histories = List.of();
-  private Plants plants = new Plants(1);
+  private ManyPlants plants = new ManyPlants(1);
   private int next;
 
   @Setup
   public void plants() {
-    plants = new Plants(1);
+    plants = new ManyPlants(1);
     situations = Stream.generate(() -> plants.situation(plants.events())).limit(FEW).toList();
     histories = Stream.generate(plants::events).limit(MANY).toList();
   }

@@ -15,10 +15,10 @@ class ArrivalTest {
   private static Page arrive(Browsing browsing, String name) {
     var page = browsing.open("/plants/new");
     Find.entry(page, "Name on the label").fill(name);
-    Work.kind(page, "odonto", "Oncidium alliance");
+    AtWork.kind(page, "odonto", "Oncidium alliance");
     Find.entry(page, "Place").selectOption("East sill");
     Find.entry(page, "Potted on").fill("2025-03");
-    Work.unfold(page);
+    AtWork.unfold(page);
     page.getByLabel("What it stands in").selectOption("medium bark (8–12 mm)");
     Find.entry(page, "Came on").fill("yesterday");
     Find.entry(page, "Came from").fill("a swap at the lock");
@@ -32,7 +32,7 @@ class ArrivalTest {
   void lookedOverHeldAndSoaked() {
     try (var browsing = Browsing.desk(ALMANAC.address())) {
       var page = arrive(browsing, "Oncidium Ballast Stone");
-      Work.pick(page, "Newest roots", "none");
+      AtWork.pick(page, "Newest roots", "none");
       Find.button(page, "Save and judge").click();
       var asked = Find.region(page, "Repot now, or hold?");
       assertThat(asked).containsText("Hold it in the pot it came in.");
@@ -63,14 +63,14 @@ class ArrivalTest {
   void holdingIsUndoneAndRootsDecideOtherwise() {
     try (var browsing = Browsing.phone(ALMANAC.address())) {
       var page = arrive(browsing, "Oncidium Tide Gauge");
-      Work.pick(page, "Newest roots", "none");
+      AtWork.pick(page, "Newest roots", "none");
       Find.button(page, "Save and judge").click();
       var asked = Find.region(page, "Repot now, or hold?");
       Find.button(asked, "Hold it").click();
       Find.with(page.locator("[data-part=root]"), "Held.").getByText("Undo").click();
       assertThat(asked).isVisible();
       Find.link(asked, "Look it over").click();
-      Work.pick(page, "Newest roots", "nubs");
+      AtWork.pick(page, "Newest roots", "nubs");
       page.evaluate("scrollTo(0, document.body.scrollHeight)");
       Find.button(page, "Save and judge").click();
       assertThat(asked).containsText("Repot it now.");

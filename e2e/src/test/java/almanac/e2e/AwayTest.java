@@ -16,7 +16,7 @@ class AwayTest {
   void aRoundGoesOnOverAReloadAndIsSentWhenTheProgramIsBack() throws Exception {
     try (var almanac = OwnProcess.demo(data);
         var browsing = Browsing.desk(almanac.address())) {
-      var page = Work.walk(browsing, "Sunroom, high stage");
+      var page = AtWork.walk(browsing, "Sunroom, high stage");
       page.evaluate("navigator.serviceWorker.ready.then(() => 1)");
       page.waitForFunction("navigator.serviceWorker.controller !== null");
       page.reload();
@@ -49,7 +49,7 @@ class AwayTest {
                     .setTimeout(20_000));
         assertThat(page.getByText("Mellow Almanac does not answer.")).hasCount(0);
         browsing.open("/plants").locator("ul.sheet").getByText(first).first().click();
-        assertThat(Find.with(Work.journal(page).locator("li"), "15 May")).hasCount(1);
+        assertThat(Find.with(AtWork.journal(page).locator("li"), "15 May")).hasCount(1);
       }
     }
   }

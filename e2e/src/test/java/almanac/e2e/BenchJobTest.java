@@ -29,7 +29,7 @@ class BenchJobTest {
     var almanac = OwnProcess.demo(data);
     try (var browsing = Browsing.desk(almanac.address())) {
       var page = browsing.plant(PLANT);
-      Work.verdict(page).waitFor();
+      AtWork.verdict(page).waitFor();
       page.keyboard().press("b");
       assertThat(step(page)).hasText("Check the tag");
       page.keyboard().press("Enter");
@@ -59,8 +59,8 @@ class BenchJobTest {
       Find.entry(page, "What went well").fill("came out whole");
       kept(page);
       Find.button(page, "Write it down").click();
-      assertThat(Work.journal(page)).containsText("roots: 3 firm, kept, 2 firm, tip broken");
-      assertThat(Work.journal(page)).containsText("came out whole");
+      assertThat(AtWork.journal(page)).containsText("roots: 3 firm, kept, 2 firm, tip broken");
+      assertThat(AtWork.journal(page)).containsText("came out whole");
       assertThat(Find.region(page, "Medium")).containsText("15 May");
       Find.button(page, "Undo").click();
       assertThat(page.getByText("Taken back").first()).isVisible();
@@ -134,7 +134,7 @@ class BenchJobTest {
       AtBench.begin(page);
       to(page, "Look");
       assertThat(page.evaluate(TOO_SMALL_FOR_GLOVES)).isEqualTo(0);
-      Work.pick(page, "Rot and disease", "purple ring in a cut");
+      AtWork.pick(page, "Rot and disease", "purple ring in a cut");
       kept(page);
       assertThat(page.locator("nav[aria-label='Steps of the job']")).containsText("Keep it apart");
       to(page, "Tally the roots");
@@ -151,9 +151,9 @@ class BenchJobTest {
       kept(page);
       page.getByText("Give the job up").click();
       Find.button(page, "Give it up").click();
-      assertThat(Work.verdict(page)).isVisible();
+      assertThat(AtWork.verdict(page)).isVisible();
       assertThat(Find.with(page.locator("button"), "To the bench")).isVisible();
-      assertThat(Work.journal(page)).not().containsText("At the bench");
+      assertThat(AtWork.journal(page)).not().containsText("At the bench");
     }
   }
 }

@@ -95,7 +95,7 @@ class CardsTest {
               "firm", new com.microsoft.playwright.Locator.GetByLabelOptions().setExact(true))
           .check();
       Find.button(page, "Save and judge").click();
-      assertThat(Find.with(Work.journal(page).locator("li"), "How it stands: firm").first())
+      assertThat(Find.with(AtWork.journal(page).locator("li"), "How it stands: firm").first())
           .containsText("9 May");
       assertThat(browsing.complaints()).isEmpty();
     }
@@ -121,7 +121,7 @@ class CardsTest {
               "missing", new com.microsoft.playwright.Locator.GetByLabelOptions().setExact(true))
           .check();
       Find.button(page, "Save and judge").click();
-      Work.verdict(page).waitFor();
+      AtWork.verdict(page).waitFor();
       browsing.open("/tags").getByLabel("Which tags").selectOption("missing or unreadable (1)");
       assertThat(page.locator("main ul li")).hasCount(1);
       assertThat(page.locator("main ul li")).containsText("missing when last seen");
@@ -149,7 +149,7 @@ class CardsTest {
       var undo = Find.with(page.locator("[data-part=root]"), "added as").getByText("Undo");
       assertThat(undo).isVisible();
       Find.with(page.locator("main a"), mother).first().click();
-      assertThat(Work.journal(page)).containsText("A division was taken");
+      assertThat(AtWork.journal(page)).containsText("A division was taken");
       undo.click();
       assertThat(page.locator("del").getByText("A division was taken")).isVisible();
       browsing.expectedRefusal();

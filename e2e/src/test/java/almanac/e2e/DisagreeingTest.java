@@ -15,7 +15,7 @@ class DisagreeingTest {
     try (var browsing = Browsing.desk(ALMANAC.address())) {
       browsing.plant("Oncidium Slow Barge");
       var page = browsing.page();
-      var verdict = Work.verdict(page);
+      var verdict = AtWork.verdict(page);
       assertThat(verdict).hasText("Wait");
       page.keyboard().press("w");
       Find.group(page, "Newest roots").getByLabel("nubs").check();
@@ -44,14 +44,14 @@ class DisagreeingTest {
       Find.button(page, "Save").click();
       assertThat(page.getByText("default 35")).isVisible();
       browsing.plant("Brassia Lock Keeper");
-      assertThat(Work.verdict(page)).not().hasText("Part repot");
+      assertThat(AtWork.verdict(page)).not().hasText("Part repot");
 
       browsing.open("/rules#need.lead-over-rim");
       Find.button(page, "Put it back").click();
       Find.button(page, "Save").click();
       assertThat(page.getByText("default 35")).not().isVisible();
       browsing.plant("Brassia Lock Keeper");
-      assertThat(Work.verdict(page)).hasText("Part repot");
+      assertThat(AtWork.verdict(page)).hasText("Part repot");
       assertThat(browsing.complaints()).isEmpty();
     }
   }

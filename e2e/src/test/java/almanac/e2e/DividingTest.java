@@ -38,7 +38,7 @@ class DividingTest {
     var almanac = OwnProcess.demo(data);
     try (var browsing = Browsing.desk(almanac.address())) {
       var page = browsing.plant(PLANT);
-      assertThat(Work.verdict(page)).containsText("Divide");
+      assertThat(AtWork.verdict(page)).containsText("Divide");
       AtBench.begin(page);
       AtBench.to(page, "Part it");
       drawSecondFront(page);
@@ -68,8 +68,8 @@ class DividingTest {
       page.navigate("/bench");
       assertThat(page.locator("h1")).hasText("Bench");
       var mother = browsing.plant(PLANT);
-      assertThat(Work.journal(mother)).containsText("A division was taken");
-      assertThat(Work.journal(mother)).containsText("From the stock: 2 ");
+      assertThat(AtWork.journal(mother)).containsText("A division was taken");
+      assertThat(AtWork.journal(mother)).containsText("From the stock: 2 ");
       assertThat(Find.region(mother, "Seen from above")).isVisible();
       assertThat(browsing.complaints()).isEmpty();
     }

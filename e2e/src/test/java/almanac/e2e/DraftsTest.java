@@ -40,7 +40,7 @@ class DraftsTest {
 
       browsing.plant("Catasetum Old Winch", "/inspect");
       Find.button(page, "Save and judge").click();
-      assertThat(Work.verdict(page)).hasText("Rescue");
+      assertThat(AtWork.verdict(page)).hasText("Rescue");
       browsing.plant("Catasetum Old Winch", "/inspect");
       assertThat(page.getByText("It is here again")).hasCount(0);
       assertThat(soft(page)).not().isChecked();
@@ -69,7 +69,7 @@ class DraftsTest {
     try (var browsing = Browsing.desk(ALMANAC.address())) {
       var page = browsing.open("/plants/new");
       Find.entry(page, "Name on the label").fill("Vanda Half Told");
-      Work.unfold(page);
+      AtWork.unfold(page);
       page.getByLabel("What it stands in").selectOption("I do not know");
       page.reload();
       isHereAgain(page);
@@ -87,7 +87,7 @@ class DraftsTest {
       soft(page).check();
       assertThat(page.locator(".slip.supposed h2")).hasText("Rescue");
       page.reload();
-      Work.verdict(page).waitFor();
+      AtWork.verdict(page).waitFor();
       page.keyboard().press("w");
       isHereAgain(page);
       assertThat(page.locator(".slip.supposed h2")).hasText("Rescue");

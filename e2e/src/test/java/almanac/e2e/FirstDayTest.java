@@ -42,7 +42,7 @@ class FirstDayTest {
       tap(page.getByLabel("I do not know").first());
       browsing.fitsTheScreen();
       tap(Find.button(page, "Add the plant"));
-      assertThat(Work.verdict(page)).isVisible();
+      assertThat(AtWork.verdict(page)).isVisible();
       assertThat(page.locator("h1")).hasText("Oncidium");
       assertThat(counted).as("taps and keys").isLessThanOrEqualTo(MOST);
       assertThat(browsing.complaints()).isEmpty();
@@ -61,7 +61,7 @@ class FirstDayTest {
       assertThat(page.getByText("A guess by its genus")).isVisible();
       name.fill("Vanda Weir");
       assertThat(kind).hasValue("Vanda");
-      Work.kind(page, "clowesia", "Catasetum, Clowesia, Cycnoches");
+      AtWork.kind(page, "clowesia", "Catasetum, Clowesia, Cycnoches");
       name.fill("Phalaenopsis Weir");
       assertThat(kind).hasValue("Catasetum, Clowesia, Cycnoches");
     }

@@ -15,10 +15,10 @@ class MistakesTest {
     try (var browsing = Browsing.desk(ALMANAC.address())) {
       var page = browsing.open("/plants/new");
       page.getByLabel("Name on the label").fill("Vanda Gate Paddle");
-      Work.kind(page, "vanda", "Vanda");
+      AtWork.kind(page, "vanda", "Vanda");
       Find.entry(page, "Place").selectOption("East sill");
       page.getByLabel("Potted on").fill("2029");
-      Work.unfold(page);
+      AtWork.unfold(page);
       page.getByLabel("What it stands in").selectOption("medium bark (8–12 mm)");
       page.getByLabel("Parts of component 1").fill("0");
       Find.button(page, "Add the plant").click();
@@ -61,16 +61,16 @@ class MistakesTest {
   void aMistakenInspectionIsCorrectedAndTheCorrectionShows() {
     try (var browsing = Browsing.desk(ALMANAC.address())) {
       var page = browsing.plant("Miltoniopsis Ferry Rain");
-      assertThat(Work.verdict(page)).hasText("Rescue");
+      assertThat(AtWork.verdict(page)).hasText("Rescue");
       Find.link(page, "Correct the inspection of 14 May").click();
       var roots = Find.group(page, "Roots in the pot");
       assertThat(roots.getByLabel("mostly soft")).isChecked();
-      Work.pick(roots, "firm");
-      Work.pick(Find.group(page, "Medium piece"), "dents");
+      AtWork.pick(roots, "firm");
+      AtWork.pick(Find.group(page, "Medium piece"), "dents");
       Find.button(page, "Save and judge").click();
 
-      assertThat(Work.verdict(page)).not().hasText("Rescue");
-      var journal = Work.journal(page);
+      assertThat(AtWork.verdict(page)).not().hasText("Rescue");
+      var journal = AtWork.journal(page);
       assertThat(journal.locator("del")).containsText("mostly soft");
       assertThat(journal).containsText("corrected on 15 May");
       assertThat(browsing.complaints()).isEmpty();
@@ -81,14 +81,14 @@ class MistakesTest {
   void whatWasSavedCanBeUndone() {
     try (var browsing = Browsing.desk(ALMANAC.address())) {
       var page = browsing.plant("Phalaenopsis Nine Arches");
-      var before = Work.verdict(page).textContent();
+      var before = AtWork.verdict(page).textContent();
       page.keyboard().press("r");
       Find.button(page, "Log the repot").click();
-      assertThat(Work.verdict(page)).hasText("Leave");
+      assertThat(AtWork.verdict(page)).hasText("Leave");
       assertThat(before).isEqualTo("Full repot");
       Find.button(page, "Undo").click();
-      assertThat(Work.verdict(page)).hasText(before);
-      assertThat(Work.journal(page)).containsText("taken back");
+      assertThat(AtWork.verdict(page)).hasText(before);
+      assertThat(AtWork.journal(page)).containsText("taken back");
       assertThat(browsing.complaints()).isEmpty();
     }
   }
@@ -99,12 +99,12 @@ class MistakesTest {
       var page = browsing.plant("Vanda Blue Gate", "/inspect");
       page.getByText("Pests and disease").click();
       var pests = Find.group(page, "Pests");
-      Work.pick(pests, "none");
-      Work.pick(pests, "springtail");
-      Work.pick(pests, "scale");
+      AtWork.pick(pests, "none");
+      AtWork.pick(pests, "springtail");
+      AtWork.pick(pests, "scale");
       assertThat(Find.entry(pests, "none")).not().isChecked();
       Find.button(page, "Save and judge").click();
-      assertThat(Work.journal(page)).containsText("Pests: scale, springtail");
+      assertThat(AtWork.journal(page)).containsText("Pests: scale, springtail");
       assertThat(page.locator(".slip")).containsText("Springtails eat what decays");
       assertThat(browsing.complaints()).isEmpty();
     }
@@ -119,7 +119,7 @@ class MistakesTest {
       page.keyboard().press("ArrowRight");
       page.keyboard().press("ArrowRight");
       page.keyboard().press("Enter");
-      assertThat(Work.journal(page)).containsText("Bloom: spike");
+      assertThat(AtWork.journal(page)).containsText("Bloom: spike");
     }
   }
 }

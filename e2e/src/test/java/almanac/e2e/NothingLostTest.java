@@ -17,7 +17,7 @@ class NothingLostTest {
     try (var browsing = Browsing.desk(ALMANAC.address())) {
       var page = browsing.page();
       for (int i = 1; i <= 2; i++) {
-        Work.note(
+        AtWork.note(
             browsing,
             "Zygopetalum Night Mail",
             """
@@ -27,10 +27,10 @@ class NothingLostTest {
                 .formatted(i, 6 + i));
       }
       browsing.plant("Zygopetalum Night Mail");
-      assertThat(Work.verdict(page)).isVisible();
+      assertThat(AtWork.verdict(page)).isVisible();
       assertThat(Find.region(page, "Bloom").locator("circle").last()).isVisible();
       assertThat(page.getByText("This cannot be drawn")).hasCount(0);
-      assertThat(Work.journal(page)).isVisible();
+      assertThat(AtWork.journal(page)).isVisible();
       assertThat(browsing.complaints()).isEmpty();
     }
   }
@@ -55,8 +55,8 @@ class NothingLostTest {
       page.addInitScript(BROKEN);
       browsing.plant("Zygopetalum Night Mail");
       assertThat(page.getByText("This cannot be drawn: the roots.")).isVisible();
-      assertThat(Work.verdict(page)).isVisible();
-      assertThat(Work.journal(page)).isVisible();
+      assertThat(AtWork.verdict(page)).isVisible();
+      assertThat(AtWork.journal(page)).isVisible();
     }
   }
 
@@ -64,7 +64,7 @@ class NothingLostTest {
   void inInchesAnUntouchedCorrectionChangesNothing() {
     try (var browsing = Browsing.desk(ALMANAC.address())) {
       var page = browsing.page();
-      Work.note(
+      AtWork.note(
           browsing,
           "Promenaea Small Coin",
           "{\"newRoots\":{\"answers\":[\"NUB\"],\"measured\":20}}");
@@ -73,11 +73,11 @@ class NothingLostTest {
           answer -> answer.url().endsWith("/api/site/units"),
           () -> page.getByLabel("Lengths").selectOption("inches"));
       browsing.plant("Promenaea Small Coin");
-      var verdict = Work.verdict(page).innerText();
+      var verdict = AtWork.verdict(page).innerText();
       page.getByLabel("Correct the inspection of 15 May").first().click();
       assertThat(page.getByLabel("Newest roots: longest, in")).hasValue("0.79");
       Find.button(page, "Save and judge").click();
-      assertThat(Work.verdict(page)).hasText(verdict);
+      assertThat(AtWork.verdict(page)).hasText(verdict);
       assertThat(
               page.evaluate(
                   "fetch('/api/plants/%d').then(r => r.json()).then(p => p.journal.find(l => l.standing === 'HOLDS' && l.looks.newRoots).looks.newRoots.measured)"
@@ -91,13 +91,14 @@ class NothingLostTest {
   void takingBackCanBeUndone() {
     try (var browsing = Browsing.desk(ALMANAC.address())) {
       var page = browsing.page();
-      Work.note(browsing, "Gongora Crane Hook", "{\"rootsInPot\":{\"answers\":[\"MOSTLY_SOFT\"]}}");
+      AtWork.note(
+          browsing, "Gongora Crane Hook", "{\"rootsInPot\":{\"answers\":[\"MOSTLY_SOFT\"]}}");
       browsing.plant("Gongora Crane Hook");
-      assertThat(Work.verdict(page)).hasText("Rescue");
+      assertThat(AtWork.verdict(page)).hasText("Rescue");
       page.getByLabel("Take back: Roots in the pot: mostly soft").click();
-      assertThat(Work.verdict(page)).not().hasText("Rescue");
+      assertThat(AtWork.verdict(page)).not().hasText("Rescue");
       Find.button(page, "Undo").last().click();
-      assertThat(Work.verdict(page)).hasText("Rescue");
+      assertThat(AtWork.verdict(page)).hasText("Rescue");
       assertThat(browsing.complaints()).isEmpty();
     }
   }
@@ -107,11 +108,11 @@ class NothingLostTest {
     try (var browsing = Browsing.desk(ALMANAC.address())) {
       var page = browsing.plant("Stanhopea Coal Scuttle", "/repot");
       Find.button(page, "Log the repot").click();
-      assertThat(Work.verdict(page)).hasText("Leave");
+      assertThat(AtWork.verdict(page)).hasText("Leave");
       page.getByLabel("Correct the potting of 15 May").click();
       Find.entry(page, "Across the rim").fill("222");
       Find.button(page, "Keep the correction").click();
-      assertThat(Work.journal(page).locator("del")).hasCount(1);
+      assertThat(AtWork.journal(page).locator("del")).hasCount(1);
       assertThat(Find.region(page, "Medium")).containsText("222 mm");
     }
   }

@@ -28,8 +28,8 @@ class OnePlantTest {
         var browsing = Browsing.desk(almanac.address())) {
       var page = browsing.open("/plants");
       page.locator("ul.sheet").getByText("Oncidium Towing Path").click();
-      assertThat(Work.verdict(page)).hasText("Leave");
-      var journal = Work.journal(page);
+      assertThat(AtWork.verdict(page)).hasText("Leave");
+      var journal = AtWork.journal(page);
       assertThat(journal.getByRole(AriaRole.LISTITEM)).hasCount(4);
       assertThat(journal).containsText("Does it stand? as hoped");
       assertThat(journal).containsText("Repotted into medium bark");
@@ -43,10 +43,10 @@ class OnePlantTest {
     assertThat(page.getByText("No plants yet")).isVisible();
     Find.link(page.getByRole(AriaRole.MAIN), "Add a plant").click();
     page.getByLabel("Name on the label").fill("Oncidium Towing Path");
-    Work.kind(page, "oncidium", "Oncidium alliance");
+    AtWork.kind(page, "oncidium", "Oncidium alliance");
     page.getByLabel("Name of the new place").fill("East sill");
     page.getByLabel("Potted on").fill("2025-02");
-    Work.unfold(page);
+    AtWork.unfold(page);
     page.getByLabel("What it stands in").selectOption("medium bark (8–12 mm)");
     Find.button(page, "Add the plant").click();
     assertThat(page.locator("h1")).hasText("Oncidium Towing Path");
@@ -59,12 +59,12 @@ class OnePlantTest {
     var page = browsing.page();
     Find.link(page, "Inspect").first().click();
     var roots = Find.group(page, "Newest roots");
-    Work.pick(roots, "nubs");
+    AtWork.pick(roots, "nubs");
     roots.getByLabel("Newest roots: longest").fill("6");
-    Work.pick(Find.group(page, "Medium piece"), "tears by hand");
-    Work.pick(Find.group(page, "How it stands"), "loose");
+    AtWork.pick(Find.group(page, "Medium piece"), "tears by hand");
+    AtWork.pick(Find.group(page, "How it stands"), "loose");
     Find.button(page, "Save and judge").click();
-    assertThat(Work.verdict(page)).hasText("Full repot");
+    assertThat(AtWork.verdict(page)).hasText("Full repot");
     assertThat(page.locator(".slip")).containsText("Newest roots about 6 mm, nubs");
     assertThat(page.locator(".slip")).containsText("a piece tears by hand");
     assertThat(page.locator(".slip")).containsText("It sits loose in the pot");
@@ -79,7 +79,7 @@ class OnePlantTest {
         .selectOption("perlite");
     page.getByLabel("Parts of component 1").fill("3");
     Find.button(page, "Log the repot").click();
-    assertThat(Work.verdict(page)).hasText("Leave");
+    assertThat(AtWork.verdict(page)).hasText("Leave");
     assertThat(Find.region(page, "Medium")).containsText("medium bark 3 : perlite 1");
     assertThat(page.getByRole(AriaRole.IMG, new Page.GetByRoleOptions().setName("Medium: 0 %")))
         .isVisible();

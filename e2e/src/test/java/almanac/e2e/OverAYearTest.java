@@ -84,7 +84,7 @@ class OverAYearTest {
           Find.button(year, "As hoped").click();
           assertThat(year).hasCount(0);
           page = browsing.plant(PLANT);
-          assertThat(Work.journal(page)).containsText("The year's judgement as hoped");
+          assertThat(AtWork.journal(page)).containsText("The year's judgement as hoped");
         });
   }
 }

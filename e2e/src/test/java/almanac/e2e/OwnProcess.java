@@ -36,7 +36,7 @@ final class OwnProcess implements AutoCloseable {
 
   /** Starts it with the demo collection, in a folder that is empty or has it already. */
   static OwnProcess demo(Path data) throws IOException {
-    WrittenDemo.into(data);
+    DemoFolder.into(data);
     return start(data, "--demo");
   }
 

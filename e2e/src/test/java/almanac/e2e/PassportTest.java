@@ -34,7 +34,7 @@ class PassportTest {
       browsing.fitsTheScreen();
       Find.button(page, "Take it in with its history").click();
       assertThat(page.locator("h1")).hasText("Brassia Lock Keeper");
-      assertThat(Work.verdict(page)).isVisible();
+      assertThat(AtWork.verdict(page)).isVisible();
       Find.button(page, "Undo").click();
       assertThat(page.locator("h1")).hasText("Plants");
       assertThat(page.getByText("Brassia Lock Keeper")).hasCount(0);

@@ -57,10 +57,10 @@ class PicturesTest {
       Find.button(page, "Save and judge").click();
 
       assertThat(page.getByText("notes.jpg: This is no picture that can be read")).isVisible();
-      var look = Find.with(Work.journal(page).locator("li"), "How it stands: firm").first();
+      var look = Find.with(AtWork.journal(page).locator("li"), "How it stands: firm").first();
       assertThat(look.locator("img")).hasCount(2);
-      Find.button(Work.journal(page), "pictures").click();
-      assertThat(Work.journal(page).locator("li")).hasCount(1);
+      Find.button(AtWork.journal(page), "pictures").click();
+      assertThat(AtWork.journal(page).locator("li")).hasCount(1);
       browsing.expectedRefusal();
       assertThat(browsing.violations()).isEmpty();
       assertThat(browsing.complaints()).isEmpty();
@@ -76,8 +76,8 @@ class PicturesTest {
       own.locator("input").setInputFiles(new FilePayload[] {picture("one.jpg"), text("two.jpg")});
       assertThat(own.locator("ul img")).hasCount(1);
       assertThat(own).containsText("two.jpg: This is no picture that can be read");
-      assertThat(Work.journal(page).locator("li").first()).containsText("15 May");
-      assertThat(Work.journal(page).locator("li").first().locator("img")).hasCount(1);
+      assertThat(AtWork.journal(page).locator("li").first()).containsText("15 May");
+      assertThat(AtWork.journal(page).locator("li").first().locator("img")).hasCount(1);
       browsing.fitsTheScreen();
 
       own.locator("ul a").click();

@@ -55,7 +55,7 @@ class PlacesTest {
       assertThat(high.locator("ol li").first()).containsText(name);
       high.locator("ol a").first().click();
       assertThat(page.locator(".where")).containsText("Sunroom, high stage");
-      assertThat(Work.journal(page))
+      assertThat(AtWork.journal(page))
           .containsText("Moved from Sunroom, low stage to Sunroom, high stage");
       assertThat(browsing.complaints()).isEmpty();
     }

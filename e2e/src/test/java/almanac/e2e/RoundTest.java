@@ -22,7 +22,7 @@ class RoundTest {
   @Test
   void byKeysAlone() {
     try (var browsing = Browsing.desk(ALMANAC.address())) {
-      var page = Work.walk(browsing, "East sill");
+      var page = AtWork.walk(browsing, "East sill");
       var first = page.locator(".rows h1").innerText();
       page.locator(".side .slip h2").waitFor();
       page.keyboard().press("=");
@@ -44,7 +44,7 @@ class RoundTest {
   @Test
   void theSlipChangesAsIsTapped() {
     try (var browsing = Browsing.desk(ALMANAC.address())) {
-      var page = Work.walk(browsing, "Sunroom, high stage");
+      var page = AtWork.walk(browsing, "Sunroom, high stage");
       var verdict = page.locator(".side .slip h2");
       answer(page, "Roots in the pot", "mostly soft").click();
       assertThat(verdict).hasText("Rescue");
@@ -55,7 +55,7 @@ class RoundTest {
   @Test
   void aKnownPlantTakesTwoTapsWhenNothingHasChanged() {
     try (var browsing = Browsing.phone(ALMANAC.address())) {
-      var page = Work.walk(browsing, "Cellar shelf under lights");
+      var page = AtWork.walk(browsing, "Cellar shelf under lights");
       int plants = page.locator(".stops li").count();
       for (int i = 0; i < plants; i++) {
         Find.button(page, "Same as last time").click();
@@ -73,7 +73,7 @@ class RoundTest {
     List<Function<String, Browsing>> screens = List.of(Browsing::phone, Browsing::tablet);
     for (var screen : screens) {
       try (var browsing = screen.apply(ALMANAC.address())) {
-        Work.walk(browsing, "East sill");
+        AtWork.walk(browsing, "East sill");
         browsing.fitsTheScreen();
         assertThat(browsing.violations()).isEmpty();
       }
@@ -83,7 +83,7 @@ class RoundTest {
   @Test
   void whatIsSeenWhileTheProgramDoesNotAnswerIsSentLaterAndOnce() {
     try (var browsing = Browsing.desk(ALMANAC.address())) {
-      var page = Work.walk(browsing, "Sunroom, low stage");
+      var page = AtWork.walk(browsing, "Sunroom, low stage");
       var plant = page.locator(".rows h1").innerText();
       page.route("**/api/plants/*/inspections", route -> route.abort());
       answer(page, "Level", "uneven").click();
@@ -105,7 +105,7 @@ class RoundTest {
   @Test
   void onlyTheProgramsAnswerTicksAndWhatIsRefusedStaysToBeSeen() {
     try (var browsing = Browsing.desk(ALMANAC.address())) {
-      var page = Work.walk(browsing, "Cellar shelf under lights");
+      var page = AtWork.walk(browsing, "Cellar shelf under lights");
       var plant = page.locator(".rows h1").innerText();
       page.route(
           "**/api/plants/*/inspections",
@@ -137,7 +137,7 @@ class RoundTest {
   @Test
   void whoJumpsAheadHasSeenNothingAndEnterAnswersTheRows() {
     try (var browsing = Browsing.desk(ALMANAC.address())) {
-      var page = Work.walk(browsing, "Sunroom, high stage");
+      var page = AtWork.walk(browsing, "Sunroom, high stage");
       var third = page.locator(".stops li button").nth(2);
       var name = third.locator("span").nth(1).innerText();
       third.focus();
@@ -169,7 +169,7 @@ class RoundTest {
   @Test
   void onAPhoneTheBarHidesNothingThatHasTheFocus() {
     try (var browsing = Browsing.phone(ALMANAC.address())) {
-      var page = Work.walk(browsing, "East sill");
+      var page = AtWork.walk(browsing, "East sill");
       page.locator(".side .slip h2").waitFor();
       int rows = 0;
       for (int i = 0; i < 60; i++) {

@@ -23,7 +23,7 @@ final class RunningAlmanac implements AutoCloseable {
   /** Starts it with the demo collection, in a folder that is empty or has it already. */
   static RunningAlmanac demo(Path data) {
     try {
-      WrittenDemo.into(data);
+      DemoFolder.into(data);
     } catch (IOException e) {
       throw new UncheckedIOException(e);
     }

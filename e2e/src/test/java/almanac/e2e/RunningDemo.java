@@ -21,7 +21,7 @@ final class RunningDemo implements BeforeAllCallback, AfterAllCallback {
   @Override
   public void afterAll(ExtensionContext test) {
     almanac.close();
-    WrittenDemo.delete(data);
+    DemoFolder.delete(data);
   }
 
   String address() {

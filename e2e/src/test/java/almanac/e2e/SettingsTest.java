@@ -51,7 +51,7 @@ class SettingsTest {
       Find.button(page, "Log the repot").click();
       assertThat(Find.region(page, "Medium")).containsText("4.5 in, holds 29 fl oz");
       assertThat(Find.region(page, "Medium")).containsText("2027-05-15");
-      assertThat(Work.journal(page)).containsText("4.5 in");
+      assertThat(AtWork.journal(page)).containsText("4.5 in");
       page.keyboard().press("r");
       assertThat(Find.entry(page, "Across the rim")).hasValue("4.5");
       assertThat(browsing.complaints()).isEmpty();

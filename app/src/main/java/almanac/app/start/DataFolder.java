@@ -1,12 +1,12 @@
 package almanac.app.start;
 
+import almanac.app.copies.schema.Contents;
 import almanac.app.ground.disk.DatabaseFile;
 import almanac.app.ground.disk.FolderLock;
 import almanac.app.ground.disk.FolderMark;
 import almanac.app.ground.disk.StartRefused;
 import almanac.app.ground.disk.Tightened;
 import almanac.app.ground.refusals.Sentences;
-import almanac.app.copies.schema.Contents;
 import java.io.IOException;
 import java.io.PrintStream;
 import java.nio.file.Path;

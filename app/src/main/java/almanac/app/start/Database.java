@@ -1,15 +1,15 @@
 package almanac.app.start;
 
 import almanac.app.copies.backups.BackupFolder;
+import almanac.app.copies.backups.BackupReason;
 import almanac.app.copies.backups.Packed;
-import almanac.app.copies.backups.Reason;
+import almanac.app.copies.schema.Schema;
 import almanac.app.ground.disk.DatabaseFile;
 import almanac.app.ground.disk.OnDisk;
 import almanac.app.ground.disk.StartRefused;
+import almanac.app.ground.refusals.Sentences;
 import almanac.app.record.photos.PhotoFiles;
 import almanac.app.record.photos.PhotoSums;
-import almanac.app.ground.refusals.Sentences;
-import almanac.app.copies.schema.Schema;
 import java.io.IOException;
 import java.io.PrintStream;
 import java.nio.file.Files;
@@ -170,7 +170,7 @@ final class Database {
     try {
       backups.take(
           LocalDateTime.now(),
-          Reason.UPGRADE,
+          BackupReason.UPGRADE,
           zip -> Packed.pack(database.file(), zip),
           folder.resolve(PhotoFiles.FOLDER));
     } catch (SQLException e) {

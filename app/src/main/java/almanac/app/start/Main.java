@@ -1,9 +1,9 @@
 package almanac.app.start;
 
 import almanac.app.MellowAlmanac;
-import almanac.app.start.commands.Commands;
 import almanac.app.ground.disk.StartRefused;
 import almanac.app.ground.refusals.Sentences;
+import almanac.app.start.commands.Commands;
 import ch.qos.logback.classic.Level;
 import ch.qos.logback.classic.LoggerContext;
 import java.io.IOException;

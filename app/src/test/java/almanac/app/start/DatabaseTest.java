@@ -2,8 +2,8 @@ package almanac.app.start;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import almanac.app.ground.disk.DatabaseFile;
 import almanac.app.copies.schema.Schema;
+import almanac.app.ground.disk.DatabaseFile;
 import java.io.ByteArrayOutputStream;
 import java.io.PrintStream;
 import java.nio.file.Files;

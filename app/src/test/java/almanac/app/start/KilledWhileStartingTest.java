@@ -5,8 +5,8 @@ import static org.assertj.core.api.Assertions.assertThatCode;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import almanac.app.copies.backups.BackupFolder;
-import almanac.app.ground.disk.StartRefused;
 import almanac.app.copies.schema.Schema;
+import almanac.app.ground.disk.StartRefused;
 import java.io.OutputStream;
 import java.io.PrintStream;
 import java.nio.file.Files;

@@ -34,7 +34,7 @@ public final class LongerRun {
     var plan = BenchPlans.plan(jobs, days, TODAY, Figures.standard());
     double seconds = (System.nanoTime() - began) / NANOS;
     began = System.nanoTime();
-    var seats = jobs.stream().map(job -> new Seat(job, null, false)).toList();
+    var seats = jobs.stream().map(job -> new JobSeat(job, null, false)).toList();
     var board = new Board(days, seats, Weights.of(Figures.standard(), Set.of()));
     var longer = new Counted(Solving.counting(), Solving.solve(board, LONGER, new Asker())).score();
     System.out.printf(

@@ -5,8 +5,8 @@ import almanac.core.judgement.verdict.Step;
 import almanac.core.judgement.verdict.Verdict;
 import almanac.core.kinds.RootThickness;
 import almanac.core.kinds.Trait;
-import almanac.core.pot.Level;
 import almanac.core.pot.PotType;
+import almanac.core.pot.SetDepth;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.Comparator;
@@ -345,7 +345,7 @@ public final class JobSteps {
   }
 
   private void level() {
-    var level = Level.of(work.kind());
+    var level = SetDepth.of(work.kind());
     var words = level.words();
     var step =
         JobStep.of(
@@ -355,7 +355,7 @@ public final class JobSteps {
                 + words.substring(1),
             "A wrong level costs a year; to begin the fill again costs five minutes.");
     add(
-        level == Level.LEAD_IN_SURFACE && work.wet()
+        level == SetDepth.LEAD_IN_SURFACE && work.wet()
             ? step.with("coarse stones round the old bulbs")
             : step);
   }

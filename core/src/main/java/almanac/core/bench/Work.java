@@ -1,6 +1,5 @@
 package almanac.core.bench;
 
-import almanac.core.pot.Ball;
 import almanac.core.history.PlantHistory;
 import almanac.core.inspection.Item;
 import almanac.core.inspection.Look;
@@ -17,6 +16,7 @@ import almanac.core.kinds.Trait;
 import almanac.core.medium.Component;
 import almanac.core.medium.Mix;
 import almanac.core.medium.Moisture;
+import almanac.core.pot.Ball;
 import almanac.core.pot.Pot;
 import almanac.core.pot.PotType;
 import almanac.core.words.Answer;

@@ -92,9 +92,9 @@ public final class BenchPlans {
     return jobs.stream().filter(most::contains).toList();
   }
 
-  private static Seat seat(BenchJob job, List<BenchDay> days) {
+  private static JobSeat seat(BenchJob job, List<BenchDay> days) {
     var pinned = job.pinned().flatMap(day -> day(day, days));
-    return new Seat(
+    return new JobSeat(
         job,
         pinned
             .or(() -> job.before().filter(job::mayLieOn).flatMap(day -> day(day, days)))
@@ -118,7 +118,7 @@ public final class BenchPlans {
     counted.score();
   }
 
-  private static boolean settle(Seat seat, Board board, Counted counted) {
+  private static boolean settle(JobSeat seat, Board board, Counted counted) {
     HardMediumSoftLongScore best = counted.score();
     BenchDay better = null;
     for (var day : board.days()) {
@@ -139,7 +139,7 @@ public final class BenchPlans {
 
   private static BenchPlan told(
       Board board, Counted counted, List<BenchJob> jobs, LocalDate today, Figures figures) {
-    var weighed = board.seats().stream().map(Seat::job).collect(Collectors.toSet());
+    var weighed = board.seats().stream().map(JobSeat::job).collect(Collectors.toSet());
     var reasons = new Reasons(board, counted, today);
     var help = new Help(board, figures);
     var planned =
@@ -150,7 +150,7 @@ public final class BenchPlans {
                         day,
                         board.seats().stream()
                             .filter(seat -> day.equals(seat.day()))
-                            .sorted(Comparator.comparing(Seat::job, TURN))
+                            .sorted(Comparator.comparing(JobSeat::job, TURN))
                             .map(reasons::placed)
                             .toList(),
                         help.tooMuch(day)))

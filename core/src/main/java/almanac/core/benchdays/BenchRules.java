@@ -20,35 +20,35 @@ public final class BenchRules implements ConstraintProvider {
   @Override
   public Constraint[] defineConstraints(ConstraintFactory all) {
     return new Constraint[] {
-      all.forEach(Seat.class)
-          .groupBy(Seat::day, sum(seat -> seat.job().minutes()))
+      all.forEach(JobSeat.class)
+          .groupBy(JobSeat::day, sum(seat -> seat.job().minutes()))
           .filter((day, minutes) -> minutes > day.minutes())
           .penalize(HARD, (day, minutes) -> minutes - day.minutes())
           .asConstraint(BenchRule.ROOM.name()),
-      all.forEach(Seat.class)
+      all.forEach(JobSeat.class)
           .penalize(HARD, seat -> seat.job().outside(seat.on()))
           .asConstraint(BenchRule.WINDOW.name()),
-      all.forEach(Seat.class)
+      all.forEach(JobSeat.class)
           .filter(seat -> seat.job().inFlower(seat.on()))
           .penalize(HARD)
           .asConstraint(BenchRule.FLOWERS.name()),
-      all.forEachIncludingUnassigned(Seat.class)
+      all.forEachIncludingUnassigned(JobSeat.class)
           .filter(seat -> !seat.lies())
           .penalize(MEDIUM, seat -> 1 + weight(seat.job()))
           .asConstraint(BenchRule.PLACED.name()),
-      all.forEach(Seat.class)
+      all.forEach(JobSeat.class)
           .filter(seat -> seat.job().hazard())
           .penalize(MEDIUM, seat -> seat.job().offBest(seat.on()))
           .asConstraint(BenchRule.HAZARD.name()),
-      all.forEach(Seat.class)
+      all.forEach(JobSeat.class)
           .penalize(SOFT, seat -> seat.job().offBest(seat.on()))
           .asConstraint(BenchRule.BEST.name()),
-      all.forEach(Seat.class)
+      all.forEach(JobSeat.class)
           .filter(seat -> !seat.job().mix().isEmpty())
-          .groupBy(Seat::day, seat -> seat.job().mix())
+          .groupBy(JobSeat::day, seat -> seat.job().mix())
           .penalize(SOFT)
           .asConstraint(BenchRule.MIX.name()),
-      all.forEachIncludingUnassigned(Seat.class)
+      all.forEachIncludingUnassigned(JobSeat.class)
           .filter(BenchRules::moved)
           .penalize(SOFT)
           .asConstraint(BenchRule.STAYS.name())
@@ -59,7 +59,7 @@ public final class BenchRules implements ConstraintProvider {
     return (job.hazard() ? HAZARD : 0) + (int) Math.round(job.need());
   }
 
-  private static boolean moved(Seat seat) {
+  private static boolean moved(JobSeat seat) {
     return seat.job().before().filter(day -> !seat.lies() || !seat.on().equals(day)).isPresent();
   }
 }

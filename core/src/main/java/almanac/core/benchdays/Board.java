@@ -15,7 +15,7 @@ import org.jspecify.annotations.Nullable;
 @PlanningSolution
 final class Board {
   @ProblemFactCollectionProperty @ValueRangeProvider private List<BenchDay> days = List.of();
-  @PlanningEntityCollectionProperty private List<Seat> seats = List.of();
+  @PlanningEntityCollectionProperty private List<JobSeat> seats = List.of();
   @PlanningScore private @Nullable HardMediumSoftLongScore score;
 
   private ConstraintWeightOverrides<HardMediumSoftLongScore> weights =
@@ -26,7 +26,7 @@ final class Board {
 
   Board(
       List<BenchDay> days,
-      List<Seat> seats,
+      List<JobSeat> seats,
       ConstraintWeightOverrides<HardMediumSoftLongScore> weights) {
     this.days = days;
     this.seats = seats;
@@ -37,7 +37,7 @@ final class Board {
     return days;
   }
 
-  List<Seat> seats() {
+  List<JobSeat> seats() {
     return seats;
   }
 

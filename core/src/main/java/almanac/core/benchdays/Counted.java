@@ -33,7 +33,7 @@ final class Counted {
   }
 
   /** What is found with a job on another day, which it is put back from. */
-  <T> T with(Seat seat, @Nullable BenchDay day, Supplier<T> look) {
+  <T> T with(JobSeat seat, @Nullable BenchDay day, Supplier<T> look) {
     var here = seat.day();
     seat.lay(day);
     try {

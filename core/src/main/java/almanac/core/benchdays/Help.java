@@ -38,7 +38,7 @@ final class Help {
   }
 
   /** A job without a day. */
-  Left left(Seat seat, LocalDate today) {
+  Left left(JobSeat seat, LocalDate today) {
     var job = seat.job();
     var longest = board.days().stream().mapToInt(BenchDay::minutes).max();
     if (longest.isEmpty()) {
@@ -116,7 +116,7 @@ final class Help {
   }
 
   /** A later bench day with room for it, else the same day of another week of its window. */
-  private Optional<LocalDate> elsewhere(Seat seat, BenchDay full) {
+  private Optional<LocalDate> elsewhere(JobSeat seat, BenchDay full) {
     var job = seat.job();
     return board.days().stream()
         .filter(day -> day.on().isAfter(full.on()) && job.mayLieOn(day.on()))

@@ -28,7 +28,7 @@ final class Reasons {
     this.here = counted.byRule();
   }
 
-  Placed placed(Seat seat) {
+  Placed placed(JobSeat seat) {
     var job = seat.job();
     if (seat.pinned()) {
       return new Placed(job, true, Set.of(), say("You chose this day."));
@@ -47,7 +47,7 @@ final class Reasons {
   }
 
   /** The days nearer to its best, the nearest first. */
-  private List<BenchDay> nearer(Seat seat) {
+  private List<BenchDay> nearer(JobSeat seat) {
     var job = seat.job();
     return board.days().stream()
         .filter(day -> job.offBest(day.on()) < job.offBest(seat.on()))
@@ -56,7 +56,7 @@ final class Reasons {
   }
 
   /** What speaks against another day, the gravest first; without all of them it would lie there. */
-  private List<BenchRule> binding(Seat seat, BenchDay day) {
+  private List<BenchRule> binding(JobSeat seat, BenchDay day) {
     var there = counted.with(seat, day, counted::byRule);
     var gains = new EnumMap<BenchRule, HardMediumSoftLongScore>(BenchRule.class);
     here.forEach((rule, score) -> gains.put(rule, there.get(rule).subtract(score)));
@@ -71,7 +71,7 @@ final class Reasons {
     return binding;
   }
 
-  private Sentence nearest(Seat seat) {
+  private Sentence nearest(JobSeat seat) {
     var job = seat.job();
     if (job.hazard()) {
       return say("It cannot wait.");
@@ -87,7 +87,7 @@ final class Reasons {
         : say("The bench day nearest to its best, {}.", job.window().best());
   }
 
-  private Sentence but(BenchRule rule, Seat seat, BenchDay day) {
+  private Sentence but(BenchRule rule, JobSeat seat, BenchDay day) {
     var job = seat.job();
     return switch (rule) {
       case ROOM -> say("but lacks {} for it.", Measure.MINUTES.of(lacks(seat, day)));
@@ -106,7 +106,7 @@ final class Reasons {
     return Optional.of(job).flatMap(BenchJob::flowersOver).orElseThrow();
   }
 
-  private int lacks(Seat seat, BenchDay day) {
+  private int lacks(JobSeat seat, BenchDay day) {
     return board.taken(day) + seat.job().minutes() - day.minutes();
   }
 }

@@ -71,7 +71,7 @@ final class Solving {
     return SolverFactory.create(
         new SolverConfig()
             .withSolutionClass(Board.class)
-            .withEntityClasses(Seat.class)
+            .withEntityClasses(JobSeat.class)
             .withConstraintProviderClass(BenchRules.class)
             .withEnvironmentMode(EnvironmentMode.NO_ASSERT)
             .withRandomSeed(seed)

@@ -2,7 +2,7 @@ package almanac.core.history;
 
 import almanac.core.inspection.Inspection;
 import almanac.core.inspection.Item;
-import almanac.core.inspection.Spot;
+import almanac.core.inspection.LookSpot;
 import almanac.core.medium.Mix;
 import almanac.core.medium.PottedOn;
 import almanac.core.refusals.Refused;
@@ -58,7 +58,7 @@ public final class Answerable {
     var broken = inspection.look(Item.TIPS_BROKEN).measured();
     var inAll = inspection.look(Item.TIPS_IN_ALL).measured();
     if (broken.isPresent() && inAll.isPresent() && broken.getAsDouble() > inAll.getAsDouble()) {
-      var spot = Spot.of(Item.TIPS_BROKEN);
+      var spot = LookSpot.of(Item.TIPS_BROKEN);
       throw new Refused(
           spot.measure(),
           "%s: more than the %s there are."

@@ -1,6 +1,5 @@
 package almanac.core.history;
 
-import almanac.core.rhizome.RhizomeMap;
 import almanac.core.checks.CheckAnswer;
 import almanac.core.checks.CheckName;
 import almanac.core.inspection.Fix;
@@ -8,6 +7,7 @@ import almanac.core.inspection.Inspection;
 import almanac.core.inspection.Item;
 import almanac.core.kinds.Traits;
 import almanac.core.pot.Pot;
+import almanac.core.rhizome.RhizomeMap;
 import almanac.core.roots.RootStage;
 import almanac.core.stock.Draw;
 import almanac.core.tally.RootTally;

@@ -6,7 +6,7 @@ import almanac.core.inspection.Inspection;
 import almanac.core.inspection.Item;
 import almanac.core.inspection.Lead;
 import almanac.core.inspection.Look;
-import almanac.core.inspection.Spot;
+import almanac.core.inspection.LookSpot;
 import almanac.core.words.Answer;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -180,7 +180,7 @@ public final class PlantHistory {
   }
 
   /** This history as if nobody had ever looked at that spot. */
-  public PlantHistory without(Spot spot) {
+  public PlantHistory without(LookSpot spot) {
     var known = newest.clone();
     known[place(spot.item(), spot.lead())] = null;
     var fixed =
@@ -193,7 +193,7 @@ public final class PlantHistory {
     return new PlantHistory(potting, without(all, spot), without(inThisPot, spot), known, fixed);
   }
 
-  private static List<Inspection> without(List<Inspection> inspections, Spot spot) {
+  private static List<Inspection> without(List<Inspection> inspections, LookSpot spot) {
     return inspections.stream()
         .map(inspection -> inspection.without(spot))
         .filter(inspection -> !inspection.empty())

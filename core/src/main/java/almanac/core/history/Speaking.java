@@ -2,7 +2,7 @@ package almanac.core.history;
 
 import almanac.core.checks.Purpose;
 import almanac.core.inspection.Inspection;
-import almanac.core.inspection.Spot;
+import almanac.core.inspection.LookSpot;
 import java.time.LocalDate;
 import java.util.Collections;
 import java.util.HashSet;
@@ -99,7 +99,7 @@ public final class Speaking {
     }
     var since = Collections.newSetFromMap(new IdentityHashMap<Inspection, Boolean>());
     since.addAll(plant.history().inspections());
-    var settled = new HashSet<Spot>();
+    var settled = new HashSet<LookSpot>();
     var life = plant.history().life();
     for (int i = life.size() - 1; i >= 0; i--) {
       var inspection = life.get(i);

@@ -2,11 +2,11 @@ package almanac.core.holding;
 
 import static almanac.core.words.Sentence.say;
 
-import almanac.core.figures.Figure;
-import almanac.core.figures.Figures;
 import almanac.core.checks.Check;
 import almanac.core.checks.Purpose;
 import almanac.core.checks.Window;
+import almanac.core.figures.Figure;
+import almanac.core.figures.Figures;
 import almanac.core.inspection.Inspection;
 import almanac.core.inspection.Item;
 import almanac.core.words.Measure;

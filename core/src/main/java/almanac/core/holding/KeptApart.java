@@ -1,10 +1,10 @@
 package almanac.core.holding;
 
-import almanac.core.figures.Figure;
-import almanac.core.figures.Figures;
 import almanac.core.checks.Check;
 import almanac.core.checks.Purpose;
 import almanac.core.checks.Window;
+import almanac.core.figures.Figure;
+import almanac.core.figures.Figures;
 import almanac.core.inspection.Inspection;
 import almanac.core.treatments.CleanLooks;
 import almanac.core.treatments.Foe;

@@ -15,10 +15,10 @@ import java.util.Optional;
 /** What was looked at on one day; whatever is absent was not looked at. */
 public final class Inspection {
   private final LocalDate on;
-  private final Map<Spot, Finding<?>> findings;
+  private final Map<LookSpot, Finding<?>> findings;
   private final long items;
 
-  private Inspection(LocalDate on, Map<Spot, Finding<?>> findings) {
+  private Inspection(LocalDate on, Map<LookSpot, Finding<?>> findings) {
     this.on = on;
     this.findings = findings;
     long bits = 0;
@@ -38,7 +38,7 @@ public final class Inspection {
    *
    * @param findings by spot, each made by the item of its spot
    */
-  public static Inspection kept(LocalDate day, Map<Spot, Finding<?>> findings) {
+  public static Inspection kept(LocalDate day, Map<LookSpot, Finding<?>> findings) {
     return new Inspection(day, Collections.unmodifiableMap(new LinkedHashMap<>(findings)));
   }
 
@@ -50,7 +50,7 @@ public final class Inspection {
   /** This inspection with one look more, at one of several leads. */
   public <A extends Enum<A> & Answer> Inspection with(Item<A> item, Lead lead, Finding<A> finding) {
     var more = new LinkedHashMap<>(findings);
-    more.put(Spot.of(item, lead), finding);
+    more.put(LookSpot.of(item, lead), finding);
     return new Inspection(on, Collections.unmodifiableMap(more));
   }
 
@@ -63,7 +63,7 @@ public final class Inspection {
   }
 
   /** This inspection without a look at that spot. */
-  public Inspection without(Spot spot) {
+  public Inspection without(LookSpot spot) {
     if (!findings.containsKey(spot)) {
       return this;
     }
@@ -73,7 +73,7 @@ public final class Inspection {
   }
 
   /** Everything that was looked at, in the order in which it was entered. */
-  public Map<Spot, Finding<?>> findings() {
+  public Map<LookSpot, Finding<?>> findings() {
     return findings;
   }
 
@@ -93,20 +93,20 @@ public final class Inspection {
     if ((items & item.bit()) == 0) {
       return Look.notLookedAt();
     }
-    var finding = (Finding<A>) findings.get(Spot.of(item, lead));
+    var finding = (Finding<A>) findings.get(LookSpot.of(item, lead));
     return finding == null ? Look.notLookedAt() : new Look.Seen<>(on, finding);
   }
 
   /** The inspection as one sentence, such as a grower says at the bench; empty if nothing was. */
   public Optional<Sentence> said() {
     return Item.inLookingOrder().stream()
-        .flatMap(item -> Arrays.stream(Lead.values()).map(lead -> new Spot(item, lead)))
+        .flatMap(item -> Arrays.stream(Lead.values()).map(lead -> new LookSpot(item, lead)))
         .filter(findings::containsKey)
         .map(spot -> said(spot, findings.get(spot)))
         .reduce((before, next) -> before.and(say("; ")).and(next));
   }
 
-  private static Sentence said(Spot spot, Finding<?> finding) {
+  private static Sentence said(LookSpot spot, Finding<?> finding) {
     var values = new ArrayList<Object>();
     finding.answers().stream()
         .map(Answer.class::cast)

@@ -2,7 +2,7 @@ package almanac.core.inspection;
 
 import almanac.core.figures.Figure;
 import almanac.core.figures.Figures;
-import almanac.core.medium.Piece;
+import almanac.core.medium.MediumPiece;
 import almanac.core.roots.RootStage;
 import almanac.core.words.Answer;
 import java.util.Collection;
@@ -116,13 +116,13 @@ public final class Item<A extends Enum<A> & Answer> {
               Stability.class,
               InspectionFigures.STABILITY)
           .inThisPot();
-  public static final Item<Level> LEVEL =
+  public static final Item<SurfaceLevel> LEVEL =
       of(
               Section.SURFACE,
               "level",
               "Level",
               "The surface against the plant's base",
-              Level.class,
+              SurfaceLevel.class,
               InspectionFigures.SURFACE)
           .measured(Measurement.length("risen"))
           .inThisPot();
@@ -196,13 +196,13 @@ public final class Item<A extends Enum<A> & Answer> {
               InspectionFigures.ROOTS_IN_POT)
           .several()
           .inThisPot();
-  public static final Item<Piece> MEDIUM_PIECE =
+  public static final Item<MediumPiece> MEDIUM_PIECE =
       of(
               Section.MEDIUM,
               "mediumPiece",
               "Medium piece",
               "Take one from under the surface and press it",
-              Piece.class,
+              MediumPiece.class,
               InspectionFigures.MEDIUM)
           .inThisPot();
   public static final Item<Smell> SMELL =
@@ -415,7 +415,7 @@ public final class Item<A extends Enum<A> & Answer> {
   private final Class<A> answers;
   private final List<A> answerList;
   private final Figure holdsGood;
-  private final Spot spot = new Spot(this, Lead.FIRST);
+  private final LookSpot spot = new LookSpot(this, Lead.FIRST);
   private @Nullable Measurement measurement;
   private boolean several;
   private boolean inThisPot;
@@ -534,7 +534,7 @@ public final class Item<A extends Enum<A> & Answer> {
   }
 
   /** The thing itself, on the first lead. */
-  Spot spot() {
+  LookSpot spot() {
     return spot;
   }
 
@@ -558,7 +558,7 @@ public final class Item<A extends Enum<A> & Answer> {
   /** The same on one of several leads, whose letter the fields then name. */
   public Finding<A> found(
       Lead lead, Collection<String> names, @Nullable Double measured, Figures figures) {
-    return new Entry<>(this, lead).checked(names, measured, figures);
+    return new EnteredLook<>(this, lead).checked(names, measured, figures);
   }
 
   /**

@@ -19,7 +19,7 @@ final class LengthSense {
    * @throws Refused if they contradict each other
    */
   static <A extends Enum<A> & Answer> Set<A> agreed(
-      Spot spot, Item<A> item, Set<A> answers, double measured, Figures figures) {
+      LookSpot spot, Item<A> item, Set<A> answers, double measured, Figures figures) {
     Item<?> any = item;
     if (any == Item.NEW_ROOTS) {
       return roots(spot, item, answers, measured, figures);
@@ -37,7 +37,7 @@ final class LengthSense {
   }
 
   private static <A extends Enum<A> & Answer> Set<A> spikes(
-      Spot spot, Set<A> answers, double count) {
+      LookSpot spot, Set<A> answers, double count) {
     if (answers.isEmpty()) {
       throw new Refused(spot, spot.title() + ": say how far the spikes are.");
     }
@@ -52,7 +52,7 @@ final class LengthSense {
   }
 
   private static <A extends Enum<A> & Answer> Set<A> deadShare(
-      Spot spot, Item<A> item, Set<A> answers, double dead, Figures figures) {
+      LookSpot spot, Item<A> item, Set<A> answers, double dead, Figures figures) {
     boolean mostly = dead > figures.of(RootFigures.MOSTLY_DEAD);
     boolean few = dead <= figures.of(RootFigures.FEW_DEAD);
     if (answers.isEmpty()) {
@@ -76,7 +76,7 @@ final class LengthSense {
   }
 
   private static <A extends Enum<A> & Answer> Set<A> roots(
-      Spot spot, Item<A> item, Set<A> answers, double mm, Figures figures) {
+      LookSpot spot, Item<A> item, Set<A> answers, double mm, Figures figures) {
     var byLength = RootStage.ofLength(mm, figures);
     if (answers.isEmpty()) {
       return item.cast(byLength);
@@ -101,7 +101,7 @@ final class LengthSense {
   }
 
   private static <A extends Enum<A> & Answer> Set<A> rim(
-      Spot spot, Item<A> item, Set<A> answers, double mm) {
+      LookSpot spot, Item<A> item, Set<A> answers, double mm) {
     if (answers.isEmpty()) {
       return mm < 0 ? item.cast(Rim.OVER) : item.cast(Rim.ROOM);
     }
@@ -116,11 +116,11 @@ final class LengthSense {
   }
 
   private static <A extends Enum<A> & Answer> Set<A> level(
-      Spot spot, Item<A> item, Set<A> answers) {
+      LookSpot spot, Item<A> item, Set<A> answers) {
     if (answers.isEmpty()) {
-      return item.cast(Level.RISEN);
+      return item.cast(SurfaceLevel.RISEN);
     }
-    if (answers.iterator().next() != (Enum<?>) Level.RISEN) {
+    if (answers.iterator().next() != (Enum<?>) SurfaceLevel.RISEN) {
       throw new Refused(spot.measure(), spot.title() + ": a height goes with “plant risen” alone.");
     }
     return answers;

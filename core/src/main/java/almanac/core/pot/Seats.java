@@ -23,10 +23,10 @@ public final class Seats {
   private static final int MOST_POTS = 500;
 
   private final Outline outline;
-  private final Move move;
+  private final PotMove move;
   private final Figures figures;
 
-  public Seats(Outline outline, Move move, Figures figures) {
+  public Seats(Outline outline, PotMove move, Figures figures) {
     this.outline = outline.outermost();
     this.move = move;
     this.figures = figures;

@@ -1,4 +1,6 @@
-/** In which pot, where in it, and how much of what goes in? Seen from above, with the years to come. */
+/**
+ * In which pot, where in it, and how much of what goes in? Seen from above, with the years to come.
+ */
 @NullMarked
 package almanac.core.pot;
 

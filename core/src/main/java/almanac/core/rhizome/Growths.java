@@ -1,11 +1,11 @@
 package almanac.core.rhizome;
 
-import almanac.core.rhizome.Growth.Seen;
 import almanac.core.inspection.Bloom;
 import almanac.core.inspection.GrowthStage;
 import almanac.core.inspection.Inspection;
 import almanac.core.inspection.Item;
 import almanac.core.inspection.Lead;
+import almanac.core.rhizome.Growth.Seen;
 import almanac.core.roots.RootLook;
 import java.time.LocalDate;
 import java.util.ArrayList;

@@ -18,10 +18,10 @@ import java.util.Optional;
  */
 record Estimate(
     RootSpeed speed,
-    Course course,
+    RootCourse course,
     double mmByLogSpeed,
-    List<Reading> rests,
-    Optional<Reading> slip) {
+    List<RootReading> rests,
+    Optional<RootReading> slip) {
   /** Near enough to the peak for a parabola through three points. */
   private static final double STEP = 0.05;
 
@@ -41,7 +41,8 @@ record Estimate(
    * @param readings of one flush, at least one, oldest first
    * @param before what was thought of the speed before
    */
-  static Estimate of(List<Reading> readings, RootSpeed before, GrowthPace pace, Figures figures) {
+  static Estimate of(
+      List<RootReading> readings, RootSpeed before, GrowthPace pace, Figures figures) {
     var all = peak(readings, before, pace, figures);
     if (readings.size() < TO_TELL_A_SLIP || all.course.worst() < ODD) {
       return all;
@@ -73,18 +74,18 @@ record Estimate(
    * leads to the peak, and its curve there is what is left of the doubt.
    */
   private static Estimate peak(
-      List<Reading> readings, RootSpeed before, GrowthPace pace, Figures figures) {
+      List<RootReading> readings, RootSpeed before, GrowthPace pace, Figures figures) {
     double[] weeks = weeksBetween(readings, pace);
     if (readings.size() == 1) {
-      var course = Course.at(before.log(), readings, weeks, before, figures);
+      var course = RootCourse.at(before.log(), readings, weeks, before, figures);
       return new Estimate(before, course, 0, readings, Optional.empty());
     }
     double broadest = 1 / (before.spread() * before.spread());
     double log = before.log();
     for (int i = 0; true; i++) {
-      var slower = Course.at(log - STEP, readings, weeks, before, figures);
-      var there = Course.at(log, readings, weeks, before, figures);
-      var faster = Course.at(log + STEP, readings, weeks, before, figures);
+      var slower = RootCourse.at(log - STEP, readings, weeks, before, figures);
+      var there = RootCourse.at(log, readings, weeks, before, figures);
+      var faster = RootCourse.at(log + STEP, readings, weeks, before, figures);
       double bend = (2 * there.weight() - slower.weight() - faster.weight()) / (STEP * STEP);
       double curve = Math.max(broadest / 2, bend);
       double step = (faster.weight() - slower.weight()) / (2 * STEP) / curve;
@@ -100,7 +101,7 @@ record Estimate(
     }
   }
 
-  private static double[] weeksBetween(List<Reading> readings, GrowthPace pace) {
+  private static double[] weeksBetween(List<RootReading> readings, GrowthPace pace) {
     var weeks = new double[readings.size() - 1];
     for (int i = 0; i < weeks.length; i++) {
       weeks[i] = pace.weeks(readings.get(i).on(), readings.get(i + 1).on());

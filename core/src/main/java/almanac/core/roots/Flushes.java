@@ -13,7 +13,8 @@ import java.util.Optional;
  * @param present those growing now; empty if none has a visible tip
  * @param slip the day of the last reading of them that was left out, if one was
  */
-record Flushes(List<List<Reading>> former, List<Reading> present, Optional<LocalDate> slip) {
+record Flushes(
+    List<List<RootReading>> former, List<RootReading> present, Optional<LocalDate> slip) {
 
   /**
    * A look without a visible tip ends a flush, and so does a length that falls by more than the
@@ -23,8 +24,8 @@ record Flushes(List<List<Reading>> former, List<Reading> present, Optional<Local
    * @param looks at one lead, oldest first
    */
   static Flushes of(List<RootLook> looks, Figures figures) {
-    var former = new ArrayList<List<Reading>>();
-    var present = new ArrayList<Reading>();
+    var former = new ArrayList<List<RootReading>>();
+    var present = new ArrayList<RootReading>();
     Optional<LocalDate> slip = Optional.empty();
     for (int i = 0; i < looks.size(); i++) {
       var look = looks.get(i);
@@ -33,7 +34,7 @@ record Flushes(List<List<Reading>> former, List<Reading> present, Optional<Local
         slip = Optional.empty();
         continue;
       }
-      var reading = Reading.of(look, figures);
+      var reading = RootReading.of(look, figures);
       if (fallen(reading, present, 1, figures)) {
         if (wentBack(looks, i, present, figures)) {
           slip = Optional.of(reading.on());
@@ -51,7 +52,7 @@ record Flushes(List<List<Reading>> former, List<Reading> present, Optional<Local
     return new Flushes(List.copyOf(former), List.copyOf(present), slip);
   }
 
-  private static void end(List<Reading> present, List<List<Reading>> former) {
+  private static void end(List<RootReading> present, List<List<RootReading>> former) {
     if (!present.isEmpty()) {
       former.add(List.copyOf(present));
       present.clear();
@@ -60,7 +61,7 @@ record Flushes(List<List<Reading>> former, List<Reading> present, Optional<Local
 
   /** Whether a reading lies below the last, or the one so many before. */
   private static boolean fallen(
-      Reading reading, List<Reading> present, int before, Figures figures) {
+      RootReading reading, List<RootReading> present, int before, Figures figures) {
     if (present.size() < before) {
       return false;
     }
@@ -71,11 +72,11 @@ record Flushes(List<List<Reading>> former, List<Reading> present, Optional<Local
 
   /** Whether the next look shows the roots as long again as before the fall. */
   private static boolean wentBack(
-      List<RootLook> looks, int fall, List<Reading> present, Figures figures) {
+      List<RootLook> looks, int fall, List<RootReading> present, Figures figures) {
     if (fall + 1 >= looks.size() || !looks.get(fall + 1).stage().measurable()) {
       return false;
     }
-    var next = Reading.of(looks.get(fall + 1), figures);
+    var next = RootReading.of(looks.get(fall + 1), figures);
     return next.measured() && !fallen(next, present, 1, figures);
   }
 }

@@ -59,14 +59,14 @@ public record RootForecast(
       return Optional.empty();
     }
     var estimate = Estimate.of(flushes.present(), before, pace, figures);
-    int measured = (int) estimate.rests().stream().filter(Reading::measured).count();
+    int measured = (int) estimate.rests().stream().filter(RootReading::measured).count();
     return Optional.of(
         new RootForecast(
             last,
             seen(last, estimate, pace, figures),
             estimate,
             measured,
-            estimate.slip().map(Reading::on).or(flushes::slip),
+            estimate.slip().map(RootReading::on).or(flushes::slip),
             pace));
   }
 
@@ -74,7 +74,7 @@ public record RootForecast(
   private static RootForecast ofBumps(
       RootLook look, RootSpeed before, GrowthPace pace, Figures figures) {
     double missing = before.mmAWeek() * figures.of(RootFigures.BUMPS_DAYS) / DAYS_A_WEEK;
-    var reading = new Reading(look.on(), -missing, missing * HALF, false);
+    var reading = new RootReading(look.on(), -missing, missing * HALF, false);
     var estimate = Estimate.of(List.of(reading), before, pace, figures);
     return new RootForecast(look, -missing, estimate, 0, Optional.empty(), pace);
   }
@@ -195,7 +195,7 @@ public record RootForecast(
         ? 0
         : figures.of(RootFigures.WEATHER)
             / WEATHER_IN_PERCENT
-            * Math.sqrt(Course.varied(weeks))
+            * Math.sqrt(RootCourse.varied(weeks))
             / weeks;
   }
 

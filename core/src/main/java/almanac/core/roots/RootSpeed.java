@@ -77,11 +77,11 @@ public record RootSpeed(double log, double spread) {
   }
 
   /** Sharpened by the last of them that were measured twice; what was only seen says too little. */
-  RootSpeed after(List<List<Reading>> flushes, GrowthPace pace, Figures figures) {
+  RootSpeed after(List<List<RootReading>> flushes, GrowthPace pace, Figures figures) {
     var speed = this;
     var measured =
         flushes.stream()
-            .filter(flush -> flush.stream().filter(Reading::measured).count() > 1)
+            .filter(flush -> flush.stream().filter(RootReading::measured).count() > 1)
             .toList();
     int from = Math.max(0, measured.size() - FORMER_FLUSHES);
     for (var flush : measured.subList(from, measured.size())) {

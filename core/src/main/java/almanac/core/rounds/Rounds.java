@@ -1,7 +1,7 @@
 package almanac.core.rounds;
 
-import almanac.core.figures.Figures;
 import almanac.core.checks.Window;
+import almanac.core.figures.Figures;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayDeque;

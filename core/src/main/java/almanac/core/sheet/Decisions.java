@@ -45,7 +45,7 @@ public record Decisions(
 
   /** What a sheet seems to say, before anybody was asked. */
   public static Decisions guess(Sheet sheet, PotUnit usual, LocalDate today) {
-    var columns = Contents.guess(sheet, Meaning.guess(sheet.columns()), today);
+    var columns = ColumnContents.guess(sheet, Meaning.guess(sheet.columns()), today);
     var guess = new Decisions(columns, true, usual, Map.of(), Map.of(), Map.of(), Set.of());
     var days = DayOrder.of(new Cells(sheet, guess), today);
     return new Decisions(

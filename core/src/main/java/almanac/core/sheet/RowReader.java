@@ -52,7 +52,7 @@ final class RowReader {
    * @param told the plant, as far as it could be read
    * @param bareSize whether its pot is measured without a unit
    */
-  record Outcome(Told told, List<Remark> faults, List<Remark> doubts, boolean bareSize) {
+  record Outcome(RowTold told, List<Remark> faults, List<Remark> doubts, boolean bareSize) {
     void fault(int column, String text, String why) {
       faults.add(new Remark(told.row(), column, text, why));
     }
@@ -72,7 +72,7 @@ final class RowReader {
     var arrived = arrived();
     var fate = fate();
     var told =
-        new Told(
+        new RowTold(
             row.number(),
             text(Meaning.NUMBER, LONGEST_NUMBER),
             label,

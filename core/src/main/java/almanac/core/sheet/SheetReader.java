@@ -22,7 +22,7 @@ public final class SheetReader {
     var kinds = new KindMatch(cells, known);
     var places = new PlaceMatch(cells, known);
     var days = DayOrder.of(cells, today);
-    var plants = new ArrayList<Told>();
+    var plants = new ArrayList<RowTold>();
     var faults = new ArrayList<Remark>();
     var doubts = new ArrayList<Remark>();
     var once = new Once(known);
@@ -77,7 +77,7 @@ public final class SheetReader {
       }
     }
 
-    private void number(Outcome outcome, Told told, Cells cells) {
+    private void number(Outcome outcome, RowTold told, Cells cells) {
       if (told.number().isEmpty()) {
         return;
       }

@@ -14,7 +14,7 @@ import java.util.List;
  * @param bareSizes how many pots are measured without a unit
  */
 public record SheetReading(
-    List<Told> plants,
+    List<RowTold> plants,
     List<Remark> faults,
     List<Remark> doubts,
     List<KindWords> kinds,

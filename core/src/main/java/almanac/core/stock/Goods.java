@@ -1,7 +1,7 @@
 package almanac.core.stock;
 
-import almanac.core.pot.Grade;
 import almanac.core.medium.Component;
+import almanac.core.pot.Grade;
 import almanac.core.pot.Pot;
 import org.jspecify.annotations.Nullable;
 
@@ -33,7 +33,7 @@ public sealed interface Goods {
     }
   }
 
-  /** Whatever is used up, such as labels or a dressing, by {@link Level}. */
+  /** Whatever is used up, such as labels or a dressing, by {@link StockLevel}. */
   record Thing(String name) implements Goods {
     @Override
     public String words() {

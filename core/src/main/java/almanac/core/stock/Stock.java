@@ -2,8 +2,8 @@ package almanac.core.stock;
 
 import static almanac.core.words.Sentence.say;
 
-import almanac.core.pot.Grade;
 import almanac.core.medium.Component;
+import almanac.core.pot.Grade;
 import almanac.core.pot.Pot;
 import almanac.core.words.Measure;
 import almanac.core.words.Sentence;
@@ -32,7 +32,7 @@ public record Stock(List<StockItem> items) {
    * What a need takes from the stock: never more than there is, the grade that is wanted first.
    * What is not kept in stock is taken from elsewhere.
    */
-  public List<Draw> draws(Need need) {
+  public List<Draw> draws(StockNeed need) {
     var draws = new ArrayList<Draw>();
     for (var item : items) {
       double wanted = Collections.frequency(need.chosen(), item.uid());
@@ -83,7 +83,7 @@ public record Stock(List<StockItem> items) {
   /**
    * What runs short if all of these are met, as a shopping list; then what is out or low anyway.
    */
-  public List<Sentence> lacking(List<Need> needs) {
+  public List<Sentence> lacking(List<StockNeed> needs) {
     var lacking = new ArrayList<Sentence>();
     pots(needs, lacking);
     var wanted = new EnumMap<Component, Double>(Component.class);
@@ -97,14 +97,14 @@ public record Stock(List<StockItem> items) {
           }
         });
     for (var item : items) {
-      if (item.goods() instanceof Goods.Thing thing && item.level() != Level.YES) {
+      if (item.goods() instanceof Goods.Thing thing && item.level() != StockLevel.YES) {
         lacking.add(say("{} ({})", thing.name(), item.level().words()));
       }
     }
     return List.copyOf(lacking);
   }
 
-  private void pots(List<Need> needs, List<Sentence> lacking) {
+  private void pots(List<StockNeed> needs, List<Sentence> lacking) {
     var left = new LinkedHashMap<UUID, Double>();
     pots().forEach(item -> left.put(item.uid(), item.amount()));
     var missing = new LinkedHashMap<Long, Integer>();

@@ -1,9 +1,9 @@
 package almanac.core.treatments;
 
-import almanac.core.figures.Figures;
 import almanac.core.checks.Check;
 import almanac.core.checks.Purpose;
 import almanac.core.checks.Window;
+import almanac.core.figures.Figures;
 import almanac.core.inspection.Inspection;
 import java.time.LocalDate;
 import java.util.List;

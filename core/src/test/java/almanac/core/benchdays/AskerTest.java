@@ -18,7 +18,7 @@ class AskerTest {
 
   private static Board season() {
     var season = Seasons.of(new Random(3), 60, 10);
-    var seats = season.jobs().stream().map(job -> new Seat(job, null, false)).toList();
+    var seats = season.jobs().stream().map(job -> new JobSeat(job, null, false)).toList();
     return new Board(season.days(), seats, Weights.of(Figures.standard(), Set.of()));
   }
 

@@ -4,8 +4,8 @@ import static almanac.core.benchdays.Seasons.TODAY;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
-import almanac.core.figures.Figures;
 import almanac.core.checks.Window;
+import almanac.core.figures.Figures;
 import almanac.core.refusals.Refused;
 import java.time.LocalDate;
 import java.util.ArrayList;

@@ -8,8 +8,8 @@ import almanac.core.inspection.Bubbles;
 import almanac.core.inspection.Inspection;
 import almanac.core.inspection.Item;
 import almanac.core.medium.Component;
+import almanac.core.medium.MediumPiece;
 import almanac.core.medium.Mix;
-import almanac.core.medium.Piece;
 import almanac.core.refusals.Refused;
 import java.time.LocalDate;
 import java.util.List;
@@ -19,7 +19,7 @@ import org.junit.jupiter.api.Test;
 class AnswerableTest {
   private static final Inspection LOOK = Inspection.on(LocalDate.of(2027, 5, 15));
   private static final Inspection PIECE =
-      LOOK.with(Item.MEDIUM_PIECE, Item.MEDIUM_PIECE.saw(Piece.TEARS));
+      LOOK.with(Item.MEDIUM_PIECE, Item.MEDIUM_PIECE.saw(MediumPiece.TEARS));
 
   @Test
   void nobodyTearsPumice() {

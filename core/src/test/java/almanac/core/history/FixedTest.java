@@ -5,9 +5,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 import almanac.core.inspection.Fix;
 import almanac.core.inspection.Inspection;
 import almanac.core.inspection.Item;
-import almanac.core.inspection.Level;
-import almanac.core.inspection.Spot;
+import almanac.core.inspection.LookSpot;
 import almanac.core.inspection.Stability;
+import almanac.core.inspection.SurfaceLevel;
 import almanac.core.medium.Component;
 import almanac.core.medium.Mix;
 import almanac.core.medium.Moisture;
@@ -30,7 +30,7 @@ class FixedTest {
   private static Event sunk(int day) {
     return new Happening.Inspected(
         Inspection.on(DAY.plusDays(day))
-            .with(Item.LEVEL, Item.LEVEL.saw(Level.SUNK))
+            .with(Item.LEVEL, Item.LEVEL.saw(SurfaceLevel.SUNK))
             .with(Item.STABILITY, Item.STABILITY.saw(Stability.FIRM)));
   }
 
@@ -43,7 +43,7 @@ class FixedTest {
   }
 
   private static boolean sunk(PlantHistory history, int day) {
-    return history.latest(Item.LEVEL, DAY.plusDays(day)).saw(Level.SUNK);
+    return history.latest(Item.LEVEL, DAY.plusDays(day)).saw(SurfaceLevel.SUNK);
   }
 
   @Test
@@ -79,7 +79,7 @@ class FixedTest {
             Inspection.on(DAY.plusDays(1))
                 .with(Item.STABILITY, Item.STABILITY.saw(Stability.FIRM)));
     var history = history(onlyLevel, sunk(3), toppedUp(5), sunk(8));
-    var without = history.without(Spot.of(Item.STABILITY));
+    var without = history.without(LookSpot.of(Item.STABILITY));
     assertThat(sunk(without, 6)).isFalse();
     assertThat(sunk(without, 9)).isTrue();
   }

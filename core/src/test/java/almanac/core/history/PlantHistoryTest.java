@@ -8,8 +8,8 @@ import almanac.core.inspection.Inspection;
 import almanac.core.inspection.Item;
 import almanac.core.inspection.Lead;
 import almanac.core.inspection.Look;
+import almanac.core.inspection.LookSpot;
 import almanac.core.inspection.RootsInPot;
-import almanac.core.inspection.Spot;
 import almanac.core.inspection.Stability;
 import almanac.core.medium.Component;
 import almanac.core.medium.Mix;
@@ -102,7 +102,7 @@ class PlantHistoryTest {
     assertThat(history.latest(Item.NEW_ROOTS, Lead.B, TODAY).answer()).contains(RootStage.LONG);
     assertThat(history.latest(Item.NEW_ROOTS, Lead.A, TODAY).answer()).contains(RootStage.NUB);
     assertThat(history.latest(Item.NEW_ROOTS, Lead.C, TODAY).seen()).isEmpty();
-    var without = history.without(new Spot(Item.NEW_ROOTS, Lead.B));
+    var without = history.without(new LookSpot(Item.NEW_ROOTS, Lead.B));
     assertThat(without.latest(Item.NEW_ROOTS, Lead.B, TODAY).seen()).isEmpty();
     assertThat(without.latest(Item.NEW_ROOTS, Lead.A, TODAY).answer()).contains(RootStage.NUB);
   }

@@ -40,7 +40,7 @@ class InspectionTest {
             "Leaves: firm; Newest roots: nubs, 6 mm; Newest roots, lead B: nubs;"
                 + " Pests: mites, scale");
     assertThat(tapped.findings().keySet())
-        .extracting(Spot::key)
+        .extracting(LookSpot::key)
         .containsExactly("pests", "newRoots/B", "newRoots", "leaves");
   }
 
@@ -58,9 +58,9 @@ class InspectionTest {
   void aLookTakenAwayWasNeverMade() {
     var leaves = Inspection.on(DAY).with(Item.LEAVES, Item.LEAVES.saw(Leaves.FIRM));
     var both = leaves.with(Item.PESTS, Item.PESTS.saw(Pests.NONE));
-    assertThat(both.without(Spot.of(Item.PESTS)).findings()).isEqualTo(leaves.findings());
-    assertThat(leaves.without(Spot.of(Item.PESTS))).isSameAs(leaves);
-    assertThat(leaves.without(Spot.of(Item.LEAVES)).empty()).isTrue();
+    assertThat(both.without(LookSpot.of(Item.PESTS)).findings()).isEqualTo(leaves.findings());
+    assertThat(leaves.without(LookSpot.of(Item.PESTS))).isSameAs(leaves);
+    assertThat(leaves.without(LookSpot.of(Item.LEAVES)).empty()).isTrue();
     assertThat(both.findings()).as("the first is as it was").hasSize(2);
   }
 
@@ -70,12 +70,12 @@ class InspectionTest {
         Inspection.on(DAY)
             .with(Item.NEW_ROOTS, Lead.C, Item.NEW_ROOTS.found(List.of(), 31.0, FIGURES))
             .with(Item.SMELL, Item.SMELL.saw(Smell.SOUR));
-    Map<Spot, Finding<?>> kept = new HashMap<>();
+    Map<LookSpot, Finding<?>> kept = new HashMap<>();
     seen.findings()
         .forEach(
             (spot, finding) ->
                 kept.put(
-                    Spot.named(spot.key()).orElseThrow(),
+                    LookSpot.named(spot.key()).orElseThrow(),
                     spot.item()
                         .kept(
                             finding.answers().stream()
@@ -97,8 +97,8 @@ class InspectionTest {
     for (var item : Item.inLookingOrder()) {
       for (var lead : Lead.values()) {
         if (lead == Lead.FIRST || item.ofALead()) {
-          var spot = new Spot(item, lead);
-          assertThat(Spot.named(spot.key())).contains(spot);
+          var spot = new LookSpot(item, lead);
+          assertThat(LookSpot.named(spot.key())).contains(spot);
           assertThat(keys.add(spot.key())).as("two spots are called %s", spot).isTrue();
         }
       }
@@ -108,7 +108,7 @@ class InspectionTest {
   @ParameterizedTest
   @ValueSource(strings = {"", "mood", "newRoots/", "newRoots/A", "newRoots/Z", "smell/B", "/B"})
   void whatIsNoSpotHasNoKey(String key) {
-    assertThat(Spot.named(key)).isEmpty();
+    assertThat(LookSpot.named(key)).isEmpty();
   }
 
   @Test

@@ -31,13 +31,13 @@ class ItemTest {
   @ParameterizedTest
   @CsvSource({"newRoots/B", "rim/F", "smell"})
   void aSpotIsFoundByItsKey(String key) {
-    assertThat(Spot.named(key).map(Spot::key)).contains(key);
+    assertThat(LookSpot.named(key).map(LookSpot::key)).contains(key);
   }
 
   @ParameterizedTest
   @CsvSource({"newRoots/A", "newRoots/G", "smell/B", "newRoots/", "nothing", "''"})
   void whatIsNoSpotIsNotFound(String key) {
-    assertThat(Spot.named(key)).isEmpty();
+    assertThat(LookSpot.named(key)).isEmpty();
   }
 
   @ParameterizedTest
@@ -123,6 +123,6 @@ class ItemTest {
   }
 
   private static String named(Field field) {
-    return field instanceof Spot.Measure ? field.key() + ".measured" : field.key();
+    return field instanceof LookSpot.Measure ? field.key() + ".measured" : field.key();
   }
 }

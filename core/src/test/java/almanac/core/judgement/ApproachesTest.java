@@ -19,14 +19,14 @@ import org.junit.jupiter.params.provider.EnumSource;
 
 class ApproachesTest {
 
-  private static Verdict by(Approach approach, Plant plant) {
+  private static Verdict by(Approach approach, PlantAtHand plant) {
     return new Judge(Figures.standard(), approach).judge(plant.situation()).verdict();
   }
 
   @Test
   void waitForNubsMovesAOneLeavedCattleyaOnlyAtTheNubs() {
     var plant =
-        Plant.of("cattleya-one-leaved")
+        PlantAtHand.of("cattleya-one-leaved")
             .potted(26)
             .saw(Item.NEW_ROOTS, RootStage.SHORT)
             .saw(Item.ROOTS_IN_POT, RootsInPot.MIXED);
@@ -39,7 +39,10 @@ class ApproachesTest {
   @Test
   void waitForNubsWaitsHoweverGreatTheNeed() {
     var plant =
-        Plant.of("encyclia").potted(40).saw(Item.NEW_ROOTS, RootStage.SHORT).measured(Item.RIM, -5);
+        PlantAtHand.of("encyclia")
+            .potted(40)
+            .saw(Item.NEW_ROOTS, RootStage.SHORT)
+            .measured(Item.RIM, -5);
     assertThat(by(Approach.HOUSE_RULES, plant)).isEqualTo(Verdict.FULL_REPOT);
     assertThat(by(Approach.WAIT_FOR_NUBS, plant)).isEqualTo(Verdict.WAIT_FOR);
   }
@@ -47,7 +50,7 @@ class ApproachesTest {
   @Test
   void freshStartTakesAPlantOutOfDoubtfulMediumUnlessItsRootsAreExcellent() {
     var plant =
-        Plant.of("oncidium")
+        PlantAtHand.of("oncidium")
             .potted(2, Mix.of(Component.COCONUT_FIBRE))
             .saw(Item.NEW_ROOTS, RootStage.LONG);
     assertThat(by(Approach.HOUSE_RULES, plant)).isEqualTo(Verdict.LEAVE);
@@ -59,7 +62,7 @@ class ApproachesTest {
   @Test
   void undisturbedRootsMovesABallWholeInTheDarkAndInBloom() {
     var plant =
-        Plant.of("oncidium", Plant.DECEMBER)
+        PlantAtHand.of("oncidium", PlantAtHand.DECEMBER)
             .potted(12, Mix.of(Component.PUMICE))
             .saw(Item.BLOOM, Bloom.OPEN)
             .measured(Item.RIM, -5);
@@ -70,7 +73,7 @@ class ApproachesTest {
   @Test
   void undisturbedRootsGrowsLargeRatherThanDivides() {
     var plant =
-        Plant.of("oncidium")
+        PlantAtHand.of("oncidium")
             .potted(12, Mix.of(Component.PUMICE))
             .saw(Item.NEW_ROOTS, RootStage.NUB)
             .saw(Item.PARTS, Parts.TWO_SOUND)
@@ -82,7 +85,7 @@ class ApproachesTest {
   @ParameterizedTest
   @EnumSource
   void hazardsActUnderEveryApproach(Approach approach) {
-    var plant = Plant.of("oncidium").potted(2).saw(Item.ROOTS_IN_POT, RootsInPot.MOSTLY_SOFT);
+    var plant = PlantAtHand.of("oncidium").potted(2).saw(Item.ROOTS_IN_POT, RootsInPot.MOSTLY_SOFT);
     assertThat(by(approach, plant)).isEqualTo(Verdict.RESCUE);
   }
 }

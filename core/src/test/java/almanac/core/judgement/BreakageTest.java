@@ -16,8 +16,8 @@ import org.junit.jupiter.api.Test;
 
 /** What is found broken has consequences for readiness, verdict and checks. */
 class BreakageTest {
-  private static Plant wantsAMove() {
-    return Plant.of("oncidium")
+  private static PlantAtHand wantsAMove() {
+    return PlantAtHand.of("oncidium")
         .potted(26)
         .saw(Item.SMELL, Smell.STALE)
         .saw(Item.ROOTS_IN_POT, RootsInPot.MIXED)
@@ -33,13 +33,13 @@ class BreakageTest {
     assertThat(judged.care().toString()).contains("wound dry");
     assertThat(judged.nextCheck().window().best())
         .as("a look after a month")
-        .isEqualTo(Plant.MAY.plusDays(30));
+        .isEqualTo(PlantAtHand.MAY.plusDays(30));
   }
 
   @Test
   void anEyeThatSwellsEndsTheWaiting() {
     var mended =
-        Plant.of("oncidium")
+        PlantAtHand.of("oncidium")
             .potted(26)
             .daysAgo(40)
             .saw(Item.BREAKAGE, Breakage.LEAD_SNAPPED)
@@ -53,7 +53,10 @@ class BreakageTest {
   @Test
   void theOnlyGrowthSnappedOffOffersTheLastChance() {
     var judged =
-        Plant.of("oncidium").potted(6).saw(Item.BREAKAGE, Breakage.ONLY_LEAD_SNAPPED).judged();
+        PlantAtHand.of("oncidium")
+            .potted(6)
+            .saw(Item.BREAKAGE, Breakage.ONLY_LEAD_SNAPPED)
+            .judged();
     assertThat(judged.care().toString()).contains("Last chance");
   }
 
@@ -69,7 +72,8 @@ class BreakageTest {
 
   @Test
   void chewedTipsAreLookedIntoAndAPartedRhizomeIsADivision() {
-    var chewed = Plant.of("oncidium").potted(6).saw(Item.BREAKAGE, Breakage.TIPS_CHEWED).judged();
+    var chewed =
+        PlantAtHand.of("oncidium").potted(6).saw(Item.BREAKAGE, Breakage.TIPS_CHEWED).judged();
     assertThat(chewed.verdict()).isEqualTo(Verdict.LIFT_AND_LOOK);
     var parted = wantsAMove().saw(Item.BREAKAGE, Breakage.PARTED).judged();
     assertThat(parted.verdict()).isEqualTo(Verdict.DIVIDE);
@@ -77,18 +81,20 @@ class BreakageTest {
 
   @Test
   void aBrokenLongRootOrLeafIsWrittenDownAndNoReason() {
-    var branching = Plant.of("oncidium").potted(6).saw(Item.BREAKAGE, Breakage.LONG_ROOT).judged();
+    var branching =
+        PlantAtHand.of("oncidium").potted(6).saw(Item.BREAKAGE, Breakage.LONG_ROOT).judged();
     assertThat(branching.reasons())
         .filteredOn(reason -> reason.basis() == NoReason.BROKEN_ROOT)
         .singleElement()
         .satisfies(reason -> assertThat(reason.sentence().toString()).contains("side roots"));
     var slipper =
-        Plant.of("paphiopedilum").potted(6).saw(Item.BREAKAGE, Breakage.LONG_ROOT).judged();
+        PlantAtHand.of("paphiopedilum").potted(6).saw(Item.BREAKAGE, Breakage.LONG_ROOT).judged();
     assertThat(slipper.reasons())
         .filteredOn(reason -> reason.basis() == NoReason.BROKEN_ROOT)
         .singleElement()
         .satisfies(reason -> assertThat(reason.sentence().toString()).contains("lost"));
-    var leaf = Plant.of("oncidium").potted(6).saw(Item.BREAKAGE, Breakage.LEAF_OR_SPIKE).judged();
+    var leaf =
+        PlantAtHand.of("oncidium").potted(6).saw(Item.BREAKAGE, Breakage.LEAF_OR_SPIKE).judged();
     assertThat(leaf.need()).isZero();
   }
 }

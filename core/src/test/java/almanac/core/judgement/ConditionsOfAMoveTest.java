@@ -32,7 +32,7 @@ class ConditionsOfAMoveTest {
     return sentences.stream().map(Sentence::toString).toList();
   }
 
-  private static double lossOutOfSeason(Plant plant) {
+  private static double lossOutOfSeason(PlantAtHand plant) {
     return plant.judged().reasons().stream()
         .filter(reason -> reason.basis().equals(new Basis.Loss(ReadinessFigures.OUT_OF_SEASON)))
         .mapToDouble(Reason::points)
@@ -42,7 +42,7 @@ class ConditionsOfAMoveTest {
   @Test
   void aColdPlaceTakesFromReadinessAndIsWaitedOut() {
     var cold =
-        Plant.of("phalaenopsis")
+        PlantAtHand.of("phalaenopsis")
             .potted(60)
             .atAMeanOf(15)
             .saw(Item.NEW_ROOTS, RootStage.ANCHORED)
@@ -57,7 +57,7 @@ class ConditionsOfAMoveTest {
   @Test
   void bloomingGrowingAndRootingAtOnceIsTheGrowingSeason() {
     var dark =
-        Plant.of("oncidium", Plant.DECEMBER)
+        PlantAtHand.of("oncidium", PlantAtHand.DECEMBER)
             .potted(12)
             .atAMeanOf(16)
             .saw(Item.NEW_ROOTS, RootStage.NUB);
@@ -70,7 +70,7 @@ class ConditionsOfAMoveTest {
   @Test
   void atRestItWaits() {
     var resting =
-        Plant.of("masdevallia")
+        PlantAtHand.of("masdevallia")
             .potted(12)
             .saw(Item.NEW_ROOTS, RootStage.NONE)
             .saw(Item.GROWTH, GrowthStage.RESTING);
@@ -81,7 +81,10 @@ class ConditionsOfAMoveTest {
   @CsvSource({"3, 55", "11, 55", "13, 95"})
   void whatCameRootlessHasASeasonToRoot(int months, double readiness) {
     var plant =
-        Plant.of("oncidium").potted(14).arrivedRootless(months).saw(Item.NEW_ROOTS, RootStage.NUB);
+        PlantAtHand.of("oncidium")
+            .potted(14)
+            .arrivedRootless(months)
+            .saw(Item.NEW_ROOTS, RootStage.NUB);
     assertThat(plant.judged().readiness()).isEqualTo(readiness);
     plant.saw(Item.ROOTS_IN_POT, RootsInPot.FIRM);
     assertThat(plant.judged().readiness()).as("it has rooted").isEqualTo(95);
@@ -90,7 +93,7 @@ class ConditionsOfAMoveTest {
   @Test
   void whatCameRootlessIsLeftASeasonMoreInTheSmallestPot() {
     var judged =
-        Plant.of("oncidium")
+        PlantAtHand.of("oncidium")
             .potted(30)
             .arrivedRootless(6)
             .saw(Item.NEW_ROOTS, RootStage.LONG)
@@ -101,12 +104,12 @@ class ConditionsOfAMoveTest {
         .containsExactly(WaitCondition.OWN_ROOTS);
     assertThat(judged.advice().toString()).contains("smallest pot");
     assertThat(((Timing.Waits) judged.timing()).awaited().likely())
-        .isEqualTo(Plant.MAY.minusMonths(6).plusDays(365));
+        .isEqualTo(PlantAtHand.MAY.minusMonths(6).plusDays(365));
   }
 
   @Test
   void aNewPlantThatWobblesIsLookedAtFirst() {
-    var old = Plant.of("oncidium").potted(12).saw(Item.STABILITY, Stability.SLIGHT_WOBBLE);
+    var old = PlantAtHand.of("oncidium").potted(12).saw(Item.STABILITY, Stability.SLIGHT_WOBBLE);
     assertThat(old.judged().verdict()).isEqualTo(Verdict.ADJUST_CARE);
     assertThat(old.arrived(2).judged().verdict()).isEqualTo(Verdict.LIFT_AND_LOOK);
     assertThat(old.arrived(5).judged().verdict()).isEqualTo(Verdict.ADJUST_CARE);
@@ -115,17 +118,17 @@ class ConditionsOfAMoveTest {
   @Test
   void anAirLoverInPureMossShowsIt() {
     var plant =
-        Plant.of("phalaenopsis")
+        PlantAtHand.of("phalaenopsis")
             .potted(2, Mix.of(Component.SPHAGNUM_BEST))
             .saw(Item.LEAF_MARKS, LeafMarks.MANY_SPOTS);
     assertThat(plant.judged().need()).isEqualTo(15);
     var keptMoist =
-        Plant.of("oncidium")
+        PlantAtHand.of("oncidium")
             .potted(2, Mix.of(Component.SPHAGNUM_BEST))
             .saw(Item.LEAF_MARKS, LeafMarks.LEAF_LOSS);
     assertThat(keptMoist.judged().need()).as("as wrong as for a dry one").isEqualTo(15);
     var onTheGround =
-        Plant.of("sobralia")
+        PlantAtHand.of("sobralia")
             .potted(2, Mix.of(Component.SPHAGNUM_BEST))
             .saw(Item.LEAF_MARKS, LeafMarks.MANY_SPOTS);
     assertThat(onTheGround.judged().need()).isZero();
@@ -134,14 +137,15 @@ class ConditionsOfAMoveTest {
   @ParameterizedTest(name = "{0}, dry after {1} days: need {2}")
   @CsvSource({"oncidium, 2, 15", "oncidium, 3, 0", "phalaenopsis, 2, 0"})
   void aThirstyKindInAMixThatDriesTooFast(String kind, double days, double need) {
-    var plant = Plant.of(kind).potted(2, Mix.of(Component.PUMICE)).measured(Item.DAYS_TO_DRY, days);
+    var plant =
+        PlantAtHand.of(kind).potted(2, Mix.of(Component.PUMICE)).measured(Item.DAYS_TO_DRY, days);
     assertThat(plant.judged().need()).isEqualTo(need);
   }
 
   @Test
   void aMountThatDriesFastIsNoReason() {
     var plant =
-        Plant.of("vanda")
+        PlantAtHand.of("vanda")
             .potted(40, Mix.of(Component.MOUNT))
             .daysAgo(60)
             .measured(Item.DAYS_TO_DRY, 4)
@@ -156,14 +160,14 @@ class ConditionsOfAMoveTest {
   @Test
   void theCostOfAMoveIsSaidBeforeItIsMade() {
     var plant =
-        Plant.of("cattleya-one-leaved")
+        PlantAtHand.of("cattleya-one-leaved")
             .potted(40)
             .saw(Item.NEW_ROOTS, RootStage.SHORT)
             .saw(Item.BLOOM, Bloom.BUDS)
             .saw(Item.ROOTS_IN_POT, RootsInPot.MOSTLY_SOFT);
     assertThat(plant.judged().verdict()).isEqualTo(Verdict.RESCUE);
     assertThat(words(plant.judged().costs())).containsExactly("Expect to lose the buds.");
-    var left = Plant.of("oncidium").potted(3).saw(Item.BLOOM, Bloom.BUDS);
+    var left = PlantAtHand.of("oncidium").potted(3).saw(Item.BLOOM, Bloom.BUDS);
     assertThat(left.judged().costs()).isEmpty();
   }
 
@@ -175,7 +179,7 @@ class ConditionsOfAMoveTest {
   })
   void aWholeBallCostsHardlyAnything(Bloom bloom, String words) {
     var judged =
-        Plant.of("oncidium")
+        PlantAtHand.of("oncidium")
             .potted(12, Mix.of(Component.PUMICE))
             .saw(Item.NEW_ROOTS, RootStage.NUB)
             .saw(Item.BLOOM, bloom)
@@ -190,7 +194,7 @@ class ConditionsOfAMoveTest {
   @CsvSource({"AS_IT_COMES, DIVIDE", "GROW_LARGE, MOVE_UP", "DIVIDE, DIVIDE", "KEEP_SMALL, DIVIDE"})
   void theAimDecidesBetweenOnePlantAndTwo(Aim aim, Verdict verdict) {
     var plant =
-        Plant.of("oncidium")
+        PlantAtHand.of("oncidium")
             .potted(12, Mix.of(Component.PUMICE))
             .aim(aim)
             .saw(Item.NEW_ROOTS, RootStage.NUB)
@@ -201,8 +205,9 @@ class ConditionsOfAMoveTest {
 
   @Test
   void whatCountsNowAndWhatNoMoreIsSaid() {
-    var before = Plant.of("oncidium").potted(26).saw(Item.NEW_ROOTS, RootStage.SHORT).judged();
-    var after = Plant.of("oncidium").potted(26).saw(Item.NEW_ROOTS, RootStage.NUB).judged();
+    var before =
+        PlantAtHand.of("oncidium").potted(26).saw(Item.NEW_ROOTS, RootStage.SHORT).judged();
+    var after = PlantAtHand.of("oncidium").potted(26).saw(Item.NEW_ROOTS, RootStage.NUB).judged();
     assertThat(words(Differences.between(before, after)))
         .containsExactly(
             "Full repot instead of watch",

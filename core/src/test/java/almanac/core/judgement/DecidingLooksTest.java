@@ -6,17 +6,17 @@ import almanac.core.figures.Figures;
 import almanac.core.inspection.Bloom;
 import almanac.core.inspection.GrowthStage;
 import almanac.core.inspection.Item;
+import almanac.core.inspection.LookSpot;
 import almanac.core.inspection.RootsInPot;
 import almanac.core.inspection.Smell;
-import almanac.core.inspection.Spot;
 import almanac.core.inspection.Stability;
 import almanac.core.judgement.compare.DecidingLook;
 import almanac.core.judgement.compare.DecidingLooks;
 import almanac.core.judgement.verdict.Judge;
 import almanac.core.judgement.verdict.Verdict;
 import almanac.core.medium.Component;
+import almanac.core.medium.MediumPiece;
 import almanac.core.medium.Mix;
-import almanac.core.medium.Piece;
 import almanac.core.roots.RootStage;
 import java.util.List;
 import org.junit.jupiter.api.Test;
@@ -24,7 +24,7 @@ import org.junit.jupiter.api.Test;
 class DecidingLooksTest {
   private static final Judge JUDGE = new Judge(Figures.standard());
 
-  private static List<DecidingLook> deciding(Plant plant) {
+  private static List<DecidingLook> deciding(PlantAtHand plant) {
     var situation = plant.situation();
     return new DecidingLooks(JUDGE).of(situation, JUDGE.judge(situation));
   }
@@ -33,13 +33,13 @@ class DecidingLooksTest {
   void whereOnlyTheNewestRootsAreUnseenTheyDecide() {
     var looks =
         deciding(
-            Plant.of("oncidium")
+            PlantAtHand.of("oncidium")
                 .potted(26)
                 .saw(Item.ROOTS_IN_POT, RootsInPot.MIXED)
-                .saw(Item.MEDIUM_PIECE, Piece.TEARS)
+                .saw(Item.MEDIUM_PIECE, MediumPiece.TEARS)
                 .saw(Item.SMELL, Smell.STALE)
                 .saw(Item.STABILITY, Stability.FIRM));
-    assertThat(looks).first().extracting(DecidingLook::spot).isEqualTo(Spot.of(Item.NEW_ROOTS));
+    assertThat(looks).first().extracting(DecidingLook::spot).isEqualTo(LookSpot.of(Item.NEW_ROOTS));
     assertThat(looks.get(0).outcomes()).isEqualTo(RootStage.values().length);
     assertThat(looks.get(0).changes())
         .contains(new DecidingLook.Change("nubs", Verdict.FULL_REPOT))
@@ -50,12 +50,15 @@ class DecidingLooksTest {
   void aSuspicionIsSettledByTheRootsInThePot() {
     var looks =
         deciding(
-            Plant.of("oncidium")
+            PlantAtHand.of("oncidium")
                 .potted(6)
                 .saw(Item.STABILITY, Stability.LOOSE)
                 .saw(Item.NEW_ROOTS, RootStage.ANCHORED)
-                .saw(Item.MEDIUM_PIECE, Piece.KEEPS_SHAPE));
-    assertThat(looks).first().extracting(DecidingLook::spot).isEqualTo(Spot.of(Item.ROOTS_IN_POT));
+                .saw(Item.MEDIUM_PIECE, MediumPiece.KEEPS_SHAPE));
+    assertThat(looks)
+        .first()
+        .extracting(DecidingLook::spot)
+        .isEqualTo(LookSpot.of(Item.ROOTS_IN_POT));
     assertThat(looks.get(0).changes())
         .contains(new DecidingLook.Change("mostly soft", Verdict.RESCUE));
   }
@@ -64,7 +67,7 @@ class DecidingLooksTest {
   void whatNobodyExpectsIsNoReasonToLookButIsNotCalledNothing() {
     var looks =
         deciding(
-            Plant.of("phalaenopsis")
+            PlantAtHand.of("phalaenopsis")
                 .potted(12)
                 .rootsOf(120)
                 .saw(Item.STABILITY, Stability.FIRM)
@@ -78,30 +81,32 @@ class DecidingLooksTest {
 
   @Test
   void whatHasBeenSeenIsNotAskedForAgain() {
-    var plant = Plant.of("oncidium").potted(12).saw(Item.NEW_ROOTS, RootStage.NUB);
+    var plant = PlantAtHand.of("oncidium").potted(12).saw(Item.NEW_ROOTS, RootStage.NUB);
     assertThat(deciding(plant))
         .extracting(DecidingLook::spot)
-        .doesNotContain(Spot.of(Item.NEW_ROOTS));
+        .doesNotContain(LookSpot.of(Item.NEW_ROOTS));
     var stale =
-        Plant.of("oncidium")
+        PlantAtHand.of("oncidium")
             .potted(24)
             .daysAgo(40)
             .saw(Item.NEW_ROOTS, RootStage.SWELLING)
             .daysAgo(0)
-            .saw(Item.MEDIUM_PIECE, Piece.TEARS)
+            .saw(Item.MEDIUM_PIECE, MediumPiece.TEARS)
             .saw(Item.ROOTS_IN_POT, RootsInPot.FIRM)
             .saw(Item.SMELL, Smell.STALE);
-    assertThat(deciding(stale)).extracting(DecidingLook::spot).contains(Spot.of(Item.NEW_ROOTS));
+    assertThat(deciding(stale))
+        .extracting(DecidingLook::spot)
+        .contains(LookSpot.of(Item.NEW_ROOTS));
   }
 
   @Test
   void itIsSaidAsAGrowerSaysIt() {
     var looks =
         deciding(
-            Plant.of("oncidium")
+            PlantAtHand.of("oncidium")
                 .potted(26)
                 .saw(Item.ROOTS_IN_POT, RootsInPot.MIXED)
-                .saw(Item.MEDIUM_PIECE, Piece.TEARS)
+                .saw(Item.MEDIUM_PIECE, MediumPiece.TEARS)
                 .saw(Item.SMELL, Smell.STALE)
                 .saw(Item.STABILITY, Stability.FIRM)
                 .saw(Item.BLOOM, Bloom.NONE)
@@ -114,10 +119,10 @@ class DecidingLooksTest {
 
   @Test
   void whatCannotBeIsNotAskedFor() {
-    var stones = Plant.of("oncidium").potted(26, Mix.of(Component.PUMICE));
-    var mount = Plant.of("vanda").potted(26, Mix.of(Component.MOUNT));
-    var slipper = Plant.of("paphiopedilum").potted(26);
-    var today = Plant.of("oncidium").potted(0).saw(Item.SMELL, Smell.WOODY);
+    var stones = PlantAtHand.of("oncidium").potted(26, Mix.of(Component.PUMICE));
+    var mount = PlantAtHand.of("vanda").potted(26, Mix.of(Component.MOUNT));
+    var slipper = PlantAtHand.of("paphiopedilum").potted(26);
+    var today = PlantAtHand.of("oncidium").potted(0).saw(Item.SMELL, Smell.WOODY);
     assertThat(possible(stones)).doesNotContain(Item.MEDIUM_PIECE).contains(Item.BUBBLES);
     assertThat(possible(mount))
         .doesNotContain(Item.MEDIUM_PIECE, Item.SMELL, Item.BUBBLES, Item.SINKING)
@@ -126,7 +131,7 @@ class DecidingLooksTest {
     assertThat(deciding(today)).isEmpty();
   }
 
-  private static List<Item<?>> possible(Plant plant) {
+  private static List<Item<?>> possible(PlantAtHand plant) {
     var situation = plant.situation();
     return Item.inLookingOrder().stream()
         .filter(item -> DecidingLooks.possible(item, situation))
@@ -136,7 +141,7 @@ class DecidingLooksTest {
   @Test
   void noMoreThanTwoAreNamedAndEachChangesSomething() {
     for (int months = 1; months < 40; months += 3) {
-      var plant = Plant.of("encyclia").potted(months);
+      var plant = PlantAtHand.of("encyclia").potted(months);
       var now = plant.judged().verdict();
       assertThat(deciding(plant))
           .hasSizeLessThanOrEqualTo(2)

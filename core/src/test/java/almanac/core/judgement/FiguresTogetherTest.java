@@ -3,13 +3,13 @@ package almanac.core.judgement;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
-import almanac.core.figures.Figure;
-import almanac.core.figures.Figures;
 import almanac.core.checks.Aftercare;
 import almanac.core.checks.CheckAnswer;
 import almanac.core.checks.FollowUpFigures;
 import almanac.core.checks.Move;
 import almanac.core.checks.Purpose;
+import almanac.core.figures.Figure;
+import almanac.core.figures.Figures;
 import almanac.core.history.Approach;
 import almanac.core.holding.Holding;
 import almanac.core.holding.KeptApart;
@@ -46,7 +46,7 @@ class FiguresTogetherTest {
                       .toArray(String[]::new))
           .map(
               row ->
-                  Told.plant(row[0], row[1], Integer.parseInt(row[2]), row[3], row[4], row[5])
+                  Findings.plant(row[0], row[1], Integer.parseInt(row[2]), row[3], row[4], row[5])
                       .situation())
           .toList();
     }

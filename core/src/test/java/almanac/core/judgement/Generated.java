@@ -7,19 +7,19 @@ import almanac.core.inspection.Bubbles;
 import almanac.core.inspection.GrowthStage;
 import almanac.core.inspection.Item;
 import almanac.core.inspection.Leaves;
-import almanac.core.inspection.Level;
 import almanac.core.inspection.Parts;
 import almanac.core.inspection.Rim;
 import almanac.core.inspection.RootsCrowding;
 import almanac.core.inspection.RootsInPot;
 import almanac.core.inspection.Smell;
 import almanac.core.inspection.Stability;
+import almanac.core.inspection.SurfaceLevel;
 import almanac.core.inspection.SurfaceRoots;
 import almanac.core.inspection.Wetness;
 import almanac.core.kinds.StandardKinds;
 import almanac.core.medium.Component;
+import almanac.core.medium.MediumPiece;
 import almanac.core.medium.Mix;
-import almanac.core.medium.Piece;
 import almanac.core.roots.RootStage;
 import almanac.core.words.Answer;
 import java.time.LocalDate;
@@ -60,14 +60,14 @@ record Generated(String kind, LocalDate today, long seed) {
   }
 
   /** The plant, with all that was seen of it. */
-  Plant plant() {
+  PlantAtHand plant() {
     return plant(0);
   }
 
   /** The same plant, potted so many months earlier. */
-  Plant plant(int monthsMore) {
+  PlantAtHand plant(int monthsMore) {
     var random = new Random(seed);
-    var plant = Plant.of(kind, today);
+    var plant = PlantAtHand.of(kind, today);
     if (random.nextInt(3) == 0) {
       plant.underLights();
     }
@@ -88,19 +88,19 @@ record Generated(String kind, LocalDate today, long seed) {
     maybe(random, plant, Item.RIM, Rim.values());
     maybe(random, plant, Item.CROWDING, RootsCrowding.values());
     maybe(random, plant, Item.SMELL, Smell.values());
-    maybe(random, plant, Item.LEVEL, Level.values());
+    maybe(random, plant, Item.LEVEL, SurfaceLevel.values());
     maybe(random, plant, Item.SURFACE_ROOTS, SurfaceRoots.values());
     maybe(random, plant, Item.PARTS, Parts.values());
     maybe(random, plant, Item.BREAKAGE, Breakage.values());
     if (monthsMore == 0) {
-      maybe(random, plant, Item.MEDIUM_PIECE, Piece.values());
+      maybe(random, plant, Item.MEDIUM_PIECE, MediumPiece.values());
     }
     return plant;
   }
 
   @SafeVarargs
   private static <A extends Enum<A> & Answer> void maybe(
-      Random random, Plant plant, Item<A> item, A... answers) {
+      Random random, PlantAtHand plant, Item<A> item, A... answers) {
     var answer = answers[random.nextInt(answers.length)];
     if (random.nextInt(5) > 1) {
       plant.saw(item, answer);

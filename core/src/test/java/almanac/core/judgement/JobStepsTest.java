@@ -2,6 +2,11 @@ package almanac.core.judgement;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import almanac.core.bench.JobFigures;
+import almanac.core.bench.JobStep;
+import almanac.core.bench.JobSteps;
+import almanac.core.bench.Task;
+import almanac.core.bench.Work;
 import almanac.core.figures.Figures;
 import almanac.core.inspection.Item;
 import almanac.core.inspection.PestPlace;
@@ -13,11 +18,6 @@ import almanac.core.inspection.RootsInPot;
 import almanac.core.inspection.Rot;
 import almanac.core.inspection.Smell;
 import almanac.core.inspection.Stability;
-import almanac.core.bench.JobFigures;
-import almanac.core.bench.JobStep;
-import almanac.core.bench.JobSteps;
-import almanac.core.bench.Task;
-import almanac.core.bench.Work;
 import almanac.core.judgement.verdict.Judge;
 import almanac.core.judgement.verdict.Method;
 import almanac.core.judgement.verdict.Step;
@@ -40,19 +40,19 @@ class JobStepsTest {
   private static final Set<Task> CANNOT_HURT =
       Set.of(Task.TAG, Task.PHOTOGRAPH, Task.LOOK, Task.TALLY, Task.LEVEL, Task.TELL);
 
-  private static List<JobStep> steps(Plant plant, Pot pot) {
+  private static List<JobStep> steps(PlantAtHand plant, Pot pot) {
     var situation = plant.situation();
     var judged = new Judge(FIGURES).judge(situation);
     var work = Work.of(judged, situation, pot, situation.history().potting().mix());
     return JobSteps.of(work, FIGURES);
   }
 
-  private static List<Task> tasks(Plant plant) {
+  private static List<Task> tasks(PlantAtHand plant) {
     return steps(plant, Pot.NOT_NOTED).stream().map(JobStep::task).toList();
   }
 
-  private static Plant spent(String kind, Component medium) {
-    return Plant.of(kind)
+  private static PlantAtHand spent(String kind, Component medium) {
+    return PlantAtHand.of(kind)
         .potted(60, Mix.of(medium))
         .saw(Item.SMELL, Smell.SOUR)
         .saw(Item.NEW_ROOTS, RootStage.NUB)
@@ -119,7 +119,7 @@ class JobStepsTest {
   void aBallThatStaysWholeIsNeitherSoakedNorTallied() {
     var tasks =
         tasks(
-            Plant.of("oncidium")
+            PlantAtHand.of("oncidium")
                 .potted(8, Mix.of(Component.PUMICE))
                 .saw(Item.RIM, Rim.OVER)
                 .saw(Item.STABILITY, Stability.FIRM)
@@ -180,7 +180,7 @@ class JobStepsTest {
         .contains(Task.LET_GO)
         .doesNotContain(Task.POT, Task.FILL, Task.WRITE_TAG);
     var plug =
-        steps(Plant.of("phalaenopsis").potted(6).saw(Item.PLUG, Plug.ROTTING), Pot.NOT_NOTED);
+        steps(PlantAtHand.of("phalaenopsis").potted(6).saw(Item.PLUG, Plug.ROTTING), Pot.NOT_NOTED);
     assertThat(step(plug, Task.MEDIUM_OFF).what()).contains("old plug");
   }
 
@@ -188,14 +188,14 @@ class JobStepsTest {
   void aLookEndsWithThePlantPutBack() {
     var tasks =
         tasks(
-            Plant.of("oncidium")
+            PlantAtHand.of("oncidium")
                 .potted(6)
                 .saw(Item.STABILITY, Stability.LOOSE)
                 .saw(Item.NEW_ROOTS, RootStage.ANCHORED));
     assertThat(tasks).contains(Task.LOOK, Task.PUT_BACK).doesNotContain(Task.POT, Task.WRITE_TAG);
     assertThat(
             tasks(
-                Plant.of("oncidium")
+                PlantAtHand.of("oncidium")
                     .potted(6)
                     .saw(Item.STABILITY, Stability.LOOSE)
                     .saw(Item.ROOTS_IN_POT, RootsInPot.MOSTLY_SOFT)))

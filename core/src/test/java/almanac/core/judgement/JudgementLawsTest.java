@@ -7,12 +7,12 @@ import almanac.core.figures.Figures;
 import almanac.core.history.Approach;
 import almanac.core.inspection.Item;
 import almanac.core.inspection.Lead;
+import almanac.core.inspection.LookSpot;
 import almanac.core.inspection.Pests;
 import almanac.core.inspection.Plug;
 import almanac.core.inspection.RootsInPot;
 import almanac.core.inspection.Rot;
 import almanac.core.inspection.Smell;
-import almanac.core.inspection.Spot;
 import almanac.core.judgement.compare.Comparison;
 import almanac.core.judgement.compare.DecidingLooks;
 import almanac.core.judgement.compare.Differences;
@@ -65,7 +65,7 @@ class JudgementLawsTest {
   }
 
   /** Everything that cannot wait, whatever the bloom, season or root stage. */
-  private static final List<Function<Plant, Plant>> HAZARDS =
+  private static final List<Function<PlantAtHand, PlantAtHand>> HAZARDS =
       List.of(
           plant -> plant.saw(Item.ROOTS_IN_POT, RootsInPot.MOSTLY_SOFT),
           plant -> plant.saw(Item.SMELL, Smell.ROTTEN),
@@ -129,7 +129,7 @@ class JudgementLawsTest {
       var situation = seen.situation();
       var judged = HOUSE.judge(situation);
       for (var item : judged.notLookedAt()) {
-        var forgotten = situation.with(situation.history().without(Spot.of(item)));
+        var forgotten = situation.with(situation.history().without(LookSpot.of(item)));
         assertThat(HOUSE.judge(forgotten)).as("%s", item).isEqualTo(judged);
         tried.on(situation);
       }
@@ -152,7 +152,7 @@ class JudgementLawsTest {
     for (var generated : PLANTS) {
       var blind = generated.plant().situation();
       var seen = generated.plant().daysAgo(0).saw(Item.PLUG, Plug.ROTTING).situation();
-      var forgotten = seen.with(seen.history().without(Spot.of(Item.PLUG)));
+      var forgotten = seen.with(seen.history().without(LookSpot.of(Item.PLUG)));
       assertThat(HOUSE.judge(forgotten)).isEqualTo(HOUSE.judge(blind));
       if (!HOUSE.judge(seen).equals(HOUSE.judge(blind))) {
         tried.on(seen);

@@ -15,8 +15,8 @@ import org.junit.jupiter.params.provider.CsvSource;
 /** Several leads, each with roots and a distance to the rim of its own. */
 class LeadsTest {
 
-  private static Plant encyclia() {
-    return Plant.of("encyclia").potted(12);
+  private static PlantAtHand encyclia() {
+    return PlantAtHand.of("encyclia").potted(12);
   }
 
   @ParameterizedTest(name = "A {0}, B {1}: {2} decides with {3}")
@@ -59,7 +59,7 @@ class LeadsTest {
   @Test
   void theLeadNearestToTroubleNeedsTheRoom() {
     var judged =
-        Plant.of("oncidium")
+        PlantAtHand.of("oncidium")
             .potted(3)
             .measured(Item.RIM, Lead.FIRST, 60)
             .measured(Item.RIM, Lead.C, -5)

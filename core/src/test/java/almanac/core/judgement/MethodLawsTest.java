@@ -20,8 +20,8 @@ import almanac.core.judgement.verdict.Judgement;
 import almanac.core.judgement.verdict.Step;
 import almanac.core.judgement.verdict.Verdict;
 import almanac.core.medium.Component;
+import almanac.core.medium.MediumPiece;
 import almanac.core.medium.Mix;
-import almanac.core.medium.Piece;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
@@ -49,12 +49,14 @@ class MethodLawsTest {
           Hazard.ROT, EnumSet.of(Step.CUT_TO_CLEAN),
           Hazard.WILT, EnumSet.of(Step.CUT_TO_CLEAN, Step.OWN_BLADE));
 
-  private static final Map<Hazard, UnaryOperator<Plant>> SHOWN =
+  private static final Map<Hazard, UnaryOperator<PlantAtHand>> SHOWN =
       Map.of(
           Hazard.ROOTS_SOFT, plant -> plant.saw(Item.ROOTS_IN_POT, RootsInPot.MOSTLY_SOFT),
           Hazard.SUFFOCATING,
               plant ->
-                  plant.saw(Item.ROOTS_IN_POT, RootsInPot.MIXED).saw(Item.MEDIUM_PIECE, Piece.MUSH),
+                  plant
+                      .saw(Item.ROOTS_IN_POT, RootsInPot.MIXED)
+                      .saw(Item.MEDIUM_PIECE, MediumPiece.MUSH),
           Hazard.ROTTEN, plant -> plant.saw(Item.SMELL, Smell.ROTTEN),
           Hazard.NO_ROOTS,
               plant -> plant.saw(Item.ROOTS_IN_POT, RootsInPot.NONE).saw(Item.LEAVES, Leaves.LIMP),
@@ -97,7 +99,7 @@ class MethodLawsTest {
   @EnumSource(Hazard.class)
   void theSmallestPotIsOnlyForLostRoots(Hazard hazard) {
     var plant =
-        Plant.of("oncidium").potted(6, Mix.of(Component.PUMICE)).saw(Item.PESTS, Pests.NONE);
+        PlantAtHand.of("oncidium").potted(6, Mix.of(Component.PUMICE)).saw(Item.PESTS, Pests.NONE);
     var steps = SHOWN.get(hazard).apply(plant).judged().method().steps();
     var lost = EnumSet.of(Hazard.ROOTS_SOFT, Hazard.SUFFOCATING, Hazard.ROTTEN, Hazard.NO_ROOTS);
     assertThat(steps.contains(Step.SMALLEST_POT)).isEqualTo(lost.contains(hazard));

@@ -7,7 +7,6 @@ import almanac.core.inspection.Breakage;
 import almanac.core.inspection.Bubbles;
 import almanac.core.inspection.GrowthTrend;
 import almanac.core.inspection.Item;
-import almanac.core.inspection.Level;
 import almanac.core.inspection.PotState;
 import almanac.core.inspection.Rim;
 import almanac.core.inspection.RootsCrowding;
@@ -15,6 +14,7 @@ import almanac.core.inspection.RootsInPot;
 import almanac.core.inspection.Smell;
 import almanac.core.inspection.Stability;
 import almanac.core.inspection.Surface;
+import almanac.core.inspection.SurfaceLevel;
 import almanac.core.inspection.SurfaceRoots;
 import almanac.core.judgement.evidence.Situation;
 import almanac.core.judgement.verdict.Family;
@@ -31,7 +31,7 @@ import org.junit.jupiter.params.provider.MethodSource;
 /** A plant with several needs is never judged more mildly than with fewer. */
 class MoreNeedsLawTest {
   private static final Judge HOUSE = new Judge(Figures.standard());
-  private static final Map<String, UnaryOperator<Plant>> NEEDS = new LinkedHashMap<>();
+  private static final Map<String, UnaryOperator<PlantAtHand>> NEEDS = new LinkedHashMap<>();
 
   static {
     NEEDS.put("wobble", plant -> plant.saw(Item.STABILITY, Stability.SLIGHT_WOBBLE));
@@ -41,7 +41,7 @@ class MoreNeedsLawTest {
     NEEDS.put("over the rim", plant -> plant.saw(Item.RIM, Rim.OVER));
     NEEDS.put("jammed", plant -> plant.saw(Item.RIM, Rim.JAMMED));
     NEEDS.put("in the air", plant -> plant.saw(Item.SURFACE_ROOTS, SurfaceRoots.IN_AIR));
-    NEEDS.put("risen", plant -> plant.saw(Item.LEVEL, Level.RISEN));
+    NEEDS.put("risen", plant -> plant.saw(Item.LEVEL, SurfaceLevel.RISEN));
     NEEDS.put("smaller twice", plant -> plant.saw(Item.GROWTH_TREND, GrowthTrend.SMALLER_TWICE));
     NEEDS.put("no bubbles", plant -> plant.saw(Item.BUBBLES, Bubbles.NONE));
     NEEDS.put("brittle", plant -> plant.saw(Item.POT, PotState.BRITTLE));
@@ -121,7 +121,7 @@ class MoreNeedsLawTest {
   @Test
   void aPhragmipediumOverTheRimThatWobblesIsStillMovedUp() {
     var over =
-        Plant.of("phragmipedium")
+        PlantAtHand.of("phragmipedium")
             .potted(4, almanac.core.medium.Mix.of(almanac.core.medium.Component.PUMICE))
             .saw(Item.RIM, Rim.OVER);
     assertThat(over.judged().verdict()).isEqualTo(Verdict.MOVE_UP);

@@ -24,19 +24,19 @@ import org.junit.jupiter.params.provider.CsvSource;
 class MoveRiskTest {
 
   /** In need of a full repot, with nothing said of its roots. */
-  private static Plant spent(String kind, Component medium) {
-    return Plant.of(kind)
+  private static PlantAtHand spent(String kind, Component medium) {
+    return PlantAtHand.of(kind)
         .potted(50, Mix.of(medium))
         .saw(Item.SMELL, Smell.SOUR)
         .saw(Item.ROOTS_IN_POT, RootsInPot.FIRM)
         .saw(Item.RIM, Rim.OVER);
   }
 
-  private static Optional<MoveRisk> meant(Plant plant) {
+  private static Optional<MoveRisk> meant(PlantAtHand plant) {
     return Risks.of(plant.situation(), plant.judged(), Figures.standard());
   }
 
-  private static MoveRisk risk(Plant plant) {
+  private static MoveRisk risk(PlantAtHand plant) {
     return meant(plant).orElseThrow();
   }
 
@@ -62,7 +62,7 @@ class MoveRiskTest {
   void aWholeBallHardlyLosesATip() {
     var risk =
         risk(
-            Plant.of("oncidium")
+            PlantAtHand.of("oncidium")
                 .potted(12, Mix.of(Component.PUMICE))
                 .saw(Item.RIM, Rim.OVER)
                 .saw(Item.NEW_ROOTS, RootStage.SHORT));
@@ -116,6 +116,6 @@ class MoveRiskTest {
     var risk = risk(spent("oncidium", Component.BARK_MEDIUM));
     assertThat(risk.today()).isEmpty();
     assertThat(risk.words().toString()).contains("nobody knows");
-    assertThat(meant(Plant.of("oncidium").potted(3))).as("no move is meant").isEmpty();
+    assertThat(meant(PlantAtHand.of("oncidium").potted(3))).as("no move is meant").isEmpty();
   }
 }

@@ -7,12 +7,12 @@ import almanac.core.inspection.GrowthTrend;
 import almanac.core.inspection.Item;
 import almanac.core.inspection.LeafMarks;
 import almanac.core.inspection.Leaves;
-import almanac.core.inspection.Level;
 import almanac.core.inspection.Pests;
 import almanac.core.inspection.RootsCrowding;
 import almanac.core.inspection.RootsInPot;
 import almanac.core.inspection.Rot;
 import almanac.core.inspection.Surface;
+import almanac.core.inspection.SurfaceLevel;
 import almanac.core.inspection.SurfaceRoots;
 import almanac.core.inspection.Wetness;
 import almanac.core.judgement.reason.NoReason;
@@ -29,11 +29,12 @@ import org.junit.jupiter.params.provider.CsvSource;
 /** What each finding counts by itself, in a medium that has no say. */
 class NeedsTest {
 
-  private static Plant inStones(String kind) {
-    return Plant.of(kind).potted(6, Mix.of(Component.PUMICE));
+  private static PlantAtHand inStones(String kind) {
+    return PlantAtHand.of(kind).potted(6, Mix.of(Component.PUMICE));
   }
 
-  private static <A extends Enum<A> & Answer> void see(Plant plant, Item<A> item, String name) {
+  private static <A extends Enum<A> & Answer> void see(
+      PlantAtHand plant, Item<A> item, String name) {
     if (name.matches("-?\\d+")) {
       plant.measured(item, Double.parseDouble(name));
     } else {
@@ -109,12 +110,13 @@ class NeedsTest {
   @ParameterizedTest(name = "{0} months of 24: {1} points")
   @CsvSource({"12, 0", "18, 20.8", "22, 36.7", "24, 45", "29, 55", "40, 60", "80, 60"})
   void usedLifeCountsInStraightLines(int months, double points) {
-    assertThat(Plant.of("oncidium").potted(months).judged().need()).isCloseTo(points, within(1.5));
+    assertThat(PlantAtHand.of("oncidium").potted(months).judged().need())
+        .isCloseTo(points, within(1.5));
   }
 
   @Test
   void needsAddUpToAHundredAtTheMost() {
-    var plant = Plant.of("oncidium").potted(40).saw(Item.SURFACE_ROOTS, SurfaceRoots.IN_AIR);
+    var plant = PlantAtHand.of("oncidium").potted(40).saw(Item.SURFACE_ROOTS, SurfaceRoots.IN_AIR);
     assertThat(plant.judged().need()).isEqualTo(90);
     plant.measured(Item.RIM, -5);
     assertThat(plant.judged().need()).isEqualTo(100);
@@ -141,7 +143,7 @@ class NeedsTest {
   @ParameterizedTest(name = "soak water from {0} to {1}: at least {2} % used")
   @CsvSource({"6.8, 6.4, 25", "6.8, 6.3, 80", "6.8, 5.8, 100", "6.2, 5.8, 25", "7.3, 6.3, 100"})
   void acidSoakWaterAgesTheMedium(double in, double ph, double used) {
-    var plant = Plant.of("oncidium").potted(6).daysAgo(60).measured(Item.SOAK_PH, 6.8);
+    var plant = PlantAtHand.of("oncidium").potted(6).daysAgo(60).measured(Item.SOAK_PH, 6.8);
     var judged = plant.daysAgo(0).measured(Item.SOAK_IN, in).measured(Item.SOAK_PH, ph).judged();
     assertThat(judged.used().orElseThrow().likely()).isCloseTo(used, within(1.0));
   }
@@ -172,7 +174,7 @@ class NeedsTest {
   void careIsNamedWithoutUnpotting() {
     var judged =
         inStones("oncidium")
-            .saw(Item.LEVEL, Level.SUNK)
+            .saw(Item.LEVEL, SurfaceLevel.SUNK)
             .saw(Item.SURFACE_ROOTS, SurfaceRoots.SHEATH_IN_WAY)
             .judged();
     assertThat(judged.verdict()).isEqualTo(Verdict.ADJUST_CARE);
@@ -193,7 +195,7 @@ class NeedsTest {
   @Test
   void aMoveVoidsWhatWasSeenInThePotButNotWhatWasSeenAboveIt() {
     var plant =
-        Plant.of("oncidium")
+        PlantAtHand.of("oncidium")
             .potted(20)
             .daysAgo(5)
             .saw(Item.ROOTS_IN_POT, RootsInPot.MOSTLY_SOFT)

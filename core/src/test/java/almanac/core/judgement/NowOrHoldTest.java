@@ -18,11 +18,11 @@ import org.junit.jupiter.params.provider.EnumSource;
 class NowOrHoldTest {
   private static final Figures FIGURES = Figures.standard();
 
-  private static Plant newcomer() {
-    return Plant.of("oncidium").underLights().potted(20).arrived(0);
+  private static PlantAtHand newcomer() {
+    return PlantAtHand.of("oncidium").underLights().potted(20).arrived(0);
   }
 
-  private static NowOrHold asked(Plant plant) {
+  private static NowOrHold asked(PlantAtHand plant) {
     return NowOrHold.of(plant.judged(), true, FIGURES);
   }
 
@@ -46,7 +46,8 @@ class NowOrHoldTest {
 
   @Test
   void theSameRootsInTheDarkOfWinterAreHeld() {
-    var winter = Plant.of("oncidium", Plant.DECEMBER).potted(20).arrived(0).atAMeanOf(12);
+    var winter =
+        PlantAtHand.of("oncidium", PlantAtHand.DECEMBER).potted(20).arrived(0).atAMeanOf(12);
     var asked = asked(winter.rootsOf(8));
     assertThat(asked.choice()).isEqualTo(Choice.HOLD);
     assertThat(asked.because().toString()).contains("no danger");

@@ -1,6 +1,6 @@
 package almanac.core.judgement;
 
-import static almanac.core.judgement.Plant.MAY;
+import static almanac.core.judgement.PlantAtHand.MAY;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import almanac.core.figures.Figures;
@@ -24,7 +24,7 @@ import org.junit.jupiter.api.Test;
 class PlantYearTest {
   private static final Figures FIGURES = Figures.standard();
 
-  private static PlantYear of(Plant plant) {
+  private static PlantYear of(PlantAtHand plant) {
     var situation = plant.situation();
     return PlantYear.of(
         new Evidence(situation, FIGURES, Approach.HOUSE_RULES),
@@ -37,7 +37,7 @@ class PlantYearTest {
 
   @Test
   void nubsAreOpenThenTheRootsAreUnsafeThenLongEnough() {
-    var year = of(Plant.of("oncidium").potted(26).rootsOf(6));
+    var year = of(PlantAtHand.of("oncidium").potted(26).rootsOf(6));
     var roots = of(year, Phase.Kind.OPEN, Phase.Kind.UNSAFE);
     assertThat(roots)
         .extracting(Phase::kind)
@@ -51,27 +51,31 @@ class PlantYearTest {
   @Test
   void longerRootsHaveNoNubsLeft() {
     var roots =
-        of(of(Plant.of("oncidium").potted(26).rootsOf(40)), Phase.Kind.OPEN, Phase.Kind.UNSAFE);
+        of(
+            of(PlantAtHand.of("oncidium").potted(26).rootsOf(40)),
+            Phase.Kind.OPEN,
+            Phase.Kind.UNSAFE);
     assertThat(roots.get(0).kind()).isEqualTo(Phase.Kind.UNSAFE);
     assertThat(roots.get(0).from()).isEqualTo(MAY);
   }
 
   @Test
   void theSeasonIsShutInTheDarkOfEitherHalfOfTheWorld() {
-    var north = of(of(Plant.of("phalaenopsis").potted(20)), Phase.Kind.SHUT).get(0);
-    var south = of(of(Plant.of("phalaenopsis").potted(20).inTheSouth()), Phase.Kind.SHUT);
+    var north = of(of(PlantAtHand.of("phalaenopsis").potted(20)), Phase.Kind.SHUT).get(0);
+    var south = of(of(PlantAtHand.of("phalaenopsis").potted(20).inTheSouth()), Phase.Kind.SHUT);
     assertThat(north.from().getMonthValue()).isBetween(8, 11);
     assertThat(north.until().getMonthValue()).isBetween(1, 4);
     assertThat(south).isNotEmpty();
     assertThat(south.get(0).from().getMonthValue()).isBetween(3, 7);
-    assertThat(of(of(Plant.of("phalaenopsis").potted(20).underLights()), Phase.Kind.SHUT))
+    assertThat(of(of(PlantAtHand.of("phalaenopsis").potted(20).underLights()), Phase.Kind.SHUT))
         .isEmpty();
   }
 
   @Test
   void mediumThatDoesNotDecayIsNeverDue() {
-    assertThat(of(Plant.of("phalaenopsis").potted(20, Mix.of(Component.LAVA))).due()).isEmpty();
-    var bark = of(Plant.of("phalaenopsis").potted(6));
+    assertThat(of(PlantAtHand.of("phalaenopsis").potted(20, Mix.of(Component.LAVA))).due())
+        .isEmpty();
+    var bark = of(PlantAtHand.of("phalaenopsis").potted(6));
     assertThat(bark.due().orElseThrow()).isAfter(MAY);
     assertThat(bark.spent().orElseThrow()).isAfter(bark.due().orElseThrow());
   }
@@ -86,7 +90,7 @@ class PlantYearTest {
     for (int i = 0; i < 400; i++) {
       var day = LocalDate.of(2027 + random.nextInt(2), 1, 1).plusDays(random.nextInt(366));
       var plant =
-          Plant.of(kinds.get(random.nextInt(kinds.size())), day)
+          PlantAtHand.of(kinds.get(random.nextInt(kinds.size())), day)
               .potted(random.nextInt(40))
               .rootsOf(2 + random.nextInt(120));
       var year = of(random.nextInt(4) == 0 ? plant.inTheSouth() : plant);
@@ -121,7 +125,7 @@ class PlantYearTest {
   }
 
   /** Kinds whose tips grow on where it is warm. */
-  private static boolean growsOnInTheDark(Plant plant) {
+  private static boolean growsOnInTheDark(PlantAtHand plant) {
     return plant.situation().kind().of(Trait.READY_RULE) == ReadyRule.TIPS_GROWING;
   }
 }

@@ -8,9 +8,9 @@ import almanac.core.inspection.GrowthStage;
 import almanac.core.inspection.Inspection;
 import almanac.core.inspection.Item;
 import almanac.core.inspection.Lead;
+import almanac.core.inspection.LookSpot;
 import almanac.core.inspection.Rim;
 import almanac.core.inspection.Smell;
-import almanac.core.inspection.Spot;
 import almanac.core.judgement.evidence.Evidence;
 import almanac.core.judgement.evidence.LeadRoots;
 import almanac.core.judgement.evidence.Situation;
@@ -92,7 +92,7 @@ class PromiseLawsTest {
 
   @SuppressWarnings("unchecked")
   private static <A extends Enum<A> & Answer> Inspection with(
-      Inspection again, Spot spot, almanac.core.inspection.Finding<?> finding) {
+      Inspection again, LookSpot spot, almanac.core.inspection.Finding<?> finding) {
     return again.with(
         (Item<A>) spot.item(), spot.lead(), (almanac.core.inspection.Finding<A>) finding);
   }
@@ -320,7 +320,7 @@ class PromiseLawsTest {
   void theLongestRootOfAKindIsAnnouncedWhereItIsReady() {
     int announced = 0;
     for (double mm = 60; mm < 130; mm += 10) {
-      var judged = Plant.of("cattleya-two-leaved").potted(30).rootsOf(mm).judged();
+      var judged = PlantAtHand.of("cattleya-two-leaved").potted(30).rootsOf(mm).judged();
       assertThat(judged.longEnough()).isEqualTo(OptionalDouble.of(130));
       announced += judged.timing() instanceof Timing.Waits ? 1 : 0;
     }

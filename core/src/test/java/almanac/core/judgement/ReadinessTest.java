@@ -17,8 +17,8 @@ import org.junit.jupiter.params.provider.CsvSource;
 /** How well each kind would take a move, by its newest roots, in May on a sill. */
 class ReadinessTest {
 
-  private static Plant of(String kind) {
-    return Plant.of(kind).potted(12);
+  private static PlantAtHand of(String kind) {
+    return PlantAtHand.of(kind).potted(12);
   }
 
   @ParameterizedTest(name = "{0}")
@@ -87,14 +87,15 @@ class ReadinessTest {
   @ParameterizedTest(name = "moved {0} months ago: {1}")
   @CsvSource({"1, 60", "2, 60", "4, 75", "5, 75", "7, 95"})
   void aLateMoveTakesFromIt(int monthsAgo, double points) {
-    var judged = Plant.of("oncidium").potted(monthsAgo).saw(Item.NEW_ROOTS, RootStage.NUB).judged();
+    var judged =
+        PlantAtHand.of("oncidium").potted(monthsAgo).saw(Item.NEW_ROOTS, RootStage.NUB).judged();
     assertThat(judged.readiness()).isEqualTo(points);
   }
 
   @Test
   void darkDaysAndThirstTakeFromIt() {
     var dark =
-        Plant.of("oncidium", Plant.DECEMBER)
+        PlantAtHand.of("oncidium", PlantAtHand.DECEMBER)
             .potted(12)
             .atAMeanOf(16)
             .saw(Item.NEW_ROOTS, RootStage.NUB);
@@ -110,8 +111,8 @@ class ReadinessTest {
 
   @Test
   void aSlipperInSpentMediumTakesAMoveAtAnyTime() {
-    var fresh = Plant.of("paphiopedilum").potted(12).saw(Item.NEW_ROOTS, RootStage.ANCHORED);
-    var spent = Plant.of("paphiopedilum").potted(30).saw(Item.NEW_ROOTS, RootStage.ANCHORED);
+    var fresh = PlantAtHand.of("paphiopedilum").potted(12).saw(Item.NEW_ROOTS, RootStage.ANCHORED);
+    var spent = PlantAtHand.of("paphiopedilum").potted(30).saw(Item.NEW_ROOTS, RootStage.ANCHORED);
     assertThat(fresh.judged().readiness()).isEqualTo(25);
     assertThat(spent.judged().readiness()).isEqualTo(60);
   }
@@ -119,7 +120,7 @@ class ReadinessTest {
   @Test
   void anIntactMoveIsBarelyADisturbance() {
     var judged =
-        Plant.of("oncidium")
+        PlantAtHand.of("oncidium")
             .potted(12, Mix.of(Component.PUMICE))
             .saw(Item.NEW_ROOTS, RootStage.SHORT)
             .saw(Item.BLOOM, Bloom.BUDS)

@@ -34,8 +34,8 @@ class SituationsTest {
       String looks,
       Verdict verdict,
       String because) {
-    var plant = Told.plant(kind, where, months, medium, told, looks);
-    var judged = new Judge(Figures.standard(), Told.approach(told)).judge(plant.situation());
+    var plant = Findings.plant(kind, where, months, medium, told, looks);
+    var judged = new Judge(Figures.standard(), Findings.approach(told)).judge(plant.situation());
     assertThat(judged.verdict())
         .as("need %.0f, readiness %.0f; %s", judged.need(), judged.readiness(), because)
         .isEqualTo(verdict);

@@ -40,7 +40,7 @@ class SlipsTest {
   private static String slip(String row) {
     var told = row.split(";");
     var plant =
-        Told.plant(
+        Findings.plant(
             told[0],
             told[1],
             Integer.parseInt(told[2]),
@@ -48,7 +48,7 @@ class SlipsTest {
             told[4].isEmpty() ? null : told[4],
             told[5].isEmpty() ? null : told[5]);
     var situation = plant.situation();
-    var judged = new Judge(Figures.standard(), Told.approach(told[4])).judge(situation);
+    var judged = new Judge(Figures.standard(), Findings.approach(told[4])).judge(situation);
     var lines = new java.util.ArrayList<String>();
     lines.add("# " + String.join("; ", List.of(told).subList(0, 6)));
     lines.add(

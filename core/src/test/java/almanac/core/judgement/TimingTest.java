@@ -1,10 +1,10 @@
 package almanac.core.judgement;
 
-import static almanac.core.judgement.Plant.MAY;
+import static almanac.core.judgement.PlantAtHand.MAY;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import almanac.core.figures.Figures;
 import almanac.core.checks.Purpose;
+import almanac.core.figures.Figures;
 import almanac.core.inspection.Bloom;
 import almanac.core.inspection.Item;
 import almanac.core.inspection.RootsInPot;
@@ -23,7 +23,7 @@ class TimingTest {
 
   @Test
   void atTheNubsItIsUntilTheyAreTooLong() {
-    var judged = Plant.of("oncidium").potted(26).rootsOf(6).judged();
+    var judged = PlantAtHand.of("oncidium").potted(26).rootsOf(6).judged();
     assertThat(judged.timing()).isEqualTo(new Timing.Between(MAY, MAY.plusDays(5)));
     assertThat(judged.advice())
         .hasToString("A good moment, not a must: until 2027-05-20, while the new roots are nubs.");
@@ -32,7 +32,7 @@ class TimingTest {
   @Test
   void aWaitNamesWhatAndWhen() {
     var judged =
-        Plant.of("oncidium")
+        PlantAtHand.of("oncidium")
             .potted(26)
             .rootsOf(32)
             .saw(Item.ROOTS_IN_POT, RootsInPot.MIXED)
@@ -49,7 +49,7 @@ class TimingTest {
   @Test
   void whereFlowersAreAllThatSpeaksAgainstItTheyAreWaitedFor() {
     var judged =
-        Plant.of("cattleya-one-leaved")
+        PlantAtHand.of("cattleya-one-leaved")
             .potted(26)
             .saw(Item.NEW_ROOTS, RootStage.SHORT)
             .saw(Item.BLOOM, Bloom.BUDS)
@@ -63,7 +63,7 @@ class TimingTest {
   @Test
   void inTheDarkItWaitsForTheDayOnWhichTheLightCarriesIt() {
     var judged =
-        Plant.of("phalaenopsis", Plant.DECEMBER)
+        PlantAtHand.of("phalaenopsis", PlantAtHand.DECEMBER)
             .potted(26)
             .saw(Item.NEW_ROOTS, RootStage.ANCHORED)
             .saw(Item.ROOTS_IN_POT, RootsInPot.MIXED)
@@ -77,14 +77,18 @@ class TimingTest {
   void nubsOutOfSeasonHurryNobodyAndTheLookComesBeforeTheLightDoes() {
     for (var day : List.of(LocalDate.of(2027, 11, 20), LocalDate.of(2028, 2, 10))) {
       var judged =
-          Plant.of("miltonia-brassia", day).potted(14).measured(Item.RIM, -8).rootsOf(6).judged();
+          PlantAtHand.of("miltonia-brassia", day)
+              .potted(14)
+              .measured(Item.RIM, -8)
+              .rootsOf(6)
+              .judged();
       assertThat(judged.verdict()).isEqualTo(Verdict.WATCH);
       var gate = judged.gateOpens().orElseThrow();
       var best = judged.nextCheck().window().best();
       assertThat(best).isBefore(gate);
       assertThat(ChronoUnit.DAYS.between(day, best)).isGreaterThan(14);
     }
-    var may = Plant.of("miltonia-brassia").potted(14).rootsOf(6).judged();
+    var may = PlantAtHand.of("miltonia-brassia").potted(14).rootsOf(6).judged();
     assertThat(ChronoUnit.DAYS.between(MAY, may.nextCheck().window().best()))
         .as("in season the look comes before the nubs are past")
         .isLessThan(14);
@@ -92,7 +96,8 @@ class TimingTest {
 
   @Test
   void unseenRootsAreLookedAtFirst() {
-    var judged = Plant.of("oncidium").potted(26).saw(Item.ROOTS_IN_POT, RootsInPot.MIXED).judged();
+    var judged =
+        PlantAtHand.of("oncidium").potted(26).saw(Item.ROOTS_IN_POT, RootsInPot.MIXED).judged();
     var wait = ((Timing.Waits) judged.timing()).awaited();
     assertThat(wait.conditions()).containsExactly(WaitCondition.LOOK_AT_ROOTS);
     assertThat(judged.nextCheck().window().late()).isEqualTo(MAY.plusDays(3));
@@ -100,23 +105,23 @@ class TimingTest {
 
   @Test
   void aPlantNobodyHasLookedAtIsLookedAtSoon() {
-    var judged = Plant.of("oncidium").potted(3).judged();
+    var judged = PlantAtHand.of("oncidium").potted(3).judged();
     assertThat(judged.nextCheck().purpose()).isEqualTo(Purpose.FIRST_LOOK);
     assertThat(judged.nextCheck().window().late()).isEqualTo(MAY.plusDays(14));
   }
 
   @Test
   void aQuietPlantIsSeenWithinFourMonthsAndBeforeItsMediumTurnsDue() {
-    var fresh = Plant.of("oncidium").potted(1).saw(Item.BLOOM, Bloom.NONE).judged();
+    var fresh = PlantAtHand.of("oncidium").potted(1).saw(Item.BLOOM, Bloom.NONE).judged();
     assertThat(fresh.verdict()).isEqualTo(Verdict.LEAVE);
     assertThat(ChronoUnit.DAYS.between(MAY, fresh.nextCheck().window().best())).isEqualTo(120);
-    var mature = Plant.of("oncidium").potted(16).saw(Item.BLOOM, Bloom.NONE).judged();
+    var mature = PlantAtHand.of("oncidium").potted(16).saw(Item.BLOOM, Bloom.NONE).judged();
     assertThat(ChronoUnit.DAYS.between(MAY, mature.nextCheck().window().best())).isLessThan(105);
   }
 
   @Test
   void growingRootsAreJudgedByWhereTheyAreNow() {
-    var then = Plant.of("oncidium").potted(26).daysAgo(14).rootsOf(6);
+    var then = PlantAtHand.of("oncidium").potted(26).daysAgo(14).rootsOf(6);
     var readiness =
         then.judged().reasons().stream()
             .filter(reason -> reason.scale() == Scale.READINESS)
@@ -128,7 +133,7 @@ class TimingTest {
   @Test
   void anOldLookIsNamedAsStaleAndNotTakenForToday() {
     var judged =
-        Plant.of("oncidium")
+        PlantAtHand.of("oncidium")
             .potted(12)
             .daysAgo(70)
             .saw(Item.NEW_ROOTS, RootStage.NONE)
@@ -141,7 +146,7 @@ class TimingTest {
 
   @Test
   void aCollectorsOwnFigureChangesTheVerdict() {
-    var plant = Plant.of("oncidium").potted(20).saw(Item.NEW_ROOTS, RootStage.NUB);
+    var plant = PlantAtHand.of("oncidium").potted(20).saw(Item.NEW_ROOTS, RootStage.NUB);
     assertThat(plant.judged().verdict()).isEqualTo(Verdict.FULL_REPOT);
     var patient = Figures.standard().with(JudgementFigures.LEAVE_BELOW, 45);
     assertThat(plant.judged(patient).verdict()).isNotEqualTo(Verdict.FULL_REPOT);

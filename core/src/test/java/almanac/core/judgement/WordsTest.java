@@ -16,7 +16,7 @@ class WordsTest {
   @CsvFileSource(resources = "/situations.csv", numLinesToSkip = 1, delimiter = ';')
   void noSituationIsAnsweredWithAContradiction(
       String kind, String where, int months, String medium, String told, String looks) {
-    var situation = Told.plant(kind, where, months, medium, told, looks).situation();
+    var situation = Findings.plant(kind, where, months, medium, told, looks).situation();
     for (var approach : Approach.values()) {
       var judged = new Judge(Figures.standard(), approach).judge(situation);
       assertThat(Contradictions.of(judged)).as("%s", Contradictions.sentences(judged)).isEmpty();

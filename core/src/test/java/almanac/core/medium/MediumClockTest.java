@@ -36,7 +36,7 @@ class MediumClockTest {
     return clock.usedOn(POTTED.plusMonths(months), List.of(tests)).orElseThrow().likely();
   }
 
-  private static MediumTest felt(Piece piece, int month) {
+  private static MediumTest felt(MediumPiece piece, int month) {
     return new MediumTest(POTTED.plusMonths(month), piece.band(FIGURES), piece.words());
   }
 
@@ -108,19 +108,23 @@ class MediumClockTest {
   @Test
   void whatIsFeltOutranksTheCalendarAndTheClockRunsOnFromThere() {
     var clock = clock(Mix.of(Component.BARK_MEDIUM), Moisture.DRIES_BETWEEN, 20);
-    assertThat(used(clock, 24, felt(Piece.KEEPS_SHAPE, 24))).isCloseTo(50, ABOUT);
-    assertThat(used(clock, 30, felt(Piece.KEEPS_SHAPE, 24))).isCloseTo(75, ABOUT);
-    assertThat(used(clock, 6, felt(Piece.TEARS, 6))).isCloseTo(100, ABOUT);
-    assertThat(used(clock, 6, felt(Piece.MUSH, 6))).isCloseTo(130, ABOUT);
-    assertThat(used(clock, 6, felt(Piece.DENTS, 6))).isCloseTo(50, ABOUT);
-    assertThat(used(clock, 16, felt(Piece.DENTS, 16))).as("inside the band").isCloseTo(66.7, ABOUT);
-    assertThat(used(clock, 20, felt(Piece.TEARS, 6), felt(Piece.DENTS, 20))).isCloseTo(80, ABOUT);
+    assertThat(used(clock, 24, felt(MediumPiece.KEEPS_SHAPE, 24))).isCloseTo(50, ABOUT);
+    assertThat(used(clock, 30, felt(MediumPiece.KEEPS_SHAPE, 24))).isCloseTo(75, ABOUT);
+    assertThat(used(clock, 6, felt(MediumPiece.TEARS, 6))).isCloseTo(100, ABOUT);
+    assertThat(used(clock, 6, felt(MediumPiece.MUSH, 6))).isCloseTo(130, ABOUT);
+    assertThat(used(clock, 6, felt(MediumPiece.DENTS, 6))).isCloseTo(50, ABOUT);
+    assertThat(used(clock, 16, felt(MediumPiece.DENTS, 16)))
+        .as("inside the band")
+        .isCloseTo(66.7, ABOUT);
+    assertThat(used(clock, 20, felt(MediumPiece.TEARS, 6), felt(MediumPiece.DENTS, 20)))
+        .isCloseTo(80, ABOUT);
   }
 
   @Test
   void aTestFromBeforeThePottingOrAfterTheDaySaysNothing() {
     var clock = clock(Mix.of(Component.BARK_MEDIUM), Moisture.DRIES_BETWEEN, 20);
-    assertThat(used(clock, 12, felt(Piece.MUSH, -1), felt(Piece.MUSH, 13))).isCloseTo(50, ABOUT);
+    assertThat(used(clock, 12, felt(MediumPiece.MUSH, -1), felt(MediumPiece.MUSH, 13)))
+        .isCloseTo(50, ABOUT);
   }
 
   @Test
@@ -232,11 +236,12 @@ class MediumClockTest {
             Optional.empty(),
             FIGURES);
     var felt =
-        clock.usedOn(POTTED.plusMonths(6), List.of(felt(Piece.KEEPS_SHAPE, 0))).orElseThrow();
+        clock.usedOn(POTTED.plusMonths(6), List.of(felt(MediumPiece.KEEPS_SHAPE, 0))).orElseThrow();
     assertThat(felt.most().orElseThrow()).as("50 and six months of 24").isCloseTo(75, ABOUT);
     assertThat(felt.because())
         .hasToString("it was potted some time before 2025-05-15; keeps its shape on 2025-05-15");
-    var torn = clock.usedOn(POTTED.plusMonths(6), List.of(felt(Piece.TEARS, 0))).orElseThrow();
+    var torn =
+        clock.usedOn(POTTED.plusMonths(6), List.of(felt(MediumPiece.TEARS, 0))).orElseThrow();
     assertThat(torn.most()).isEmpty();
   }
 
@@ -284,7 +289,8 @@ class MediumClockTest {
     var later = unknown.usedOn(POTTED.plusMonths(24), List.of()).orElseThrow();
     assertThat(later.likely()).as("taken for bark").isCloseTo(100, ABOUT);
     assertThat(later.known()).isFalse();
-    var dents = unknown.usedOn(POTTED.plusMonths(6), List.of(felt(Piece.DENTS, 6))).orElseThrow();
+    var dents =
+        unknown.usedOn(POTTED.plusMonths(6), List.of(felt(MediumPiece.DENTS, 6))).orElseThrow();
     assertThat(dents.known()).as("a piece was felt").isTrue();
     assertThat(dents.least()).isGreaterThanOrEqualTo(50);
     var bark =

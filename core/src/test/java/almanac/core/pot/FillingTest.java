@@ -93,6 +93,6 @@ class FillingTest {
     "2300, 2 jugs and 1½ cups"
   })
   void itIsMeasuredOutInJugsAndCups(double ml, String words) {
-    assertThat(Measured.of(ml, FIGURES).words()).isEqualTo(words);
+    assertThat(MeasuredVolume.of(ml, FIGURES).words()).isEqualTo(words);
   }
 }

@@ -33,8 +33,8 @@ class SeatsTest {
         aYearMm);
   }
 
-  private static Move from(double oldMm) {
-    return new Move(
+  private static PotMove from(double oldMm) {
+    return new PotMove(
         OptionalDouble.of(oldMm), OptionalDouble.of(2), false, false, false, false, true);
   }
 
@@ -42,7 +42,7 @@ class SeatsTest {
     return DoubleStream.of(across).mapToObj(mm -> new Pot(PotType.PLASTIC, mm, mm, "")).toList();
   }
 
-  private static List<Seat> seats(Outline outline, Move move, double... across) {
+  private static List<Seat> seats(Outline outline, PotMove move, double... across) {
     return new Seats(outline, move, FIGURES).in(pots(across));
   }
 
@@ -161,25 +161,26 @@ class SeatsTest {
   @Test
   void inWhatDecaysThereIsNoRoomForLongerThanItLasts() {
     var unlimited =
-        new Move(OptionalDouble.empty(), OptionalDouble.of(2), false, false, false, false, true);
+        new PotMove(OptionalDouble.empty(), OptionalDouble.of(2), false, false, false, false, true);
     var seat = seats(row(2, 20), unlimited, 200).get(0);
     assertThat(seat.fit()).isEqualTo(Fit.TOO_LARGE);
     assertThat(seat.because().get(0).toString())
         .matches("The mix would be spent \\d+ months before the room.");
     var inert =
-        new Move(OptionalDouble.empty(), OptionalDouble.empty(), false, false, false, false, true);
+        new PotMove(
+            OptionalDouble.empty(), OptionalDouble.empty(), false, false, false, false, true);
     assertThat(seats(row(2, 20), inert, 200).get(0).fit()).isEqualTo(Fit.GOOD);
   }
 
   @Test
   void whereManyRootsWereLostThePotFollowsTheRoots() {
     var lost =
-        new Move(OptionalDouble.of(140), OptionalDouble.of(2), false, false, true, false, true);
+        new PotMove(OptionalDouble.of(140), OptionalDouble.of(2), false, false, true, false, true);
     var seats = seats(row(3, 30), lost, 120, 140, 160);
     assertThat(of(seats, 160).fit()).isEqualTo(Fit.TOO_LARGE);
     assertThat(of(seats, 140).fit()).isEqualTo(Fit.GOOD);
     var rootless =
-        new Move(OptionalDouble.of(140), OptionalDouble.of(2), false, false, true, true, true);
+        new PotMove(OptionalDouble.of(140), OptionalDouble.of(2), false, false, true, true, true);
     assertThat(seats(row(3, 30), rootless, 110, 120, 140).get(0).pot().diameterMm()).isEqualTo(110);
   }
 
@@ -196,7 +197,7 @@ class SeatsTest {
   @Test
   void aBallThatStaysWholeNeedsAWiderPot() {
     var whole =
-        new Move(OptionalDouble.of(170), OptionalDouble.of(2), true, false, false, false, true);
+        new PotMove(OptionalDouble.of(170), OptionalDouble.of(2), true, false, false, false, true);
     var seats = seats(row(3, 30), whole, 160, 170, 200);
     assertThat(of(seats, 160).fit()).isEqualTo(Fit.TOO_SMALL);
     assertThat(of(seats, 170).because().get(0)).hasToString("The ball does not go into it whole.");
@@ -207,7 +208,8 @@ class SeatsTest {
   @Test
   void rootsThatWantNoLightGetADarkCover() {
     var dark =
-        new Move(OptionalDouble.of(140), OptionalDouble.of(2), false, false, false, false, false);
+        new PotMove(
+            OptionalDouble.of(140), OptionalDouble.of(2), false, false, false, false, false);
     var clear =
         new Seats(row(3, 30), dark, FIGURES).in(List.of(new Pot(PotType.CLEAR, 150.0, 130.0, "")));
     assertThat(clear.get(0).because().get(0).toString()).contains("dark cover");

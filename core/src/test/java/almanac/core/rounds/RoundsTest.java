@@ -3,8 +3,8 @@ package almanac.core.rounds;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
-import almanac.core.figures.Figures;
 import almanac.core.checks.Window;
+import almanac.core.figures.Figures;
 import almanac.core.refusals.Refused;
 import java.time.DayOfWeek;
 import java.time.LocalDate;

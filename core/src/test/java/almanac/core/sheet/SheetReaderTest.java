@@ -82,7 +82,7 @@ class SheetReaderTest {
             sheet("Genus|Name", "Brassia|Lock Gate", "Brassia|Brassia Sluice", "Vanda|High Water"));
 
     assertThat(reading.plants())
-        .extracting(Told::label)
+        .extracting(RowTold::label)
         .containsExactly("Brassia Lock Gate", "Brassia Sluice", "Vanda High Water");
   }
 
@@ -120,7 +120,7 @@ class SheetReaderTest {
                 "Mystery D|9|2024|950 cm",
                 "Vanda E|10|2024|12"));
 
-    assertThat(reading.plants()).extracting(Told::label).containsExactly("Vanda E");
+    assertThat(reading.plants()).extracting(RowTold::label).containsExactly("Vanda E");
     assertThat(reading.faults())
         .extracting(Remark::row, Remark::column, Remark::why)
         .containsExactly(

@@ -3,8 +3,8 @@ package almanac.core.stock;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.groups.Tuple.tuple;
 
-import almanac.core.pot.Grade;
 import almanac.core.medium.Component;
+import almanac.core.pot.Grade;
 import almanac.core.pot.Pot;
 import almanac.core.pot.PotType;
 import java.util.List;
@@ -25,18 +25,19 @@ class StockTest {
               new StockItem(POTS, new Goods.Pots(pot(120)), 2),
               new StockItem(FINE, new Goods.Loose(Component.PUMICE, Grade.FINE), 500),
               new StockItem(COARSE, new Goods.Loose(Component.PUMICE, Grade.COARSE), 300),
-              new StockItem(UUID.randomUUID(), new Goods.Thing("gloves"), Level.LOW.ordinal()),
-              new StockItem(UUID.randomUUID(), new Goods.Thing("tags"), Level.YES.ordinal())));
+              new StockItem(UUID.randomUUID(), new Goods.Thing("gloves"), StockLevel.LOW.ordinal()),
+              new StockItem(UUID.randomUUID(), new Goods.Thing("tags"), StockLevel.YES.ordinal())));
 
   private static Pot pot(double across) {
     return new Pot(PotType.CLEAR, across, 100.0, "");
   }
 
-  private static Need loose(double ml) {
-    return new Need(List.of(), List.of(), Map.of(Component.PUMICE, ml), Optional.of(Grade.COARSE));
+  private static StockNeed loose(double ml) {
+    return new StockNeed(
+        List.of(), List.of(), Map.of(Component.PUMICE, ml), Optional.of(Grade.COARSE));
   }
 
-  private static List<String> lacking(Need... needs) {
+  private static List<String> lacking(StockNeed... needs) {
     return STOCK.lacking(List.of(needs)).stream().map(Object::toString).toList();
   }
 
@@ -50,13 +51,13 @@ class StockTest {
   @Test
   void neverMoreIsTakenThanThereIs() {
     assertThat(STOCK.draws(loose(5000)).stream().mapToDouble(Draw::amount).sum()).isEqualTo(800);
-    var three = new Need(List.of(), List.of(POTS, POTS, POTS), Map.of(), Optional.empty());
+    var three = new StockNeed(List.of(), List.of(POTS, POTS, POTS), Map.of(), Optional.empty());
     assertThat(STOCK.draws(three)).singleElement().extracting(Draw::amount).isEqualTo(2.0);
   }
 
   @Test
   void whatIsNotKeptInStockIsTakenFromElsewhere() {
-    var lava = new Need(List.of(), List.of(), Map.of(Component.LAVA, 50.0), Optional.empty());
+    var lava = new StockNeed(List.of(), List.of(), Map.of(Component.LAVA, 50.0), Optional.empty());
     assertThat(STOCK.draws(lava)).isEmpty();
     assertThat(lacking(lava)).contains("50 ml of lava");
   }
@@ -67,9 +68,9 @@ class StockTest {
     assertThat(lacking(loose(300), loose(300))).doesNotContain("pumice");
     assertThat(lacking(loose(500), loose(500))).contains("200 ml of pumice");
     var pots =
-        new Need(List.of(pot(122), pot(120), pot(118)), List.of(), Map.of(), Optional.empty());
+        new StockNeed(List.of(pot(122), pot(120), pot(118)), List.of(), Map.of(), Optional.empty());
     assertThat(lacking(pots)).as("two of three are there").contains("1 pot of 118 mm");
-    var wide = new Need(List.of(pot(150)), List.of(), Map.of(), Optional.empty());
+    var wide = new StockNeed(List.of(pot(150)), List.of(), Map.of(), Optional.empty());
     assertThat(lacking(wide)).contains("1 pot of 150 mm");
   }
 }

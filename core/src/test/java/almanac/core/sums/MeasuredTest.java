@@ -4,8 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
-import almanac.core.sums.Measured.Point;
 import almanac.core.refusals.Refused;
+import almanac.core.sums.MeasuredLength.Point;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 
@@ -16,16 +16,16 @@ class MeasuredTest {
   @Test
   void aPathIsMeasuredByTheKnownRim() {
     var root = List.of(new Point(0, 0), new Point(60, 80), new Point(60, 180));
-    var measured = Measured.along(LEFT, RIGHT, 120, root);
+    var measured = MeasuredLength.along(LEFT, RIGHT, 120, root);
     assertThat(measured.mm()).as("200 px at 0.2 mm").isCloseTo(40, within(1e-9));
     assertThat(measured.plusMinusMm()).isBetween(0.8, 1.2);
   }
 
   @Test
   void aPictureFromFurtherAwayIsLessSure() {
-    var near = Measured.along(LEFT, RIGHT, 120, List.of(LEFT, new Point(300, 100)));
+    var near = MeasuredLength.along(LEFT, RIGHT, 120, List.of(LEFT, new Point(300, 100)));
     var far =
-        Measured.along(
+        MeasuredLength.along(
             new Point(0, 0), new Point(60, 0), 120, List.of(new Point(0, 0), new Point(20, 0)));
     assertThat(far.mm()).isEqualTo(near.mm());
     assertThat(far.plusMinusMm()).isGreaterThan(near.plusMinusMm());
@@ -41,7 +41,7 @@ class MeasuredTest {
   }
 
   private static void refused(String field, Point from, Point to, double mm, List<Point> path) {
-    assertThatThrownBy(() -> Measured.along(from, to, mm, path))
+    assertThatThrownBy(() -> MeasuredLength.along(from, to, mm, path))
         .isInstanceOfSatisfying(
             Refused.class, refused -> assertThat(refused.field().key()).isEqualTo(field));
   }

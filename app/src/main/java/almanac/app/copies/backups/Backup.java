@@ -28,7 +28,7 @@ import org.jspecify.annotations.Nullable;
  */
 public record Backup(
     LocalDateTime at,
-    Reason because,
+    BackupReason because,
     int schema,
     long plants,
     long acts,

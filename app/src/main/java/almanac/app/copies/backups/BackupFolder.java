@@ -1,13 +1,13 @@
 package almanac.app.copies.backups;
 
+import almanac.app.copies.schema.Schema;
 import almanac.app.ground.disk.DatabaseFile;
 import almanac.app.ground.disk.OnDisk;
 import almanac.app.ground.disk.Owner;
 import almanac.app.ground.disk.Sha256;
+import almanac.app.ground.refusals.Sentences;
 import almanac.app.record.photos.PhotoFiles;
 import almanac.app.record.photos.PhotoSums;
-import almanac.app.ground.refusals.Sentences;
-import almanac.app.copies.schema.Schema;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.NoSuchFileException;
@@ -76,7 +76,7 @@ public final class BackupFolder {
    *
    * @param photographs the folder with those of the collection
    */
-  public Taken take(LocalDateTime at, Reason because, Packing packing, Path photographs)
+  public Taken take(LocalDateTime at, BackupReason because, Packing packing, Path photographs)
       throws IOException, SQLException {
     Owner.folder(folder);
     sweep();
@@ -94,7 +94,7 @@ public final class BackupFolder {
 
   private Taken take(
       LocalDateTime moment,
-      Reason because,
+      BackupReason because,
       Packing packing,
       Path photographs,
       Path packed,

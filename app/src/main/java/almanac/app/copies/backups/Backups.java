@@ -1,14 +1,14 @@
 package almanac.app.copies.backups;
 
+import almanac.app.copies.schema.Schema;
 import almanac.app.ground.disk.DataDisk;
-import almanac.app.record.photos.PhotoFiles;
 import almanac.app.ground.refusals.Conflict;
 import almanac.app.ground.refusals.NotFound;
 import almanac.app.ground.refusals.NotNow;
 import almanac.app.ground.refusals.Sentences;
-import almanac.app.copies.schema.Schema;
-import almanac.app.record.site.Today;
 import almanac.app.ground.store.Exchange;
+import almanac.app.record.photos.PhotoFiles;
+import almanac.app.record.site.Today;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.sql.SQLException;
@@ -94,7 +94,7 @@ public class Backups {
       return;
     }
     try {
-      take(Reason.DAY);
+      take(BackupReason.DAY);
     } catch (NotNow told) {
       // It is told on the pages until one succeeds.
     }
@@ -110,7 +110,7 @@ public class Backups {
    *
    * @throws NotNow in a sentence, if that cannot be
    */
-  public synchronized Backup take(Reason because) {
+  public synchronized Backup take(BackupReason because) {
     try {
       var taken = here.take(now(), because, this::pack, photographs());
       here.rotate(today.get());
@@ -190,7 +190,7 @@ public class Backups {
     try {
       var made = here.make(backup, disk.folder());
       // Only now: what is kept no longer for its sake may be the one that was asked for.
-      var before = take(Reason.RESTORE);
+      var before = take(BackupReason.RESTORE);
       exchange.replaceBy(made);
       return before;
     } catch (IOException | SQLException | IllegalStateException e) {

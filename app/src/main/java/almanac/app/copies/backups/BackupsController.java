@@ -113,7 +113,7 @@ class BackupsController {
   @ResponseStatus(HttpStatus.CREATED)
   @Operation(summary = "Takes a backup now, and proves it by opening it")
   BackupView take() {
-    return view(backups.take(Reason.ASKED), 0);
+    return view(backups.take(BackupReason.ASKED), 0);
   }
 
   @PutMapping("/second")

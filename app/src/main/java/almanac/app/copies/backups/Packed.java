@@ -1,8 +1,8 @@
 package almanac.app.copies.backups;
 
+import almanac.app.copies.schema.Contents;
 import almanac.app.ground.disk.DatabaseFile;
 import almanac.app.ground.disk.OnDisk;
-import almanac.app.copies.schema.Contents;
 import java.io.IOException;
 import java.nio.file.DirectoryNotEmptyException;
 import java.nio.file.Files;

@@ -17,7 +17,7 @@ import org.springframework.stereotype.Component;
 class Arrivals {
   /** As temporary files and folders are named; whatever else begins so is not ours. */
   private static final Pattern ON_ITS_WAY =
-      Pattern.compile("(%s|%s)\\d+(\\.zip)?".formatted(Arriving.PREFIX, Carrying.PREFIX));
+      Pattern.compile("(%s|%s)\\d+(\\.zip)?".formatted(Arriving.PREFIX, Packages.PREFIX));
 
   private final DataDisk disk;
   private @Nullable Arrival waiting;

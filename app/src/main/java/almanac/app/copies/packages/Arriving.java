@@ -1,10 +1,10 @@
 package almanac.app.copies.packages;
 
+import almanac.app.copies.schema.Contents;
 import almanac.app.ground.disk.DatabaseFile;
 import almanac.app.ground.disk.OnDisk;
 import almanac.app.ground.disk.Owner;
 import almanac.app.ground.disk.Sha256;
-import almanac.app.copies.schema.Contents;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;

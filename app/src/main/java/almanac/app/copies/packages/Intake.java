@@ -1,10 +1,10 @@
 package almanac.app.copies.packages;
 
 import almanac.app.copies.packages.Column.Kept;
-import almanac.app.ground.refusals.BadCell;
-import almanac.app.ground.refusals.Sentences;
 import almanac.app.copies.schema.Contents;
 import almanac.app.copies.schema.Schema;
+import almanac.app.ground.refusals.BadCell;
+import almanac.app.ground.refusals.Sentences;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.sql.Connection;

@@ -1,8 +1,8 @@
 package almanac.app.copies.packages;
 
+import almanac.app.copies.schema.Schema;
 import almanac.app.record.photos.PhotoFiles;
 import almanac.app.record.photos.PhotoSums;
-import almanac.app.copies.schema.Schema;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -30,7 +30,7 @@ final class Photographs {
         }
       }
       for (var name : named) {
-        var file = Carriage.PHOTOGRAPHS + name;
+        var file = PackageCarried.PHOTOGRAPHS + name;
         if (!zip.has(file)) {
           throw new BadPackage("The package has no %s, which photo.csv names.".formatted(file));
         }
@@ -43,9 +43,9 @@ final class Photographs {
         if (!named.contains(name)) {
           throw new BadPackage(
               "The package holds %s%s, which is in no table."
-                  .formatted(Carriage.PHOTOGRAPHS, name));
+                  .formatted(PackageCarried.PHOTOGRAPHS, name));
         }
-        try (var in = zip.open(Carriage.PHOTOGRAPHS + name)) {
+        try (var in = zip.open(PackageCarried.PHOTOGRAPHS + name)) {
           Files.copy(in, folder.resolve(name));
         }
       }

@@ -48,7 +48,7 @@ final class Rows implements AutoCloseable {
     for (int i = 0; i < row.size(); i++) {
       places.put(row.get(i), i);
     }
-    refuseOthers(Carriage.header(table));
+    refuseOthers(PackageCarried.header(table));
     number = 1;
   }
 

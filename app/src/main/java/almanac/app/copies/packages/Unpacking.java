@@ -91,7 +91,7 @@ final class Unpacking implements AutoCloseable {
     var name = entry.getName();
     var sum = Sha256.begun();
     var check = new CRC32();
-    boolean photograph = name.startsWith(Carriage.PHOTOGRAPHS);
+    boolean photograph = name.startsWith(PackageCarried.PHOTOGRAPHS);
     try (var in = open(name)) {
       var begins = in.readNBytes(JPEG.length);
       if (photograph && !java.util.Arrays.equals(begins, JPEG)) {
@@ -150,8 +150,8 @@ final class Unpacking implements AutoCloseable {
   List<String> photographs() {
     return zip.stream()
         .map(ZipEntry::getName)
-        .filter(name -> name.startsWith(Carriage.PHOTOGRAPHS) && name.endsWith(".jpg"))
-        .map(name -> name.substring(Carriage.PHOTOGRAPHS.length()))
+        .filter(name -> name.startsWith(PackageCarried.PHOTOGRAPHS) && name.endsWith(".jpg"))
+        .map(name -> name.substring(PackageCarried.PHOTOGRAPHS.length()))
         .toList();
   }
 

@@ -1,7 +1,7 @@
 package almanac.app.copies.schema;
 
-import almanac.app.record.collection.WholeCollection;
 import almanac.app.ground.disk.DatabaseFile;
+import almanac.app.record.collection.WholeCollection;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;

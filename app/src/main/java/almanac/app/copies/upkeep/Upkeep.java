@@ -1,9 +1,9 @@
 package almanac.app.copies.upkeep;
 
+import almanac.app.copies.schema.Schema;
 import almanac.app.ground.disk.DataDisk;
 import almanac.app.ground.disk.DatabaseFile;
 import almanac.app.ground.refusals.Busy;
-import almanac.app.copies.schema.Schema;
 import almanac.app.ground.store.Exchange;
 import java.io.IOException;
 import java.io.UncheckedIOException;
@@ -28,13 +28,13 @@ class Upkeep {
   private final DataDisk disk;
   private final Exchange exchange;
   private final Clock clock;
-  private final Growth growth;
+  private final FileGrowth growth;
 
   Upkeep(DataDisk disk, Exchange exchange, Clock clock) throws IOException {
     this.disk = disk;
     this.exchange = exchange;
     this.clock = clock;
-    this.growth = new Growth(Files.size(disk.database()));
+    this.growth = new FileGrowth(Files.size(disk.database()));
   }
 
   @Scheduled(fixedDelay = EVERY_MILLIS)

@@ -1,11 +1,11 @@
 package almanac.app.errands.bench;
 
-import almanac.app.record.collection.PlantInPlace;
-import almanac.app.record.collection.Plants;
 import almanac.app.errands.bench.BatchTable.Batch;
 import almanac.app.errands.bench.BatchTable.BatchPlant;
 import almanac.app.ground.refusals.BadEntry;
 import almanac.app.ground.refusals.Conflict;
+import almanac.app.record.collection.PlantInPlace;
+import almanac.app.record.collection.Plants;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;

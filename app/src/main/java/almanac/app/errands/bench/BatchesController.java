@@ -1,8 +1,8 @@
 package almanac.app.errands.bench;
 
+import almanac.app.judged.judging.Judging;
 import almanac.app.record.collection.PlantInPlace;
 import almanac.app.record.collection.Plants;
-import almanac.app.judged.judging.Judging;
 import almanac.app.record.site.Today;
 import almanac.core.bench.JobSteps;
 import io.swagger.v3.oas.annotations.Operation;

@@ -1,17 +1,17 @@
 package almanac.app.errands.bench;
 
+import almanac.app.errands.bench.potting.FillView;
+import almanac.app.judged.judging.Judging;
+import almanac.app.judged.pages.Part;
 import almanac.app.record.collection.PlantInPlace;
 import almanac.app.record.collection.Plants;
-import almanac.app.judged.judging.Judging;
-import almanac.app.errands.bench.potting.FillView;
-import almanac.app.judged.pages.Part;
 import almanac.app.record.stock.Stocks;
-import almanac.core.pot.Filling;
 import almanac.core.bench.JobStep;
 import almanac.core.bench.JobSteps;
 import almanac.core.bench.Work;
 import almanac.core.medium.Mix;
-import almanac.core.stock.Need;
+import almanac.core.pot.Filling;
+import almanac.core.stock.StockNeed;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -93,7 +93,7 @@ public class DayPlan {
   }
 
   private List<List<Part>> lacking(List<Planned> planned) {
-    List<Need> needs =
+    List<StockNeed> needs =
         planned.stream()
             .map(
                 each ->

@@ -1,7 +1,9 @@
 package almanac.app.errands.bench;
 
 import almanac.app.record.collection.PlantInPlace;
-import almanac.core.rhizome.RhizomeMap;
+import almanac.core.bench.JobSteps;
+import almanac.core.bench.Task;
+import almanac.core.bench.Work;
 import almanac.core.figures.Figures;
 import almanac.core.history.Fate;
 import almanac.core.history.Happening;
@@ -10,12 +12,10 @@ import almanac.core.history.PlantStatus;
 import almanac.core.history.Potting;
 import almanac.core.history.Stand;
 import almanac.core.history.Way;
-import almanac.core.bench.JobSteps;
-import almanac.core.bench.Task;
-import almanac.core.bench.Work;
 import almanac.core.judgement.verdict.Step;
 import almanac.core.medium.PottedOn;
 import almanac.core.pot.Pot;
+import almanac.core.rhizome.RhizomeMap;
 import almanac.core.stock.Draw;
 import almanac.core.stock.Goods;
 import almanac.core.stock.Stock;

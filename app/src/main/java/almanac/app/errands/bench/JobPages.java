@@ -1,13 +1,13 @@
 package almanac.app.errands.bench;
 
-import almanac.app.record.collection.Plants;
 import almanac.app.judged.judging.Judging;
 import almanac.app.judged.pages.Part;
+import almanac.app.record.collection.Plants;
 import almanac.app.record.stock.Stocks;
-import almanac.core.inspection.Item;
 import almanac.core.bench.JobStep;
 import almanac.core.bench.JobSteps;
 import almanac.core.bench.Task;
+import almanac.core.inspection.Item;
 import almanac.core.judgement.verdict.Method;
 import almanac.core.judgement.verdict.Risks;
 import java.util.List;

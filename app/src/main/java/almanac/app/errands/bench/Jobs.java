@@ -1,25 +1,25 @@
 package almanac.app.errands.bench;
 
+import almanac.app.ground.refusals.BadEntry;
+import almanac.app.ground.refusals.Conflict;
+import almanac.app.judged.judging.Judging;
 import almanac.app.record.collection.Keeping;
 import almanac.app.record.collection.PlantInPlace;
 import almanac.app.record.collection.Plants;
-import almanac.app.record.collection.Room;
+import almanac.app.record.collection.StandingRoom;
 import almanac.app.record.collection.Written;
-import almanac.app.judged.judging.Judging;
-import almanac.app.ground.refusals.BadEntry;
-import almanac.app.ground.refusals.Conflict;
-import almanac.app.record.stock.Stocks;
 import almanac.app.record.entries.LookEntry;
 import almanac.app.record.entries.MixPart;
 import almanac.app.record.entries.PotEntry;
+import almanac.app.record.stock.Stocks;
+import almanac.core.bench.JobSteps;
+import almanac.core.bench.Task;
+import almanac.core.bench.Work;
 import almanac.core.figures.Figures;
 import almanac.core.history.Answerable;
 import almanac.core.history.Chronology;
 import almanac.core.history.Happening;
 import almanac.core.inspection.Inspection;
-import almanac.core.bench.JobSteps;
-import almanac.core.bench.Task;
-import almanac.core.bench.Work;
 import almanac.core.judgement.evidence.Situation;
 import almanac.core.judgement.verdict.Method;
 import almanac.core.kinds.Trait;
@@ -48,10 +48,16 @@ public class Jobs {
   private final Plants plants;
   private final Judging judging;
   private final Keeping keeping;
-  private final Room room;
+  private final StandingRoom room;
   private final Stocks stocks;
 
-  Jobs(JobTable table, Plants plants, Judging judging, Keeping keeping, Room room, Stocks stocks) {
+  Jobs(
+      JobTable table,
+      Plants plants,
+      Judging judging,
+      Keeping keeping,
+      StandingRoom room,
+      Stocks stocks) {
     this.table = table;
     this.plants = plants;
     this.judging = judging;

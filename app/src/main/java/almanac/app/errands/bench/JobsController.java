@@ -2,13 +2,13 @@ package almanac.app.errands.bench;
 
 import static java.util.stream.Collectors.toMap;
 
+import almanac.app.ground.web.Reckons;
+import almanac.app.judged.pages.Pages;
+import almanac.app.judged.pages.Saved;
 import almanac.app.record.collection.PlantInPlace;
 import almanac.app.record.collection.Plants;
 import almanac.app.record.rules.Rules;
-import almanac.app.judged.pages.Pages;
-import almanac.app.judged.pages.Saved;
 import almanac.app.record.site.Today;
-import almanac.app.ground.web.Reckons;
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.Valid;

@@ -1,21 +1,21 @@
 package almanac.app.errands.bench;
 
 import almanac.app.record.collection.PlantInPlace;
-import almanac.core.rhizome.RhizomeMap;
+import almanac.core.bench.Work;
 import almanac.core.figures.Figures;
+import almanac.core.kinds.Trait;
+import almanac.core.medium.Component;
 import almanac.core.pot.Ball;
 import almanac.core.pot.FillFigures;
 import almanac.core.pot.Filling;
 import almanac.core.pot.Grade;
 import almanac.core.pot.Portions;
-import almanac.core.bench.Work;
-import almanac.core.kinds.Trait;
-import almanac.core.medium.Component;
-import almanac.core.pot.Move;
-import almanac.core.pot.Seats;
 import almanac.core.pot.Pot;
+import almanac.core.pot.PotMove;
+import almanac.core.pot.Seats;
 import almanac.core.refusals.Refused;
-import almanac.core.stock.Need;
+import almanac.core.rhizome.RhizomeMap;
+import almanac.core.stock.StockNeed;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -31,7 +31,7 @@ final class Needed {
   private Needed() {}
 
   /** Pots that were chosen there, and the mix for every pot that was measured. */
-  static Need of(Job job, PlantInPlace plant, Work work, Parting parting, Figures figures) {
+  static StockNeed of(Job job, PlantInPlace plant, Work work, Parting parting, Figures figures) {
     var chosen = new ArrayList<UUID>();
     Optional.ofNullable(job.told().potItem()).ifPresent(chosen::add);
     // A piece of which nothing is said goes into such a pot as the plant itself.
@@ -46,7 +46,7 @@ final class Needed {
     }
     loose.remove(Component.UNKNOWN);
     loose.remove(Component.MOUNT);
-    return new Need(
+    return new StockNeed(
         lacking(job, plant, work, parting, figures),
         chosen,
         loose,
@@ -75,7 +75,7 @@ final class Needed {
   private static Pot wanted(
       Pot old, RhizomeMap map, PlantInPlace plant, OptionalDouble oldMm, Figures figures) {
     var move =
-        new Move(
+        new PotMove(
             oldMm,
             OptionalDouble.empty(),
             oldMm.isPresent(),

@@ -1,25 +1,25 @@
 package almanac.app.errands.bench;
 
-import almanac.app.record.collection.PlantInPlace;
 import almanac.app.errands.bench.dividing.MapEntry;
 import almanac.app.errands.bench.dividing.PieceView;
 import almanac.app.errands.bench.dividing.PlanView;
 import almanac.app.errands.bench.potting.FillView;
 import almanac.app.errands.bench.potting.PlaceView;
+import almanac.app.record.collection.PlantInPlace;
 import almanac.app.record.entries.PotEntry;
-import almanac.core.rhizome.CutPlans;
-import almanac.core.rhizome.MapGrowth;
-import almanac.core.rhizome.RhizomeMap;
-import almanac.core.figures.Figures;
-import almanac.core.pot.Ball;
-import almanac.core.pot.Grade;
 import almanac.core.bench.Work;
+import almanac.core.figures.Figures;
 import almanac.core.judgement.evidence.Situation;
 import almanac.core.kinds.Trait;
 import almanac.core.medium.Lasting;
-import almanac.core.pot.Level;
-import almanac.core.pot.Move;
+import almanac.core.pot.Ball;
+import almanac.core.pot.Grade;
+import almanac.core.pot.PotMove;
 import almanac.core.pot.Seats;
+import almanac.core.pot.SetDepth;
+import almanac.core.rhizome.CutPlans;
+import almanac.core.rhizome.MapGrowth;
+import almanac.core.rhizome.RhizomeMap;
 import almanac.core.stock.Stock;
 import almanac.core.tally.Aftermath;
 import java.time.LocalDate;
@@ -65,7 +65,7 @@ final class PottedView {
   private JobPage.PieceLine piece(Parting.Parted piece) {
     var outline = parting.map().only(piece.piece().growths()).outline(plant.follows(), figures);
     var move =
-        new Move(
+        new PotMove(
             OptionalDouble.empty(),
             OptionalDouble.empty(),
             false,
@@ -92,16 +92,16 @@ final class PottedView {
         Optional.ofNullable(job.told().pot())
             .map(PotEntry::pot)
             .filter(pot -> pot.diameterMm() != null),
-        Level.of(plant.follows()),
+        SetDepth.of(plant.follows()),
         job.begunOn(),
         figures);
   }
 
-  private Move move(Situation situation) {
+  private PotMove move(Situation situation) {
     var tally = job.told().tally().tally();
     var old = Optional.ofNullable(Jobs.pot(plant).diameterMm());
     LocalDate day = job.begunOn();
-    return new Move(
+    return new PotMove(
         old.map(OptionalDouble::of).orElse(OptionalDouble.empty()),
         Lasting.years(
             Jobs.mix(job, plant),

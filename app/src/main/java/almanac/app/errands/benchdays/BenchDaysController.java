@@ -1,8 +1,8 @@
 package almanac.app.errands.benchdays;
 
-import almanac.app.record.site.Today;
 import almanac.app.ground.web.Reckons;
 import almanac.app.ground.web.StillThere;
+import almanac.app.record.site.Today;
 import almanac.core.benchdays.Asker;
 import io.swagger.v3.oas.annotations.Operation;
 import jakarta.servlet.http.HttpServletResponse;

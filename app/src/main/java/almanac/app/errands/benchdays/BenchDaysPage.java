@@ -2,10 +2,10 @@ package almanac.app.errands.benchdays;
 
 import almanac.app.errands.benchdays.JobsAhead.Ahead;
 import almanac.app.judged.pages.Part;
+import almanac.core.bench.OwnPace;
 import almanac.core.benchdays.BenchJob;
 import almanac.core.benchdays.PlannedDay;
 import almanac.core.benchdays.Soundness;
-import almanac.core.bench.OwnPace;
 import almanac.core.judgement.verdict.Judgement;
 import almanac.core.judgement.verdict.Timing;
 import almanac.core.judgement.verdict.Verdict;

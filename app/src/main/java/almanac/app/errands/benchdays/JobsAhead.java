@@ -1,19 +1,19 @@
 package almanac.app.errands.benchdays;
 
+import almanac.app.errands.bench.Jobs;
 import almanac.app.errands.benchdays.BenchDayTable.Lay;
+import almanac.app.judged.judging.Judging;
 import almanac.app.record.collection.PlantInPlace;
 import almanac.app.record.collection.Plants;
 import almanac.app.record.collection.Walk;
-import almanac.app.errands.bench.Jobs;
-import almanac.app.judged.judging.Judging;
-import almanac.core.benchdays.BenchJob;
-import almanac.core.benchdays.DayFigures;
-import almanac.core.benchdays.Soundness;
-import almanac.core.figures.Figures;
-import almanac.core.checks.Window;
 import almanac.core.bench.OwnPace;
 import almanac.core.bench.Work;
 import almanac.core.bench.WorkMinutes;
+import almanac.core.benchdays.BenchJob;
+import almanac.core.benchdays.DayFigures;
+import almanac.core.benchdays.Soundness;
+import almanac.core.checks.Window;
+import almanac.core.figures.Figures;
 import almanac.core.judgement.figures.JudgementFigures;
 import almanac.core.judgement.verdict.Judgement;
 import almanac.core.judgement.verdict.Step;

@@ -1,13 +1,13 @@
 package almanac.app.errands.benchdays;
 
-import almanac.app.errands.benchdays.JobsAhead.Ahead;
 import almanac.app.errands.bench.DayPlan;
 import almanac.app.errands.bench.Jobs;
-import almanac.app.judged.judging.Judging;
+import almanac.app.errands.benchdays.JobsAhead.Ahead;
 import almanac.app.ground.refusals.NotFound;
+import almanac.app.judged.judging.Judging;
 import almanac.app.judged.pages.Part;
-import almanac.core.benchdays.PlannedDay;
 import almanac.core.bench.Beforehand;
+import almanac.core.benchdays.PlannedDay;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.LocalDate;
 import java.util.List;

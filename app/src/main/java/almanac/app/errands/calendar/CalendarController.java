@@ -22,11 +22,12 @@ class CalendarController {
       new MediaType("text", "calendar", StandardCharsets.UTF_8);
 
   private final FeedAddress address;
-  private final Entries entries;
+  private final CalendarEntries entries;
   private final Published published;
   private final Today today;
 
-  CalendarController(FeedAddress address, Entries entries, Published published, Today today) {
+  CalendarController(
+      FeedAddress address, CalendarEntries entries, Published published, Today today) {
     this.address = address;
     this.entries = entries;
     this.published = published;
@@ -67,7 +68,7 @@ class CalendarController {
         .cacheControl(CacheControl.noStore())
         .header(HttpHeaders.CONTENT_DISPOSITION, "inline; filename=\"mellow-almanac.ics\"")
         .body(
-            Feed.of(published.say(entries.on(day), day), ZoneId.systemDefault())
+            CalendarFeed.of(published.say(entries.on(day), day), ZoneId.systemDefault())
                 .getBytes(StandardCharsets.UTF_8));
   }
 }

@@ -34,11 +34,11 @@ class Published {
    * @param version 0 at first
    * @param changedAt when it became what it is
    */
-  record Said(Entry entry, int version, Instant changedAt, boolean cancelled) {}
+  record Said(CalendarEntry entry, int version, Instant changedAt, boolean cancelled) {}
 
   /** The entries, and those that were said before and are no more. */
   @Transactional
-  List<Said> say(List<Entry> entries, LocalDate today) {
+  List<Said> say(List<CalendarEntry> entries, LocalDate today) {
     var now = Instant.now().truncatedTo(ChronoUnit.SECONDS);
     Map<String, PublishedRecord> known = new HashMap<>();
     db.selectFrom(PUBLISHED).forEach(row -> known.put(row.getUid(), row));
@@ -69,7 +69,8 @@ class Published {
     return said;
   }
 
-  private static void turn(PublishedRecord row, Entry entry, Instant now, boolean cancelled) {
+  private static void turn(
+      PublishedRecord row, CalendarEntry entry, Instant now, boolean cancelled) {
     row.setContent(entry.content());
     row.setVersion(row.getVersion() + 1);
     row.setChangedAt(OffsetDateTime.ofInstant(now, ZoneOffset.UTC));
@@ -78,13 +79,13 @@ class Published {
     row.store();
   }
 
-  private static Said said(PublishedRecord row, Entry entry) {
+  private static Said said(PublishedRecord row, CalendarEntry entry) {
     return new Said(entry, row.getVersion(), row.getChangedAt().toInstant(), row.getCancelled());
   }
 
-  private static Entry entry(PublishedRecord row) {
+  private static CalendarEntry entry(PublishedRecord row) {
     var lines = row.getContent().split("\n", 4);
-    return new Entry(
+    return new CalendarEntry(
         row.getUid(),
         row.getUid().startsWith("look-"),
         LocalDate.parse(lines[0]),

@@ -1,13 +1,13 @@
 package almanac.app.errands.checks;
 
+import almanac.app.ground.refusals.BadEntry;
+import almanac.app.ground.refusals.Conflict;
+import almanac.app.judged.judging.Judging;
 import almanac.app.record.collection.Keeping;
 import almanac.app.record.collection.PlantInPlace;
 import almanac.app.record.collection.Plants;
 import almanac.app.record.collection.Written;
 import almanac.app.record.journal.NewAct;
-import almanac.app.judged.judging.Judging;
-import almanac.app.ground.refusals.BadEntry;
-import almanac.app.ground.refusals.Conflict;
 import almanac.core.checks.CheckAnswer;
 import almanac.core.checks.CheckName;
 import almanac.core.checks.FollowUpFigures;

@@ -1,17 +1,17 @@
 package almanac.app.errands.checks;
 
-import almanac.app.record.collection.PlantInPlace;
-import almanac.app.record.collection.Plants;
-import almanac.app.judged.judging.Judging;
 import almanac.app.ground.refusals.NotFound;
+import almanac.app.judged.judging.Judging;
 import almanac.app.judged.pages.Pages;
 import almanac.app.judged.pages.PlantPage.CheckView;
 import almanac.app.judged.pages.Saved;
+import almanac.app.record.collection.PlantInPlace;
+import almanac.app.record.collection.Plants;
 import almanac.app.record.site.Today;
-import almanac.core.checks.diary.Listing;
 import almanac.core.checks.CheckAnswer;
 import almanac.core.checks.CheckName;
 import almanac.core.checks.Series;
+import almanac.core.checks.diary.Listing;
 import almanac.core.history.Happening;
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.Parameter;

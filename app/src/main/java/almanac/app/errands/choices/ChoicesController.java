@@ -3,9 +3,6 @@ package almanac.app.errands.choices;
 import almanac.app.errands.bench.PieceFate;
 import almanac.app.record.kinds.Kinds;
 import almanac.app.record.places.PlaceKind;
-import almanac.core.rhizome.Firmness;
-import almanac.core.rhizome.Front;
-import almanac.core.pot.Grade;
 import almanac.core.history.Aim;
 import almanac.core.history.Approach;
 import almanac.core.history.PlantStatus;
@@ -20,8 +17,11 @@ import almanac.core.kinds.ReadyRule;
 import almanac.core.kinds.Trait;
 import almanac.core.medium.Component;
 import almanac.core.medium.Moisture;
+import almanac.core.pot.Grade;
 import almanac.core.pot.PotType;
-import almanac.core.stock.Level;
+import almanac.core.rhizome.Firmness;
+import almanac.core.rhizome.Front;
+import almanac.core.stock.StockLevel;
 import almanac.core.sums.Conversion;
 import almanac.core.sums.Substance;
 import almanac.core.sums.Use;
@@ -167,7 +167,7 @@ class ChoicesController {
         named(Front.values()),
         named(PieceFate.values()),
         named(Grade.values()),
-        named(Level.values()),
+        named(StockLevel.values()),
         named(Substance.values()),
         named(Use.values()),
         named(Conversion.values()),

@@ -1,9 +1,9 @@
 package almanac.app.errands.choices;
 
-import almanac.app.record.rules.Rules;
+import almanac.app.ground.web.Reckons;
 import almanac.app.judged.pages.Part;
 import almanac.app.record.entries.MixPart;
-import almanac.app.ground.web.Reckons;
+import almanac.app.record.rules.Rules;
 import almanac.core.holding.Holding;
 import almanac.core.inspection.Inspection;
 import almanac.core.inspection.Item;

@@ -1,7 +1,7 @@
 package almanac.app.errands.instruments;
 
-import almanac.app.record.collection.Plants;
 import almanac.app.ground.refusals.BadEntry;
+import almanac.app.record.collection.Plants;
 import almanac.app.record.site.Settings;
 import almanac.app.record.site.Today;
 import almanac.core.potting.DryingOut;

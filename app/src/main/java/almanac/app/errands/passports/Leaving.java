@@ -5,14 +5,14 @@ import static almanac.app.db.Tables.OWN_KIND_TRAIT;
 import static almanac.app.db.Tables.PHOTO;
 import static almanac.app.db.Tables.PLACE;
 
-import almanac.app.copies.packages.Carriage;
+import almanac.app.copies.packages.PackageCarried;
+import almanac.app.copies.schema.Schema;
+import almanac.app.ground.disk.DataDisk;
+import almanac.app.ground.disk.DatabaseFile;
 import almanac.app.record.collection.Alone;
 import almanac.app.record.collection.PlantInPlace;
 import almanac.app.record.collection.Plants;
-import almanac.app.ground.disk.DataDisk;
-import almanac.app.ground.disk.DatabaseFile;
 import almanac.app.record.photos.PhotoFiles;
-import almanac.app.copies.schema.Schema;
 import almanac.core.history.GoesAlong;
 import almanac.core.history.Happening;
 import almanac.core.history.Origin;
@@ -59,7 +59,7 @@ class Leaving {
       Schema.make(file, Schema.LATEST);
       try (var connection = Schema.openToFill(file)) {
         fill(connection, plant, plants.whole(plant.id()), today);
-        Carriage.write(connection, photographs(), out);
+        PackageCarried.write(connection, photographs(), out);
       }
     } catch (SQLException e) {
       throw new IOException(e);

@@ -5,12 +5,12 @@ import static almanac.app.db.Tables.PHOTO;
 
 import almanac.app.copies.packages.Arriving;
 import almanac.app.copies.packages.BadPackage;
+import almanac.app.copies.schema.Schema;
 import almanac.app.ground.disk.DatabaseFile;
 import almanac.app.record.journal.Journals;
 import almanac.app.record.kinds.Kinds;
 import almanac.app.record.photos.Darkroom;
 import almanac.app.record.photos.PictureFile;
-import almanac.app.copies.schema.Schema;
 import almanac.core.history.GoesAlong;
 import almanac.core.history.Names;
 import almanac.core.kinds.Kind;

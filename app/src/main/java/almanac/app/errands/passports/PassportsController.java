@@ -1,10 +1,10 @@
 package almanac.app.errands.passports;
 
 import almanac.app.copies.packages.BadPackage;
-import almanac.app.record.collection.Plants;
 import almanac.app.ground.refusals.BadEntry;
-import almanac.app.record.site.Today;
 import almanac.app.ground.web.Reckons;
+import almanac.app.record.collection.Plants;
+import almanac.app.record.site.Today;
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.servlet.http.HttpServletRequest;

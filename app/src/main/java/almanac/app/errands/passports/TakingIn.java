@@ -1,7 +1,7 @@
 package almanac.app.errands.passports;
 
 import almanac.app.record.collection.Keeping;
-import almanac.app.record.collection.Room;
+import almanac.app.record.collection.StandingRoom;
 import almanac.app.record.journal.NewAct;
 import almanac.app.record.kinds.Kinds;
 import almanac.app.record.photos.Photos;
@@ -24,11 +24,11 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 class TakingIn {
   private final Keeping keeping;
-  private final Room room;
+  private final StandingRoom room;
   private final Kinds kinds;
   private final Photos photos;
 
-  TakingIn(Keeping keeping, Room room, Kinds kinds, Photos photos) {
+  TakingIn(Keeping keeping, StandingRoom room, Kinds kinds, Photos photos) {
     this.keeping = keeping;
     this.room = room;
     this.kinds = kinds;

@@ -1,8 +1,8 @@
 package almanac.app.errands.plants;
 
-import almanac.app.record.collection.Keeping;
 import almanac.app.judged.pages.Altered;
 import almanac.app.judged.pages.Pages;
+import almanac.app.record.collection.Keeping;
 import almanac.app.record.site.Today;
 import io.swagger.v3.oas.annotations.Operation;
 import jakarta.validation.Valid;

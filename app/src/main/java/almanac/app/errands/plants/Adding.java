@@ -1,10 +1,10 @@
 package almanac.app.errands.plants;
 
+import almanac.app.ground.refusals.BadEntry;
 import almanac.app.record.collection.Keeping;
 import almanac.app.record.collection.Plants;
-import almanac.app.record.collection.Room;
+import almanac.app.record.collection.StandingRoom;
 import almanac.app.record.collection.Written;
-import almanac.app.ground.refusals.BadEntry;
 import almanac.core.history.Arrival;
 import almanac.core.history.Happening;
 import almanac.core.history.Names;
@@ -29,9 +29,9 @@ import org.springframework.transaction.annotation.Transactional;
 public class Adding {
   private final Plants plants;
   private final Keeping keeping;
-  private final Room room;
+  private final StandingRoom room;
 
-  Adding(Plants plants, Keeping keeping, Room room) {
+  Adding(Plants plants, Keeping keeping, StandingRoom room) {
     this.plants = plants;
     this.keeping = keeping;
     this.room = room;

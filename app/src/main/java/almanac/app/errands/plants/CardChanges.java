@@ -1,12 +1,12 @@
 package almanac.app.errands.plants;
 
-import almanac.app.record.collection.Keeping;
-import almanac.app.record.collection.Plants;
-import almanac.app.record.collection.Room;
-import almanac.app.record.collection.Written;
-import almanac.app.record.journal.NewAct;
 import almanac.app.ground.refusals.BadEntry;
 import almanac.app.ground.refusals.Conflict;
+import almanac.app.record.collection.Keeping;
+import almanac.app.record.collection.Plants;
+import almanac.app.record.collection.StandingRoom;
+import almanac.app.record.collection.Written;
+import almanac.app.record.journal.NewAct;
 import almanac.core.history.Card;
 import almanac.core.history.Changes;
 import almanac.core.history.Chronology;
@@ -29,9 +29,9 @@ import org.springframework.transaction.annotation.Transactional;
 public class CardChanges {
   private final Plants plants;
   private final Keeping keeping;
-  private final Room room;
+  private final StandingRoom room;
 
-  CardChanges(Plants plants, Keeping keeping, Room room) {
+  CardChanges(Plants plants, Keeping keeping, StandingRoom room) {
     this.plants = plants;
     this.keeping = keeping;
     this.room = room;

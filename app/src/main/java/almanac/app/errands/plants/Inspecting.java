@@ -1,11 +1,11 @@
 package almanac.app.errands.plants;
 
+import almanac.app.ground.refusals.BadEntry;
 import almanac.app.record.collection.Corrections;
 import almanac.app.record.collection.Keeping;
 import almanac.app.record.collection.Plants;
 import almanac.app.record.collection.Written;
 import almanac.app.record.journal.NewAct;
-import almanac.app.ground.refusals.BadEntry;
 import almanac.core.history.Answerable;
 import almanac.core.history.Chronology;
 import almanac.core.history.Happening;

@@ -1,9 +1,5 @@
 package almanac.app.errands.plants;
 
-import almanac.app.record.collection.PlantInPlace;
-import almanac.app.record.collection.Plants;
-import almanac.app.record.collection.Room;
-import almanac.app.record.kinds.Kinds;
 import almanac.app.ground.refusals.BadEntry;
 import almanac.app.judged.pages.Altered;
 import almanac.app.judged.pages.GonePlant;
@@ -12,11 +8,15 @@ import almanac.app.judged.pages.PlantLine;
 import almanac.app.judged.pages.PlantLines;
 import almanac.app.judged.pages.PlantPage;
 import almanac.app.judged.pages.Saved;
-import almanac.app.record.site.Today;
+import almanac.app.record.collection.PlantInPlace;
+import almanac.app.record.collection.Plants;
+import almanac.app.record.collection.StandingRoom;
 import almanac.app.record.entries.MixPart;
 import almanac.app.record.entries.NewPlant;
 import almanac.app.record.entries.PlantEntry;
 import almanac.app.record.entries.PotEntry;
+import almanac.app.record.kinds.Kinds;
+import almanac.app.record.site.Today;
 import almanac.core.history.Arrival;
 import almanac.core.history.Card;
 import almanac.core.history.Fate;
@@ -52,7 +52,7 @@ class PlantsController {
   private final Plants plants;
   private final Adding adding;
   private final CardChanges changes;
-  private final Room room;
+  private final StandingRoom room;
   private final Pages pages;
   private final Kinds kinds;
   private final PlantLines lines;
@@ -62,7 +62,7 @@ class PlantsController {
       Plants plants,
       Adding adding,
       CardChanges changes,
-      Room room,
+      StandingRoom room,
       Pages pages,
       Kinds kinds,
       PlantLines lines,

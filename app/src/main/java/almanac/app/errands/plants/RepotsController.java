@@ -2,9 +2,9 @@ package almanac.app.errands.plants;
 
 import almanac.app.judged.pages.Pages;
 import almanac.app.judged.pages.Saved;
-import almanac.app.record.site.Today;
 import almanac.app.record.entries.MixPart;
 import almanac.app.record.entries.PotEntry;
+import almanac.app.record.site.Today;
 import almanac.core.medium.Moisture;
 import almanac.core.medium.PottedOn;
 import almanac.core.refusals.Entered;

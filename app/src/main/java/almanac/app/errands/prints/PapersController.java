@@ -1,10 +1,10 @@
 package almanac.app.errands.prints;
 
-import almanac.app.record.collection.Plants;
 import almanac.app.errands.prints.Papers.PaperChapter;
 import almanac.app.errands.prints.Papers.PaperLine;
 import almanac.app.judged.pages.Pages;
 import almanac.app.judged.pages.PlantPage;
+import almanac.app.record.collection.Plants;
 import almanac.core.history.Happening;
 import almanac.core.history.Standing;
 import io.swagger.v3.oas.annotations.Operation;

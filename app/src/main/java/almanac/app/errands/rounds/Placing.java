@@ -3,7 +3,7 @@ package almanac.app.errands.rounds;
 import almanac.app.record.collection.Keeping;
 import almanac.app.record.collection.PlantInPlace;
 import almanac.app.record.collection.Plants;
-import almanac.app.record.collection.Room;
+import almanac.app.record.collection.StandingRoom;
 import almanac.app.record.collection.Written;
 import almanac.app.record.journal.NewAct;
 import almanac.core.history.Happening;
@@ -26,9 +26,9 @@ import org.springframework.transaction.annotation.Transactional;
 class Placing {
   private final Plants plants;
   private final Keeping keeping;
-  private final Room room;
+  private final StandingRoom room;
 
-  Placing(Plants plants, Keeping keeping, Room room) {
+  Placing(Plants plants, Keeping keeping, StandingRoom room) {
     this.plants = plants;
     this.keeping = keeping;
     this.room = room;

@@ -1,10 +1,10 @@
 package almanac.app.errands.rounds;
 
+import almanac.app.judged.judging.Judging;
 import almanac.app.record.collection.PlantInPlace;
 import almanac.app.record.collection.Plants;
 import almanac.app.record.collection.Walk;
 import almanac.app.record.collection.Written;
-import almanac.app.judged.judging.Judging;
 import almanac.app.record.site.Today;
 import almanac.core.checks.diary.Urgency;
 import almanac.core.inspection.Item;

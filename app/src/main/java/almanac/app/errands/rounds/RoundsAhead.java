@@ -1,8 +1,8 @@
 package almanac.app.errands.rounds;
 
+import almanac.app.judged.judging.Judging;
 import almanac.app.record.collection.PlantInPlace;
 import almanac.app.record.collection.Plants;
-import almanac.app.judged.judging.Judging;
 import almanac.core.checks.diary.Listing;
 import almanac.core.checks.diary.OpenCheck;
 import almanac.core.rounds.Rounds;

@@ -1,11 +1,11 @@
 package almanac.app.errands.rounds;
 
-import almanac.app.record.collection.Walk;
 import almanac.app.errands.rounds.RoundsAhead.Look;
+import almanac.app.ground.web.Reckons;
+import almanac.app.record.collection.Walk;
+import almanac.app.record.entries.WindowEntry;
 import almanac.app.record.rules.Rules;
 import almanac.app.record.site.Today;
-import almanac.app.record.entries.WindowEntry;
-import almanac.app.ground.web.Reckons;
 import almanac.core.figures.Figures;
 import almanac.core.rounds.PlannedRound;
 import almanac.core.rounds.Rounds;

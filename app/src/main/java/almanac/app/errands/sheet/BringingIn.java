@@ -1,16 +1,16 @@
 package almanac.app.errands.sheet;
 
+import almanac.app.errands.plants.Adding;
+import almanac.app.ground.refusals.BadEntry;
 import almanac.app.record.collection.Keeping;
 import almanac.app.record.collection.Plants;
-import almanac.app.record.collection.Room;
+import almanac.app.record.collection.StandingRoom;
 import almanac.app.record.collection.Written;
 import almanac.app.record.kinds.KindKey;
 import almanac.app.record.kinds.Kinds;
 import almanac.app.record.places.Place;
 import almanac.app.record.places.PlaceKind;
 import almanac.app.record.places.Places;
-import almanac.app.errands.plants.Adding;
-import almanac.app.ground.refusals.BadEntry;
 import almanac.app.record.site.Today;
 import almanac.core.history.Arrival;
 import almanac.core.history.Fate;
@@ -25,10 +25,10 @@ import almanac.core.medium.Mix;
 import almanac.core.sheet.Decisions;
 import almanac.core.sheet.Known;
 import almanac.core.sheet.PlaceChoice;
+import almanac.core.sheet.RowTold;
 import almanac.core.sheet.Sheet;
 import almanac.core.sheet.SheetReader;
 import almanac.core.sheet.SheetReading;
-import almanac.core.sheet.Told;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -46,12 +46,13 @@ import org.springframework.transaction.annotation.Transactional;
 class BringingIn {
   private final Plants plants;
   private final Keeping keeping;
-  private final Room room;
+  private final StandingRoom room;
   private final Kinds kinds;
   private final Places places;
   private final Today today;
 
-  BringingIn(Plants plants, Keeping keeping, Room room, Kinds kinds, Places places, Today today) {
+  BringingIn(
+      Plants plants, Keeping keeping, StandingRoom room, Kinds kinds, Places places, Today today) {
     this.plants = plants;
     this.keeping = keeping;
     this.room = room;
@@ -114,7 +115,7 @@ class BringingIn {
       throw new BadEntry("rows", "There is no plant left to bring in.");
     }
     var day = today.get();
-    var numbers = keeping.nextNumbers(day, reading.plants().stream().map(Told::number).toList());
+    var numbers = keeping.nextNumbers(day, reading.plants().stream().map(RowTold::number).toList());
     var standing = new Standing();
     var making = new Making();
     var told = new ArrayList<List<Happening>>();
@@ -131,7 +132,7 @@ class BringingIn {
   }
 
   private static List<Happening> happenings(
-      Told plant, String number, Kind kind, Stand stand, LocalDate day) {
+      RowTold plant, String number, Kind kind, Stand stand, LocalDate day) {
     var potting =
         new Potting(
             plant.pottedOn(),
@@ -164,14 +165,14 @@ class BringingIn {
   private final class Making {
     private final Map<String, Kind> made = new HashMap<>();
 
-    Kind kind(Told plant) {
+    Kind kind(RowTold plant) {
       var like = kinds.named(plant.kind().key()).orElseThrow();
       return plant.kind().anew()
           ? made.computeIfAbsent(KindKey.of(plant.kindWords()), key -> anew(key, plant, like))
           : like;
     }
 
-    private Kind anew(String key, Told plant, Kind like) {
+    private Kind anew(String key, RowTold plant, Kind like) {
       if (kinds.named(key).isPresent()) {
         throw new BadEntry(
             "kinds", "There is a kind “%s” already; choose that.".formatted(plant.kindWords()));

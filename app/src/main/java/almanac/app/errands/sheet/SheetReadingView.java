@@ -3,8 +3,8 @@ package almanac.app.errands.sheet;
 import almanac.core.history.PlantStatus;
 import almanac.core.sheet.DayOrder;
 import almanac.core.sheet.Remark;
+import almanac.core.sheet.RowTold;
 import almanac.core.sheet.SheetReading;
-import almanac.core.sheet.Told;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.LocalDate;
 import java.util.List;
@@ -39,7 +39,7 @@ record SheetReadingView(
       @Schema(nullable = true) @Nullable LocalDate arrivedOn,
       PlantStatus status,
       String notes) {
-    static ToldView of(Told told) {
+    static ToldView of(RowTold told) {
       return new ToldView(
           told.row(),
           told.label(),

@@ -1,9 +1,9 @@
 package almanac.app.errands.sheet;
 
 import almanac.app.ground.refusals.BadEntry;
+import almanac.app.ground.web.Reckons;
 import almanac.app.record.site.Settings;
 import almanac.app.record.site.Today;
-import almanac.app.ground.web.Reckons;
 import almanac.core.sheet.Decisions;
 import almanac.core.sheet.PotUnit;
 import io.swagger.v3.oas.annotations.Operation;

@@ -1,11 +1,11 @@
 package almanac.app.errands.treatments;
 
+import almanac.app.errands.treatments.SmallJobs.Ticked;
+import almanac.app.errands.treatments.SmallJobs.ToDo;
 import almanac.app.judged.pages.Pages;
 import almanac.app.judged.pages.Part;
 import almanac.app.judged.pages.Saved;
 import almanac.app.record.site.Today;
-import almanac.app.errands.treatments.SmallJobs.Ticked;
-import almanac.app.errands.treatments.SmallJobs.ToDo;
 import almanac.core.inspection.Fix;
 import almanac.core.words.Sentence;
 import io.swagger.v3.oas.annotations.Operation;

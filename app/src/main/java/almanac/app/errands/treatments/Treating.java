@@ -1,14 +1,14 @@
 package almanac.app.errands.treatments;
 
+import almanac.app.ground.refusals.BadEntry;
+import almanac.app.ground.refusals.NotFound;
+import almanac.app.judged.judging.Judging;
 import almanac.app.record.collection.Keeping;
 import almanac.app.record.collection.PlantInPlace;
 import almanac.app.record.collection.Plants;
 import almanac.app.record.collection.Walk;
 import almanac.app.record.collection.Written;
 import almanac.app.record.journal.NewAct;
-import almanac.app.judged.judging.Judging;
-import almanac.app.ground.refusals.BadEntry;
-import almanac.app.ground.refusals.NotFound;
 import almanac.core.checks.diary.Courses;
 import almanac.core.history.Happening;
 import almanac.core.history.Treatment;

@@ -1,13 +1,13 @@
 package almanac.app.errands.treatments;
 
-import almanac.app.record.collection.PlantInPlace;
-import almanac.app.judged.judging.Judging;
-import almanac.app.judged.pages.Pages;
-import almanac.app.judged.pages.Saved;
-import almanac.app.record.site.Today;
 import almanac.app.errands.treatments.Treating.BesidePlant;
 import almanac.app.errands.treatments.Treating.OnPlant;
 import almanac.app.errands.treatments.Treating.Running;
+import almanac.app.judged.judging.Judging;
+import almanac.app.judged.pages.Pages;
+import almanac.app.judged.pages.Saved;
+import almanac.app.record.collection.PlantInPlace;
+import almanac.app.record.site.Today;
 import almanac.core.checks.Window;
 import almanac.core.treatments.Course;
 import almanac.core.treatments.Foe;

@@ -1,11 +1,11 @@
 package almanac.app.errands.tuning;
 
-import almanac.app.record.collection.Plants;
-import almanac.app.judged.judging.Judging;
 import almanac.app.ground.refusals.BadEntry;
+import almanac.app.ground.web.Reckons;
+import almanac.app.judged.judging.Judging;
+import almanac.app.record.collection.Plants;
 import almanac.app.record.rules.Rules;
 import almanac.app.record.site.Today;
-import almanac.app.ground.web.Reckons;
 import almanac.core.figures.Figure;
 import almanac.core.figures.FigureGroup;
 import almanac.core.figures.Figures;

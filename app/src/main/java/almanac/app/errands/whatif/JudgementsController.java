@@ -1,15 +1,15 @@
 package almanac.app.errands.whatif;
 
-import almanac.app.record.kinds.Kinds;
+import almanac.app.errands.whatif.OpenSituation.Units;
 import almanac.app.ground.refusals.BadEntry;
 import almanac.app.ground.refusals.Paths;
-import almanac.app.record.rules.Rules;
+import almanac.app.ground.web.Reckons;
 import almanac.app.judged.pages.Slip;
 import almanac.app.judged.pages.Slips;
+import almanac.app.record.kinds.Kinds;
+import almanac.app.record.rules.Rules;
 import almanac.app.record.site.Site;
 import almanac.app.record.site.Today;
-import almanac.app.errands.whatif.OpenSituation.Units;
-import almanac.app.ground.web.Reckons;
 import almanac.core.kinds.Kind;
 import almanac.core.season.LightYear;
 import io.swagger.v3.oas.annotations.Operation;

@@ -1,11 +1,11 @@
 package almanac.app.errands.whatif;
 
-import almanac.app.record.places.Place;
 import almanac.app.ground.refusals.BadEntry;
 import almanac.app.ground.refusals.Paths;
 import almanac.app.record.entries.LookEntry;
 import almanac.app.record.entries.MixPart;
 import almanac.app.record.entries.TraitsEntry;
+import almanac.app.record.places.Place;
 import almanac.core.figures.Figures;
 import almanac.core.history.Aim;
 import almanac.core.history.Answerable;
@@ -15,7 +15,7 @@ import almanac.core.history.Event;
 import almanac.core.history.Happening;
 import almanac.core.history.PlantHistory;
 import almanac.core.history.Potting;
-import almanac.core.inspection.Spot;
+import almanac.core.inspection.LookSpot;
 import almanac.core.judgement.evidence.Situation;
 import almanac.core.kinds.Kind;
 import almanac.core.kinds.Trait;
@@ -229,7 +229,7 @@ record OpenSituation(
       return look;
     }
     var measure =
-        Spot.named(key).flatMap(spot -> spot.item().measurement()).map(each -> each.measure());
+        LookSpot.named(key).flatMap(spot -> spot.item().measurement()).map(each -> each.measure());
     return new LookEntry(
         look.answers(),
         measure.map(each -> units.kept(look.measured(), each)).orElse(look.measured()));

@@ -1,18 +1,18 @@
 package almanac.app.errands.whatif;
 
-import almanac.app.record.collection.PlantInPlace;
-import almanac.app.record.collection.Plants;
-import almanac.app.judged.judging.Judging;
 import almanac.app.ground.refusals.BadEntry;
-import almanac.app.record.rules.Rules;
+import almanac.app.ground.web.Reckons;
+import almanac.app.judged.judging.Judging;
 import almanac.app.judged.pages.Part;
 import almanac.app.judged.pages.Slip;
 import almanac.app.judged.pages.Slips;
-import almanac.app.record.site.Today;
+import almanac.app.record.collection.PlantInPlace;
+import almanac.app.record.collection.Plants;
 import almanac.app.record.entries.LookEntry;
 import almanac.app.record.entries.MixPart;
 import almanac.app.record.entries.TraitsEntry;
-import almanac.app.ground.web.Reckons;
+import almanac.app.record.rules.Rules;
+import almanac.app.record.site.Today;
 import almanac.core.figures.Figures;
 import almanac.core.history.Aim;
 import almanac.core.history.Answerable;
@@ -20,7 +20,7 @@ import almanac.core.history.Approach;
 import almanac.core.history.PlantHistory;
 import almanac.core.history.Potting;
 import almanac.core.inspection.Inspection;
-import almanac.core.inspection.Spot;
+import almanac.core.inspection.LookSpot;
 import almanac.core.judgement.compare.Differences;
 import almanac.core.judgement.evidence.Situation;
 import almanac.core.judgement.risk.Handling;
@@ -157,7 +157,7 @@ class WhatIfController {
       if (look.getValue() == null) {
         history =
             history.without(
-                Spot.named(look.getKey())
+                LookSpot.named(look.getKey())
                     .orElseThrow(
                         () ->
                             new BadEntry(

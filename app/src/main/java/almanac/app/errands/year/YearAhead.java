@@ -1,11 +1,11 @@
 package almanac.app.errands.year;
 
 import almanac.app.errands.benchdays.BenchDays;
+import almanac.app.judged.judging.Judging;
+import almanac.app.judged.judging.WorkedOut;
 import almanac.app.record.collection.PlantInPlace;
 import almanac.app.record.collection.Plants;
 import almanac.app.record.collection.Walk;
-import almanac.app.judged.judging.Judging;
-import almanac.app.judged.judging.WorkedOut;
 import almanac.core.checks.diary.Courses;
 import almanac.core.checks.diary.OpenCheck;
 import almanac.core.year.PlantYear;

@@ -4,11 +4,11 @@ import static java.util.stream.Collectors.groupingBy;
 import static java.util.stream.Collectors.summingInt;
 
 import almanac.app.errands.benchdays.BenchDays;
-import almanac.app.record.collection.Plants;
+import almanac.app.errands.year.YearLine.YearLook;
 import almanac.app.ground.refusals.BadEntry;
+import almanac.app.record.collection.Plants;
 import almanac.app.record.rules.Rules;
 import almanac.app.record.site.Today;
-import almanac.app.errands.year.YearLine.YearLook;
 import almanac.core.benchdays.BenchDay;
 import almanac.core.year.PastYears;
 import almanac.core.year.Phase;

@@ -1,6 +1,6 @@
 package almanac.app.ground.refusals;
 
-import almanac.core.inspection.Spot;
+import almanac.core.inspection.LookSpot;
 import almanac.core.refusals.Entered;
 import almanac.core.refusals.Field;
 import almanac.core.refusals.Refused;
@@ -12,10 +12,10 @@ public final class Paths {
 
   /** Where an entry stands. */
   public static String of(Field field) {
-    if (field instanceof Spot spot) {
+    if (field instanceof LookSpot spot) {
       return "looks." + spot.key();
     }
-    if (field instanceof Spot.Measure measure) {
+    if (field instanceof LookSpot.Measure measure) {
       return "looks." + measure.key() + ".measured";
     }
     return field instanceof Entered told ? of(told) : field.key();

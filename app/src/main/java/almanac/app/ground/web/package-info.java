@@ -1,4 +1,7 @@
-/** What every request has in common: errors, who may ask, the interface, and that a write happens once. */
+/**
+ * What every request has in common: errors, who may ask, the interface, and that a write happens
+ * once.
+ */
 @NullMarked
 package almanac.app.ground.web;
 

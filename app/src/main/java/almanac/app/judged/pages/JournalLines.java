@@ -2,11 +2,11 @@ package almanac.app.judged.pages;
 
 import static almanac.core.words.Sentence.say;
 
-import almanac.app.record.journal.Codecs;
-import almanac.app.record.journal.Telling;
 import almanac.app.judged.pages.PlantPage.Line;
 import almanac.app.judged.pages.PlantPage.LineKind;
 import almanac.app.record.entries.LookEntry;
+import almanac.app.record.journal.Codecs;
+import almanac.app.record.journal.Telling;
 import almanac.core.figures.Figures;
 import almanac.core.history.Act;
 import almanac.core.history.Card;

@@ -1,15 +1,13 @@
 package almanac.app.judged.pages;
 
+import almanac.app.judged.judging.Judging;
+import almanac.app.judged.pages.PlantPage.CheckView;
 import almanac.app.record.collection.PlantInPlace;
 import almanac.app.record.collection.Plants;
 import almanac.app.record.collection.Written;
-import almanac.app.judged.judging.Judging;
-import almanac.app.judged.pages.PlantPage.CheckView;
-import almanac.app.record.site.Today;
 import almanac.app.record.entries.TraitsEntry;
+import almanac.app.record.site.Today;
 import almanac.core.checks.diary.Courses;
-import almanac.core.rhizome.Growth;
-import almanac.core.rhizome.Growths;
 import almanac.core.history.Arrival;
 import almanac.core.history.Happening;
 import almanac.core.history.Plant;
@@ -20,6 +18,8 @@ import almanac.core.judgement.verdict.Judgement;
 import almanac.core.judgement.verdict.LastChance;
 import almanac.core.judgement.verdict.NowOrHold;
 import almanac.core.potting.RoomToRim;
+import almanac.core.rhizome.Growth;
+import almanac.core.rhizome.Growths;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Objects;

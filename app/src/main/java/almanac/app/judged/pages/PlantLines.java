@@ -1,9 +1,9 @@
 package almanac.app.judged.pages;
 
-import almanac.app.record.collection.PlantInPlace;
-import almanac.app.record.collection.Plants;
 import almanac.app.judged.judging.Judging;
 import almanac.app.judged.judging.WorkedOut;
+import almanac.app.record.collection.PlantInPlace;
+import almanac.app.record.collection.Plants;
 import almanac.app.record.site.Today;
 import java.util.List;
 import org.springframework.stereotype.Service;

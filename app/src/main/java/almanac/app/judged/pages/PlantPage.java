@@ -1,12 +1,12 @@
 package almanac.app.judged.pages;
 
-import almanac.app.record.places.Place;
 import almanac.app.record.entries.LookEntry;
 import almanac.app.record.entries.TraitsEntry;
-import almanac.core.checks.diary.OpenCheck;
-import almanac.core.checks.diary.Urgency;
+import almanac.app.record.places.Place;
 import almanac.core.checks.Purpose;
 import almanac.core.checks.Tick;
+import almanac.core.checks.diary.OpenCheck;
+import almanac.core.checks.diary.Urgency;
 import almanac.core.history.Aim;
 import almanac.core.history.Approach;
 import almanac.core.history.PlantStatus;

@@ -2,10 +2,10 @@ package almanac.app.record.collection;
 
 import static java.util.stream.Collectors.toMap;
 
-import almanac.app.record.journal.Acts;
-import almanac.app.record.journal.NewAct;
 import almanac.app.ground.refusals.Conflict;
 import almanac.app.ground.refusals.NotFound;
+import almanac.app.record.journal.Acts;
+import almanac.app.record.journal.NewAct;
 import almanac.core.history.Act;
 import almanac.core.history.Card;
 import almanac.core.history.Happening;

@@ -1,13 +1,13 @@
 package almanac.app.record.collection;
 
-import almanac.app.record.journal.Journals;
-import almanac.app.record.journal.Telling;
-import almanac.app.record.kinds.Kinds;
-import almanac.app.record.places.Places;
 import almanac.app.ground.refusals.NotFound;
 import almanac.app.ground.store.CollectionReplaced;
 import almanac.app.ground.store.ReadOnce;
 import almanac.app.ground.store.Writing;
+import almanac.app.record.journal.Journals;
+import almanac.app.record.journal.Telling;
+import almanac.app.record.kinds.Kinds;
+import almanac.app.record.places.Places;
 import almanac.core.history.Plant;
 import almanac.core.history.Stand;
 import com.github.benmanes.caffeine.cache.Cache;

@@ -6,7 +6,7 @@ import almanac.core.inspection.Finding;
 import almanac.core.inspection.Inspection;
 import almanac.core.inspection.Item;
 import almanac.core.inspection.Lead;
-import almanac.core.inspection.Spot;
+import almanac.core.inspection.LookSpot;
 import almanac.core.refusals.Refused;
 import almanac.core.words.Answer;
 import io.swagger.v3.oas.annotations.media.Schema;
@@ -36,7 +36,7 @@ public record LookEntry(
     var inspection = Inspection.on(on);
     for (var look : looks.entrySet()) {
       var spot =
-          Spot.named(look.getKey())
+          LookSpot.named(look.getKey())
               .orElseThrow(
                   () ->
                       new BadEntry("looks." + look.getKey(), "There is no such thing to look at."));

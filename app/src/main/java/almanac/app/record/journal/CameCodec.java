@@ -41,7 +41,7 @@ final class CameCodec extends TableCodec<Came, CameRecord> {
 
   @Override
   public Optional<Sentence> words(Came happening, Telling telling) {
-    return Told.together(changes(telling.before().origin(), happening.origin()));
+    return ChangesTold.together(changes(telling.before().origin(), happening.origin()));
   }
 
   private static List<Sentence> changes(Origin was, Origin is) {

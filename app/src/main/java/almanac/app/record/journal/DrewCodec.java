@@ -60,7 +60,7 @@ final class DrewCodec implements Codec<Drew> {
         .ifPresent(all -> said.add(say("From the stock: ").and(all)));
     list(drew, draw -> draw.amount() < 0)
         .ifPresent(all -> said.add(say("Back into the stock: ").and(all)));
-    return Told.together(said);
+    return ChangesTold.together(said);
   }
 
   private static Optional<Sentence> list(Drew drew, Predicate<Draw> which) {

@@ -6,7 +6,7 @@ import almanac.app.db.tables.records.LookedRecord;
 import almanac.core.history.Happening.Inspected;
 import almanac.core.inspection.Finding;
 import almanac.core.inspection.Inspection;
-import almanac.core.inspection.Spot;
+import almanac.core.inspection.LookSpot;
 import almanac.core.words.Answer;
 import almanac.core.words.Sentence;
 import java.util.Arrays;
@@ -38,7 +38,7 @@ final class InspectedCodec implements Codec<Inspected> {
     db.batchInsert(rows).execute();
   }
 
-  private static LookedRecord row(long id, Spot spot, Finding<?> finding) {
+  private static LookedRecord row(long id, LookSpot spot, Finding<?> finding) {
     var answers =
         finding.answers().stream().map(answer -> ((Answer) answer).name()).toArray(String[]::new);
     return new LookedRecord(
@@ -53,12 +53,12 @@ final class InspectedCodec implements Codec<Inspected> {
    */
   @Override
   public Kept<Inspected> read(Reading part) {
-    var looks = new HashMap<Long, Map<Spot, Finding<?>>>();
-    var spots = new HashMap<String, Spot>();
+    var looks = new HashMap<Long, Map<LookSpot, Finding<?>>>();
+    var spots = new HashMap<String, LookSpot>();
     var findings = new HashMap<List<Object>, Finding<?>>();
     try (var rows = part.rows(LOOKED, LOOKED.HAPPENING_ID).fetchLazy()) {
       for (var row : rows) {
-        var spot = spots.computeIfAbsent(row.getItem(), item -> Spot.named(item).orElseThrow());
+        var spot = spots.computeIfAbsent(row.getItem(), item -> LookSpot.named(item).orElseThrow());
         var finding =
             row.getMeasured() == null
                 ? findings.computeIfAbsent(
@@ -72,7 +72,7 @@ final class InspectedCodec implements Codec<Inspected> {
     return (id, act) -> new Inspected(Inspection.kept(act.on(), looks.getOrDefault(id, Map.of())));
   }
 
-  private static Finding<?> finding(Spot spot, LookedRecord row) {
+  private static Finding<?> finding(LookSpot spot, LookedRecord row) {
     return spot.item().kept(List.of(row.getAnswers()), row.getMeasured());
   }
 

@@ -7,13 +7,13 @@ import static java.util.stream.Collectors.groupingBy;
 
 import almanac.app.db.tables.records.MappedGrowthRecord;
 import almanac.app.db.tables.records.MappedJointRecord;
+import almanac.core.history.Happening.Mapped;
+import almanac.core.pot.Spot;
 import almanac.core.rhizome.Firmness;
 import almanac.core.rhizome.Front;
 import almanac.core.rhizome.Joint;
 import almanac.core.rhizome.MapGrowth;
 import almanac.core.rhizome.RhizomeMap;
-import almanac.core.history.Happening.Mapped;
-import almanac.core.pot.Spot;
 import almanac.core.words.Measure;
 import almanac.core.words.Sentence;
 import java.util.ArrayList;

@@ -35,7 +35,7 @@ final class NamedCodec extends TableCodec<Named, NamedRecord> {
     var was = telling.before().names();
     return was.label().isEmpty()
         ? Optional.empty()
-        : Told.together(changes(was, happening.names()));
+        : ChangesTold.together(changes(was, happening.names()));
   }
 
   private static List<Sentence> changes(Names was, Names is) {

@@ -48,6 +48,6 @@ final class WantedCodec extends TableCodec<Wanted, WantedRecord> {
               ? say("Judged by the approach of its place")
               : say("Judged by: {}", is.approach().words()));
     }
-    return Told.together(changes);
+    return ChangesTold.together(changes);
   }
 }

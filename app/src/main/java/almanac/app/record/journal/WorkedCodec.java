@@ -88,7 +88,7 @@ final class WorkedCodec implements Codec<Worked> {
     if (!worked.badly().isBlank()) {
       said.add(say("did not: {}", worked.badly()));
     }
-    return Told.together(said).map(all -> say("At the bench: ").and(all));
+    return ChangesTold.together(said).map(all -> say("At the bench: ").and(all));
   }
 
   private static Optional<Sentence> tally(RootTally tally) {

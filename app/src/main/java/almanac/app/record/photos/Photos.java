@@ -3,12 +3,12 @@ package almanac.app.record.photos;
 import static almanac.app.db.Tables.ACT;
 import static almanac.app.db.Tables.PHOTO;
 
-import almanac.app.record.collection.Plants;
 import almanac.app.db.tables.records.PhotoRecord;
 import almanac.app.ground.disk.Sha256;
 import almanac.app.ground.refusals.BadEntry;
 import almanac.app.ground.refusals.NotFound;
 import almanac.app.ground.store.Writing;
+import almanac.app.record.collection.Plants;
 import almanac.core.history.Act;
 import almanac.core.history.Happening;
 import almanac.core.history.Journal;

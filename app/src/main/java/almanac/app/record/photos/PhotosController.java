@@ -1,10 +1,10 @@
 package almanac.app.record.photos;
 
-import almanac.app.record.photos.Photos.Photo;
 import almanac.app.ground.refusals.BadEntry;
-import almanac.app.record.site.Today;
 import almanac.app.ground.web.Reckons;
-import almanac.core.sums.Measured;
+import almanac.app.record.photos.Photos.Photo;
+import almanac.app.record.site.Today;
+import almanac.core.sums.MeasuredLength;
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.Parameter;
 import jakarta.validation.Valid;
@@ -49,8 +49,8 @@ class PhotosController {
   record PicturePoint(
       @NotNull(message = "A point has an x.") Double x,
       @NotNull(message = "A point has a y.") Double y) {
-    Measured.Point point() {
-      return new Measured.Point(x, y);
+    MeasuredLength.Point point() {
+      return new MeasuredLength.Point(x, y);
     }
   }
 
@@ -119,7 +119,7 @@ class PhotosController {
   @Operation(summary = "The length of a path in a picture, by a length that is known")
   LengthRead measure(@Valid @RequestBody ToMeasure asked) {
     var read =
-        Measured.along(
+        MeasuredLength.along(
             asked.known().get(0).point(),
             asked.known().get(1).point(),
             asked.knownMm(),

@@ -1,8 +1,8 @@
 package almanac.app.record.rules;
 
-import almanac.app.record.site.Settings;
 import almanac.app.ground.store.CollectionReplaced;
 import almanac.app.ground.store.Remembered;
+import almanac.app.record.site.Settings;
 import almanac.core.history.Approach;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;

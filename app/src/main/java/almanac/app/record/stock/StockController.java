@@ -1,10 +1,10 @@
 package almanac.app.record.stock;
 
 import almanac.app.ground.refusals.BadEntry;
-import almanac.app.record.site.Today;
 import almanac.app.record.entries.PotEntry;
-import almanac.core.pot.Grade;
+import almanac.app.record.site.Today;
 import almanac.core.medium.Component;
+import almanac.core.pot.Grade;
 import almanac.core.stock.Goods;
 import almanac.core.stock.StockItem;
 import io.swagger.v3.oas.annotations.Operation;

@@ -8,10 +8,10 @@ import static almanac.app.db.Tables.STOCK_ITEM;
 import static org.jooq.impl.DSL.sum;
 
 import almanac.app.db.tables.records.StockItemRecord;
-import almanac.app.record.journal.Acts;
 import almanac.app.ground.refusals.NotFound;
-import almanac.core.pot.Grade;
+import almanac.app.record.journal.Acts;
 import almanac.core.medium.Component;
+import almanac.core.pot.Grade;
 import almanac.core.pot.Pot;
 import almanac.core.pot.PotType;
 import almanac.core.stock.Goods;

@@ -4,9 +4,9 @@ import almanac.app.ground.refusals.BadEntry;
 import almanac.app.ground.refusals.Conflict;
 import almanac.app.ground.refusals.NotFound;
 import almanac.core.stock.Goods;
-import almanac.core.stock.Level;
 import almanac.core.stock.Stock;
 import almanac.core.stock.StockItem;
+import almanac.core.stock.StockLevel;
 import java.time.LocalDate;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
@@ -71,7 +71,7 @@ public class Stocks {
     if (goods instanceof Goods.Pots pots && pots.pot().diameterMm() == null) {
       throw new BadEntry("pot.diameterMm", "Measure the pots across their rims.");
     }
-    double most = goods instanceof Goods.Thing ? Level.values().length - 1 : MOST;
+    double most = goods instanceof Goods.Thing ? StockLevel.values().length - 1 : MOST;
     if (!(amount >= 0 && amount <= most)) {
       throw new BadEntry("amount", "There is from nothing to a million of it; never less.");
     }

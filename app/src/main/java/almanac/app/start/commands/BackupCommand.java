@@ -1,7 +1,7 @@
 package almanac.app.start.commands;
 
+import almanac.app.copies.backups.BackupReason;
 import almanac.app.copies.backups.Packed;
-import almanac.app.copies.backups.Reason;
 import java.io.IOException;
 import java.sql.SQLException;
 import java.time.LocalDate;
@@ -41,7 +41,7 @@ final class BackupCommand implements Callable<Integer> {
         in.backups()
             .take(
                 LocalDateTime.now(),
-                Reason.ASKED,
+                BackupReason.ASKED,
                 zip -> Packed.pack(in.database(), zip),
                 in.photographs());
     in.backups().rotate(LocalDate.now());

@@ -1,11 +1,11 @@
 package almanac.app.start.commands;
 
-import almanac.app.ground.disk.DatabaseFile;
-import almanac.app.record.photos.PhotoFiles;
-import almanac.app.record.photos.PhotoSums;
-import almanac.app.ground.refusals.Sentences;
 import almanac.app.copies.schema.Contents;
 import almanac.app.copies.schema.Schema;
+import almanac.app.ground.disk.DatabaseFile;
+import almanac.app.ground.refusals.Sentences;
+import almanac.app.record.photos.PhotoFiles;
+import almanac.app.record.photos.PhotoSums;
 import java.io.IOException;
 import java.io.PrintWriter;
 import java.nio.file.Files;

@@ -1,10 +1,10 @@
 package almanac.app.start.commands;
 
-import almanac.app.copies.packages.Carriage;
 import almanac.app.copies.packages.MissingPhotograph;
+import almanac.app.copies.packages.PackageCarried;
+import almanac.app.copies.schema.Schema;
 import almanac.app.ground.disk.OnDisk;
 import almanac.app.ground.disk.StartRefused;
-import almanac.app.copies.schema.Schema;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -53,7 +53,7 @@ final class ExportCommand implements Callable<Integer> {
     var aside = Files.createTempFile(whole.getParent(), "almanac-leaving", ".zip");
     try (var connection = Schema.open(in.named().name());
         var out = Files.newOutputStream(aside)) {
-      Carriage.write(connection, in.photographs(), out);
+      PackageCarried.write(connection, in.photographs(), out);
     } catch (MissingPhotograph missing) {
       Files.deleteIfExists(aside);
       throw new StartRefused(String.valueOf(missing.getMessage()));

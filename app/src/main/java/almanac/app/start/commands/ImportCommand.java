@@ -1,10 +1,10 @@
 package almanac.app.start.commands;
 
-import almanac.app.copies.backups.Reason;
+import almanac.app.copies.backups.BackupReason;
 import almanac.app.copies.packages.Arriving;
 import almanac.app.copies.packages.BadPackage;
-import almanac.app.ground.disk.OnDisk;
 import almanac.app.ground.disk.FolderMark;
+import almanac.app.ground.disk.OnDisk;
 import almanac.app.ground.disk.StartRefused;
 import java.io.IOException;
 import java.nio.file.Files;
@@ -61,7 +61,7 @@ final class ImportCommand implements Callable<Integer> {
                       contents.plants(), contents.acts(), contents.lastEntry().orElse(null)),
                   contents.photos().size()));
       replacing.ask("Put it in the place of what there is?");
-      replacing.keep(in, Reason.IMPORT, out);
+      replacing.keep(in, BackupReason.IMPORT, out);
       arriving.settlePhotographs(in.photographs());
       OnDisk.place(arriving.database(), in.database());
       mark.write(false);

@@ -1,12 +1,12 @@
 package almanac.app.start.commands;
 
 import almanac.app.copies.backups.BackupFolder;
+import almanac.app.copies.schema.Contents;
 import almanac.app.ground.disk.DatabaseFile;
 import almanac.app.ground.disk.FolderLock;
 import almanac.app.ground.disk.FolderName;
 import almanac.app.ground.disk.StartRefused;
 import almanac.app.record.photos.PhotoFiles;
-import almanac.app.copies.schema.Contents;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;

@@ -1,7 +1,7 @@
 package almanac.app.start.commands;
 
+import almanac.app.copies.backups.BackupReason;
 import almanac.app.copies.backups.Packed;
-import almanac.app.copies.backups.Reason;
 import almanac.app.ground.disk.OnDisk;
 import almanac.app.ground.disk.StartRefused;
 import almanac.app.ground.refusals.Sentences;
@@ -38,7 +38,7 @@ final class Replacing {
   }
 
   /** Takes a backup of what there is, or keeps its file where it is damaged. */
-  void keep(InFolder in, Reason because, PrintWriter out) throws IOException {
+  void keep(InFolder in, BackupReason because, PrintWriter out) throws IOException {
     if (!Files.exists(in.database())) {
       return;
     }

@@ -2,11 +2,11 @@ package almanac.app.start.commands;
 
 import almanac.app.copies.backups.Backup;
 import almanac.app.copies.backups.BackupFolder;
-import almanac.app.copies.backups.Reason;
-import almanac.app.ground.disk.OnDisk;
-import almanac.app.ground.disk.FolderMark;
-import almanac.app.ground.disk.StartRefused;
+import almanac.app.copies.backups.BackupReason;
 import almanac.app.copies.schema.Schema;
+import almanac.app.ground.disk.FolderMark;
+import almanac.app.ground.disk.OnDisk;
+import almanac.app.ground.disk.StartRefused;
 import java.io.IOException;
 import java.io.PrintWriter;
 import java.nio.file.Files;
@@ -137,7 +137,7 @@ final class RestoreCommand implements Callable<Integer> {
 
   private void bringBack(Backup backup, PrintWriter out) throws IOException, SQLException {
     var made = backups().make(backup, in.folder());
-    replacing.keep(in, Reason.RESTORE, out);
+    replacing.keep(in, BackupReason.RESTORE, out);
     OnDisk.place(made, in.database());
     new FolderMark(in.folder()).write(backup.demo());
     out.println("The collection is as it was on %s.".formatted(backup.at().toLocalDate()));

@@ -1,14 +1,14 @@
 package almanac.app.start.demo;
 
-import almanac.app.errands.checks.Answering;
-import almanac.app.record.collection.Keeping;
-import almanac.app.record.collection.Plants;
-import almanac.app.errands.plants.Inspecting;
 import almanac.app.errands.bench.Jobs;
-import almanac.app.judged.judging.Judging;
-import almanac.app.record.photos.Photos;
+import almanac.app.errands.checks.Answering;
 import almanac.app.errands.plants.Adding;
 import almanac.app.errands.plants.CardChanges;
+import almanac.app.errands.plants.Inspecting;
+import almanac.app.judged.judging.Judging;
+import almanac.app.record.collection.Keeping;
+import almanac.app.record.collection.Plants;
+import almanac.app.record.photos.Photos;
 import almanac.app.record.site.Today;
 import almanac.app.record.stock.Recipes;
 import almanac.app.record.stock.Stocks;

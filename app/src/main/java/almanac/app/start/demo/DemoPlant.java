@@ -1,12 +1,11 @@
 package almanac.app.start.demo;
 
 import almanac.app.errands.bench.JobTold;
-import almanac.app.record.journal.NewAct;
 import almanac.app.errands.plants.Adding;
-import almanac.core.rhizome.RhizomeMap;
-import almanac.core.figures.Figures;
+import almanac.app.record.journal.NewAct;
 import almanac.core.checks.CheckAnswer;
 import almanac.core.checks.Series;
+import almanac.core.figures.Figures;
 import almanac.core.history.Arrival;
 import almanac.core.history.Card;
 import almanac.core.history.Happening;
@@ -21,11 +20,12 @@ import almanac.core.inspection.Stability;
 import almanac.core.kinds.Kind;
 import almanac.core.kinds.StandardKinds;
 import almanac.core.kinds.Trait;
+import almanac.core.medium.MediumPiece;
 import almanac.core.medium.Mix;
-import almanac.core.medium.Piece;
 import almanac.core.medium.PottedOn;
 import almanac.core.pot.Pot;
 import almanac.core.pot.PotType;
+import almanac.core.rhizome.RhizomeMap;
 import almanac.core.roots.RootStage;
 import almanac.core.words.Answer;
 import java.time.LocalDate;
@@ -266,7 +266,7 @@ final class DemoPlant {
       return saw(Item.STABILITY, stands);
     }
 
-    Looking piece(Piece piece) {
+    Looking piece(MediumPiece piece) {
       return saw(Item.MEDIUM_PIECE, piece);
     }
 

@@ -1,12 +1,12 @@
 package almanac.app.start.demo;
 
-import almanac.core.pot.Grade;
 import almanac.core.medium.Component;
 import almanac.core.medium.Mix;
+import almanac.core.pot.Grade;
 import almanac.core.pot.Pot;
 import almanac.core.pot.PotType;
 import almanac.core.stock.Goods;
-import almanac.core.stock.Level;
+import almanac.core.stock.StockLevel;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
 
@@ -36,10 +36,10 @@ final class DemoStock {
     loose(Component.PUMICE, Grade.MEDIUM, 6_000);
     loose(Component.SPHAGNUM_BEST, null, 3_000);
     loose(Component.FIRED_CLAY, null, 5_000);
-    thing("tags", Level.YES);
-    thing("stakes and ties", Level.LOW);
-    thing("blades", Level.YES);
-    thing("gloves", Level.OUT);
+    thing("tags", StockLevel.YES);
+    thing("stakes and ties", StockLevel.LOW);
+    thing("blades", StockLevel.YES);
+    thing("gloves", StockLevel.OUT);
     books
         .recipes()
         .keep("Fine roots", new Mix(Map.of(Component.BARK_FINE, 3.0, Component.PERLITE, 1.0)));
@@ -57,7 +57,7 @@ final class DemoStock {
     put(new Goods.Loose(component, grade), ml);
   }
 
-  private void thing(String name, Level level) {
+  private void thing(String name, StockLevel level) {
     put(new Goods.Thing(name), level.ordinal());
   }
 

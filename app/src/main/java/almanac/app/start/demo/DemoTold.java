@@ -6,27 +6,27 @@ import static almanac.core.medium.Component.PERLITE;
 import static almanac.core.medium.Component.SPHAGNUM_BEST;
 
 import almanac.app.errands.bench.JobTold;
-import almanac.core.rhizome.Firmness;
-import almanac.core.rhizome.Front;
-import almanac.core.rhizome.Joint;
-import almanac.core.rhizome.MapGrowth;
-import almanac.core.rhizome.RhizomeMap;
+import almanac.core.bench.Task;
 import almanac.core.checks.CheckAnswer;
 import almanac.core.history.Happening;
 import almanac.core.history.Way;
 import almanac.core.inspection.Bloom;
 import almanac.core.inspection.GrowthStage;
 import almanac.core.inspection.Item;
-import almanac.core.inspection.Level;
 import almanac.core.inspection.Parts;
 import almanac.core.inspection.RootsInPot;
 import almanac.core.inspection.Rot;
 import almanac.core.inspection.Smell;
 import almanac.core.inspection.Stability;
-import almanac.core.bench.Task;
+import almanac.core.inspection.SurfaceLevel;
+import almanac.core.medium.MediumPiece;
 import almanac.core.medium.Mix;
-import almanac.core.medium.Piece;
 import almanac.core.pot.Spot;
+import almanac.core.rhizome.Firmness;
+import almanac.core.rhizome.Front;
+import almanac.core.rhizome.Joint;
+import almanac.core.rhizome.MapGrowth;
+import almanac.core.rhizome.RhizomeMap;
 import almanac.core.roots.RootStage;
 import almanac.core.tally.RootFate;
 import almanac.core.tally.RootTally;
@@ -64,7 +64,7 @@ final class DemoTold {
 
   private void lowStage() {
     plant("Brassia Lock Keeper")
-        .look(3, look -> look.roots(RootStage.SWELLING).piece(Piece.KEEPS_SHAPE))
+        .look(3, look -> look.roots(RootStage.SWELLING).piece(MediumPiece.KEEPS_SHAPE))
         .look(
             0,
             look ->
@@ -76,10 +76,10 @@ final class DemoTold {
         .picture(3, 0, 0)
         .picture(0, 6, 0);
     plant("Oncidium Slow Barge")
-        .look(30, look -> look.roots(RootStage.ANCHORED).piece(Piece.TEARS))
+        .look(30, look -> look.roots(RootStage.ANCHORED).piece(MediumPiece.TEARS))
         .look(2, look -> look.roots(34).bloom(Bloom.NONE).inPot(RootsInPot.MIXED));
     plant("Encyclia Cordwain")
-        .look(12, look -> look.roots(RootStage.SWELLING).piece(Piece.DENTS))
+        .look(12, look -> look.roots(RootStage.SWELLING).piece(MediumPiece.DENTS))
         .look(
             2,
             look ->
@@ -91,10 +91,12 @@ final class DemoTold {
         .look(3, look -> look.saw(Item.ROT, Rot.WILT_THROUGH).inPot(RootsInPot.MIXED));
     plant("Zygopetalum Mill Race")
         .look(40, look -> look.roots(RootStage.NONE).stands(Stability.FIRM).bloom(Bloom.OPEN))
-        .look(9, look -> look.bloom(Bloom.FADING).piece(Piece.KEEPS_SHAPE));
+        .look(9, look -> look.bloom(Bloom.FADING).piece(MediumPiece.KEEPS_SHAPE));
     parted();
     plant("Miltoniopsis Ferry Rain")
-        .look(1, look -> look.inPot(RootsInPot.MOSTLY_SOFT).piece(Piece.MUSH).bloom(Bloom.BUDS));
+        .look(
+            1,
+            look -> look.inPot(RootsInPot.MOSTLY_SOFT).piece(MediumPiece.MUSH).bloom(Bloom.BUDS));
   }
 
   /** Three fronts that had grown away from a bare middle. */
@@ -144,14 +146,19 @@ final class DemoTold {
 
   private void highStage() {
     plant("Cattleya Weir Song")
-        .look(21, look -> look.roots(24).piece(Piece.TEARS).stands(Stability.FIRM))
+        .look(21, look -> look.roots(24).piece(MediumPiece.TEARS).stands(Stability.FIRM))
         .look(5, look -> look.roots(55).bloom(Bloom.NONE).inPot(RootsInPot.MIXED))
         .picture(21, 24, 0)
         .picture(5, 55, 0);
     plant("Cattleya Copper Bell")
-        .look(18, look -> look.piece(Piece.KEEPS_SHAPE).bloom(Bloom.SPIKE).stands(Stability.LOOSE));
+        .look(
+            18,
+            look -> look.piece(MediumPiece.KEEPS_SHAPE).bloom(Bloom.SPIKE).stands(Stability.LOOSE));
     plant("Dendrobium Halyard")
-        .look(15, look -> look.inPot(RootsInPot.FIRM).saw(Item.LEVEL, Level.SUNK).bloom(Bloom.NONE))
+        .look(
+            15,
+            look ->
+                look.inPot(RootsInPot.FIRM).saw(Item.LEVEL, SurfaceLevel.SUNK).bloom(Bloom.NONE))
         .look(15, look -> look.roots(RootStage.NONE));
     plant("Vanda Blue Gate")
         .look(8, look -> look.roots(70).bloom(Bloom.OPEN).stands(Stability.FIRM))
@@ -186,10 +193,10 @@ final class DemoTold {
   private void eastSill() {
     plant("Phalaenopsis Tallow Light")
         .look(6, look -> look.bloom(Bloom.OPEN).stands(Stability.SLIGHT_WOBBLE))
-        .look(1, look -> look.inPot(RootsInPot.MIXED).piece(Piece.MUSH))
+        .look(1, look -> look.inPot(RootsInPot.MIXED).piece(MediumPiece.MUSH))
         .begun(atTheFill());
     plant("Phalaenopsis Nine Arches")
-        .look(10, look -> look.roots(RootStage.NUB).bloom(Bloom.FINISHED).piece(Piece.TEARS));
+        .look(10, look -> look.roots(RootStage.NUB).bloom(Bloom.FINISHED).piece(MediumPiece.TEARS));
     plant("Phalaenopsis Small Lantern")
         .look(25, look -> look.roots(12).bloom(Bloom.BUDS).inPot(RootsInPot.FIRM));
     plant("Coelogyne Towpath").look(20, look -> look.stands(Stability.FIRM).bloom(Bloom.NONE));

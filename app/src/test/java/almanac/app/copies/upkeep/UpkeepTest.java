@@ -16,17 +16,20 @@ class UpkeepTest {
 
   @Test
   void aFileIsWrittenAnewBeforeItHoldsTooMuchThatWasGivenUpAndSoonerWhileNobodyWrites() {
-    var growth = new Growth(5_000_000);
-    long some = 5_000_000 + Growth.WORTH_IT + 1;
+    var growth = new FileGrowth(5_000_000);
+    long some = 5_000_000 + FileGrowth.WORTH_IT + 1;
     assertThat(growth.tooLarge(some, NOW)).as("somebody writes").isFalse();
-    assertThat(growth.tooLarge(some, NOW.plus(Growth.QUIET))).as("nobody does").isTrue();
-    assertThat(growth.tooLarge(5_000_000 + Growth.MOST + 1, NOW)).isTrue();
+    assertThat(growth.tooLarge(some, NOW.plus(FileGrowth.QUIET))).as("nobody does").isTrue();
+    assertThat(growth.tooLarge(5_000_000 + FileGrowth.MOST + 1, NOW)).isTrue();
     growth.later(NOW);
-    assertThat(growth.tooLarge(5_000_000 + Growth.MOST + 2, NOW)).as("somebody reads").isFalse();
-    assertThat(growth.tooLarge(5_000_000 + Growth.MOST + 2, NOW.plus(Growth.LATER))).isTrue();
+    assertThat(growth.tooLarge(5_000_000 + FileGrowth.MOST + 2, NOW))
+        .as("somebody reads")
+        .isFalse();
+    assertThat(growth.tooLarge(5_000_000 + FileGrowth.MOST + 2, NOW.plus(FileGrowth.LATER)))
+        .isTrue();
     growth.settled(6_000_000);
-    assertThat(growth.tooLarge(6_000_000 + Growth.MOST, NOW.plusSeconds(70))).isFalse();
-    assertThat(growth.tooLarge(6_000_000 + Growth.WORTH_IT, NOW.plusSeconds(9_999))).isFalse();
+    assertThat(growth.tooLarge(6_000_000 + FileGrowth.MOST, NOW.plusSeconds(70))).isFalse();
+    assertThat(growth.tooLarge(6_000_000 + FileGrowth.WORTH_IT, NOW.plusSeconds(9_999))).isFalse();
   }
 
   @Test
@@ -37,9 +40,9 @@ class UpkeepTest {
       var file = DatabaseFile.in(app.data()).file();
       long settled = Files.size(file);
       fillWithWhatIsGivenUp(app.bean(DataSource.class));
-      assertThat(Files.size(file)).isGreaterThan(settled + Growth.MOST);
+      assertThat(Files.size(file)).isGreaterThan(settled + FileGrowth.MOST);
       app.bean(Upkeep.class).look();
-      assertThat(Files.size(file)).isLessThan(settled + Growth.WORTH_IT);
+      assertThat(Files.size(file)).isLessThan(settled + FileGrowth.WORTH_IT);
       assertThat(app.get("/api/plants").body().toString()).isEqualTo(before);
       var written =
           app.post(

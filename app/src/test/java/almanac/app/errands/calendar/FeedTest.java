@@ -13,8 +13,10 @@ class FeedTest {
   private static final LocalDate LEAP_DAY = LocalDate.of(2028, 2, 29);
 
   private static String written(boolean toDo, LocalDate until) {
-    var entry = new Entry("look-1@mellow-almanac", toDo, LEAP_DAY, until, "Weir: Look again", "");
-    return Feed.of(List.of(new Said(entry, 0, Instant.EPOCH, false)), ZoneId.of("Pacific/Auckland"))
+    var entry =
+        new CalendarEntry("look-1@mellow-almanac", toDo, LEAP_DAY, until, "Weir: Look again", "");
+    return CalendarFeed.of(
+            List.of(new Said(entry, 0, Instant.EPOCH, false)), ZoneId.of("Pacific/Auckland"))
         .replace("\r\n ", "");
   }
 

@@ -4,10 +4,10 @@ import static almanac.app.db.Tables.PLANT;
 import static almanac.app.db.Tables.SPEAKING;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import almanac.app.ground.refusals.Conflict;
+import almanac.app.judged.judging.Judging;
 import almanac.app.record.journal.Journals;
 import almanac.app.record.journal.NewAct;
-import almanac.app.judged.judging.Judging;
-import almanac.app.ground.refusals.Conflict;
 import almanac.app.start.RunningApplication;
 import almanac.core.checks.CheckAnswer;
 import almanac.core.checks.CheckName;

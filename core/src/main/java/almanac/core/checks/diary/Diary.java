@@ -1,10 +1,10 @@
 package almanac.core.checks.diary;
 
-import almanac.core.figures.Figures;
 import almanac.core.checks.Aftercare;
 import almanac.core.checks.Check;
 import almanac.core.checks.Move;
 import almanac.core.checks.Series;
+import almanac.core.figures.Figures;
 import almanac.core.history.Happening;
 import almanac.core.history.Line;
 import almanac.core.history.Plant;

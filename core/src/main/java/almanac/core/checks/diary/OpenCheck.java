@@ -1,11 +1,11 @@
 package almanac.core.checks.diary;
 
-import almanac.core.figures.Figures;
 import almanac.core.checks.Check;
 import almanac.core.checks.CheckName;
 import almanac.core.checks.FollowUpFigures;
 import almanac.core.checks.Purpose;
 import almanac.core.checks.Window;
+import almanac.core.figures.Figures;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.Optional;

@@ -1,11 +1,11 @@
 package almanac.core.checks.diary;
 
-import almanac.core.figures.Figure;
-import almanac.core.figures.Figures;
 import almanac.core.checks.CheckAnswer;
 import almanac.core.checks.FollowUpFigures;
 import almanac.core.checks.Purpose;
 import almanac.core.checks.Repeated;
+import almanac.core.figures.Figure;
+import almanac.core.figures.Figures;
 import almanac.core.history.Happening;
 import almanac.core.history.Plant;
 import almanac.core.history.Way;

@@ -1,6 +1,6 @@
 package almanac.core.judgement.compare;
 
-import almanac.core.inspection.Spot;
+import almanac.core.inspection.LookSpot;
 import almanac.core.judgement.verdict.Verdict;
 import almanac.core.words.Sentence;
 import java.util.List;
@@ -13,7 +13,7 @@ import java.util.List;
  * @param changes to what each answer that matters would change the verdict
  * @param words what to do and what follows, as a grower says it
  */
-public record DecidingLook(Spot spot, int outcomes, List<Change> changes, Sentence words) {
+public record DecidingLook(LookSpot spot, int outcomes, List<Change> changes, Sentence words) {
 
   /** One answer and the verdict that would follow. */
   public record Change(String answer, Verdict verdict) {}

@@ -6,10 +6,10 @@ import almanac.core.inspection.Bubbles;
 import almanac.core.inspection.Inspection;
 import almanac.core.inspection.Item;
 import almanac.core.inspection.Lead;
+import almanac.core.inspection.LookSpot;
 import almanac.core.inspection.RootsInPot;
 import almanac.core.inspection.Sinking;
 import almanac.core.inspection.Smell;
-import almanac.core.inspection.Spot;
 import almanac.core.inspection.Stability;
 import almanac.core.judgement.evidence.Situation;
 import almanac.core.judgement.reason.Need;
@@ -18,7 +18,7 @@ import almanac.core.judgement.verdict.Judge;
 import almanac.core.judgement.verdict.Judgement;
 import almanac.core.judgement.verdict.Timing;
 import almanac.core.judgement.verdict.WaitCondition;
-import almanac.core.medium.Piece;
+import almanac.core.medium.MediumPiece;
 import almanac.core.words.Answer;
 import almanac.core.words.Sentence;
 import java.util.ArrayList;
@@ -52,7 +52,7 @@ public final class DecidingLooks {
           Sinking.STANDS,
           RootsInPot.MOSTLY_SOFT,
           RootsInPot.NONE,
-          Piece.MUSH);
+          MediumPiece.MUSH);
 
   private final Judge judge;
 
@@ -73,7 +73,7 @@ public final class DecidingLooks {
   }
 
   /** A look with all that may follow. */
-  private record Tried(Asked asked, Spot spot, List<Outcome> outcomes) {
+  private record Tried(Asked asked, LookSpot spot, List<Outcome> outcomes) {
     /** How much it decides for what it takes. */
     double worth() {
       double sum = outcomes.stream().filter(Outcome::awaited).mapToDouble(Outcome::weight).sum();
@@ -139,7 +139,7 @@ public final class DecidingLooks {
       boolean awaited = answer != Smell.ROTTEN && (doubted(now) || !ALARMS.contains(answer));
       outcomes.add(new Outcome(answer, then, Consequence.weight(now, then), awaited));
     }
-    return new Tried(asked, new Spot(item, lead), List.copyOf(outcomes));
+    return new Tried(asked, new LookSpot(item, lead), List.copyOf(outcomes));
   }
 
   private static DecidingLook look(Tried tried, Judgement now) {

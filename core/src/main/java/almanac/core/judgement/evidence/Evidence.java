@@ -11,11 +11,11 @@ import almanac.core.inspection.Item;
 import almanac.core.inspection.Lead;
 import almanac.core.inspection.Leaves;
 import almanac.core.inspection.Look;
+import almanac.core.inspection.LookSpot;
 import almanac.core.inspection.Pests;
 import almanac.core.inspection.Rim;
 import almanac.core.inspection.RootsInPot;
 import almanac.core.inspection.Rot;
-import almanac.core.inspection.Spot;
 import almanac.core.judgement.figures.ReadinessFigures;
 import almanac.core.judgement.reason.SeenAt;
 import almanac.core.kinds.Kind;
@@ -241,7 +241,7 @@ public final class Evidence {
         .history()
         .latest(item, lead, today)
         .seen()
-        .map(seen -> new SeenAt(new Spot(item, lead), seen.on()));
+        .map(seen -> new SeenAt(new LookSpot(item, lead), seen.on()));
   }
 
   /** Whether a small job was done since what it is for was last seen. */

@@ -13,7 +13,7 @@ import almanac.core.inspection.Sinking;
 import almanac.core.inspection.Smell;
 import almanac.core.judgement.evidence.Evidence;
 import almanac.core.judgement.reason.Hazard;
-import almanac.core.medium.Piece;
+import almanac.core.medium.MediumPiece;
 import almanac.core.roots.RootStage;
 import java.util.EnumSet;
 import java.util.Set;
@@ -53,7 +53,7 @@ final class Hazards {
                         "Roots in the pot mostly soft on {}; what is left cannot wait",
                         seen.on())));
     boolean airless =
-        evidence.look(Item.MEDIUM_PIECE).saw(Piece.MUSH)
+        evidence.look(Item.MEDIUM_PIECE).saw(MediumPiece.MUSH)
             || evidence.look(Item.SMELL).saw(Smell.SOUR)
             || evidence.look(Item.SINKING).saw(Sinking.STANDS);
     if (roots.saw(RootsInPot.MIXED) && airless) {

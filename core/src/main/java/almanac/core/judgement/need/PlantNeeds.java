@@ -9,11 +9,11 @@ import almanac.core.inspection.GrowthTrend;
 import almanac.core.inspection.InspectionFigures;
 import almanac.core.inspection.Item;
 import almanac.core.inspection.LeafMarks;
-import almanac.core.inspection.Level;
 import almanac.core.inspection.Look;
 import almanac.core.inspection.Parts;
 import almanac.core.inspection.Stability;
 import almanac.core.inspection.Surface;
+import almanac.core.inspection.SurfaceLevel;
 import almanac.core.inspection.SurfaceRoots;
 import almanac.core.inspection.Tag;
 import almanac.core.inspection.Wetness;
@@ -75,10 +75,10 @@ final class PlantNeeds {
 
   private static void level(Evidence evidence, Weighing weighing) {
     var look = evidence.look(Item.LEVEL);
-    if (look.saw(Level.SUNK) || look.saw(Level.RISEN)) {
+    if (look.saw(SurfaceLevel.SUNK) || look.saw(SurfaceLevel.RISEN)) {
       weighing.careTillMoved(Fix.TOP_UP, say("Top the medium up round the base"));
     }
-    if (!look.saw(Level.RISEN)) {
+    if (!look.saw(SurfaceLevel.RISEN)) {
       return;
     }
     var risen = look.measured();

@@ -1,6 +1,6 @@
 package almanac.core.judgement.reason;
 
-import almanac.core.inspection.Spot;
+import almanac.core.inspection.LookSpot;
 import java.time.LocalDate;
 
 /**
@@ -9,4 +9,4 @@ import java.time.LocalDate;
  * @param spot where somebody looked
  * @param on the day
  */
-public record SeenAt(Spot spot, LocalDate on) {}
+public record SeenAt(LookSpot spot, LocalDate on) {}

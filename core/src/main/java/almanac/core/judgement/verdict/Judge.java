@@ -74,7 +74,7 @@ public final class Judge {
         readiness.least(),
         readiness.most(),
         List.copyOf(reasons),
-        Carrying.of(verdict, reasons),
+        FirstReasons.of(verdict, reasons),
         evidence.notLookedAt(),
         evidence.stale(),
         NextLook.after(verdict, timing, evidence),

@@ -19,7 +19,7 @@ import almanac.core.judgement.reason.Reason;
 import almanac.core.judgement.reason.Scale;
 import almanac.core.medium.Component;
 import almanac.core.medium.MediumFigures;
-import almanac.core.medium.Piece;
+import almanac.core.medium.MediumPiece;
 import almanac.core.words.Sentence;
 import java.util.EnumSet;
 import java.util.List;
@@ -111,7 +111,7 @@ final class Methods {
   private boolean feltBad() {
     var piece = evidence.look(Item.MEDIUM_PIECE);
     boolean decays = evidence.used().isPresent();
-    return decays && (piece.saw(Piece.TEARS) || piece.saw(Piece.MUSH));
+    return decays && (piece.saw(MediumPiece.TEARS) || piece.saw(MediumPiece.MUSH));
   }
 
   private boolean partsByItself() {

@@ -2,10 +2,10 @@ package almanac.core.judgement.verdict;
 
 import static almanac.core.words.Sentence.say;
 
-import almanac.core.figures.Figures;
 import almanac.core.checks.Check;
 import almanac.core.checks.Purpose;
 import almanac.core.checks.Window;
+import almanac.core.figures.Figures;
 import almanac.core.judgement.evidence.Evidence;
 import almanac.core.judgement.figures.JudgementFigures;
 import almanac.core.judgement.figures.ReadinessFigures;

@@ -2,12 +2,12 @@ package almanac.core.checks.diary;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import almanac.core.figures.Figures;
 import almanac.core.checks.Check;
 import almanac.core.checks.CheckAnswer;
 import almanac.core.checks.Purpose;
 import almanac.core.checks.Series;
 import almanac.core.checks.Window;
+import almanac.core.figures.Figures;
 import almanac.core.history.Act;
 import almanac.core.history.Chronicle;
 import almanac.core.history.Happening;

@@ -2,10 +2,10 @@ package almanac.core.checks.diary;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import almanac.core.figures.Figures;
 import almanac.core.checks.Check;
 import almanac.core.checks.Purpose;
 import almanac.core.checks.Window;
+import almanac.core.figures.Figures;
 import java.time.LocalDate;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;

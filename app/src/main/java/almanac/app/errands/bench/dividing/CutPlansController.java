@@ -2,13 +2,13 @@ package almanac.app.errands.bench.dividing;
 
 import almanac.app.errands.bench.dividing.MapEntry.GrowthEntry;
 import almanac.app.errands.bench.dividing.MapEntry.JointEntry;
-import almanac.app.record.kinds.Kinds;
 import almanac.app.ground.refusals.BadEntry;
 import almanac.app.ground.web.Reckons;
-import almanac.core.rhizome.CutPlans;
-import almanac.core.rhizome.RhizomeMap;
+import almanac.app.record.kinds.Kinds;
 import almanac.core.kinds.Habit;
 import almanac.core.kinds.Trait;
+import almanac.core.rhizome.CutPlans;
+import almanac.core.rhizome.RhizomeMap;
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.Valid;

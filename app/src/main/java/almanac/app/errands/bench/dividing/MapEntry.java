@@ -1,11 +1,11 @@
 package almanac.app.errands.bench.dividing;
 
+import almanac.core.pot.Spot;
 import almanac.core.rhizome.Firmness;
 import almanac.core.rhizome.Front;
 import almanac.core.rhizome.Joint;
 import almanac.core.rhizome.MapGrowth;
 import almanac.core.rhizome.RhizomeMap;
-import almanac.core.pot.Spot;
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;

@@ -1,12 +1,12 @@
 package almanac.app.errands.bench.potting;
 
 import almanac.core.figures.Figures;
-import almanac.core.pot.Filling;
-import almanac.core.pot.Grade;
-import almanac.core.pot.Measured;
-import almanac.core.pot.Portions;
 import almanac.core.medium.Component;
 import almanac.core.medium.Mix;
+import almanac.core.pot.Filling;
+import almanac.core.pot.Grade;
+import almanac.core.pot.MeasuredVolume;
+import almanac.core.pot.Portions;
 import almanac.core.stock.Stock;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
@@ -43,7 +43,7 @@ public record FillView(
         fillings.stream().mapToDouble(Filling::bottomMl).sum(),
         loose,
         fillings.stream().mapToDouble(Filling::topMl).sum(),
-        Measured.of(loose, figures).words(),
+        MeasuredVolume.of(loose, figures).words(),
         Portions.of(mix, loose).entrySet().stream()
             .map(
                 part ->
@@ -51,7 +51,7 @@ public record FillView(
                         part.getKey(),
                         part.getKey().words(),
                         part.getValue(),
-                        Measured.of(part.getValue(), figures).words(),
+                        MeasuredVolume.of(part.getValue(), figures).words(),
                         stock.keeps(part.getKey()) ? stock.ml(part.getKey()) : null))
             .toList(),
         grade,

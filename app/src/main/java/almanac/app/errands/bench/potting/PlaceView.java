@@ -2,13 +2,13 @@ package almanac.app.errands.bench.potting;
 
 import almanac.core.figures.Figures;
 import almanac.core.pot.Fit;
-import almanac.core.pot.Level;
-import almanac.core.pot.Move;
 import almanac.core.pot.Outline;
+import almanac.core.pot.Pot;
+import almanac.core.pot.PotMove;
 import almanac.core.pot.Room;
 import almanac.core.pot.Seats;
+import almanac.core.pot.SetDepth;
 import almanac.core.pot.Spot;
-import almanac.core.pot.Pot;
 import almanac.core.stock.Goods;
 import almanac.core.stock.Stock;
 import almanac.core.stock.StockItem;
@@ -33,7 +33,7 @@ public record PlaceView(
     @Schema(description = "Half of what a growth is across, mm") double radiusMm,
     @Schema(description = "Where its leads will stand after one, two and three years")
         List<List<SpotView>> ahead,
-    Level level,
+    SetDepth level,
     String levelWords,
     String levelWhy) {
   private static final int YEARS_SHOWN = 3;
@@ -55,10 +55,10 @@ public record PlaceView(
    */
   public static PlaceView of(
       Outline outline,
-      Move move,
+      PotMove move,
       Stock stock,
       Optional<Pot> chosen,
-      Level level,
+      SetDepth level,
       LocalDate today,
       Figures figures) {
     var seats = new Seats(outline, move, figures);

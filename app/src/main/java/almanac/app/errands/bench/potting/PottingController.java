@@ -1,20 +1,20 @@
 package almanac.app.errands.bench.potting;
 
-import almanac.app.record.kinds.Kinds;
 import almanac.app.ground.refusals.BadEntry;
-import almanac.app.record.rules.Rules;
-import almanac.app.record.site.Today;
+import almanac.app.ground.web.Reckons;
 import almanac.app.record.entries.MixPart;
 import almanac.app.record.entries.PotEntry;
-import almanac.app.ground.web.Reckons;
+import almanac.app.record.kinds.Kinds;
+import almanac.app.record.rules.Rules;
+import almanac.app.record.site.Today;
+import almanac.core.kinds.Trait;
 import almanac.core.pot.Ball;
 import almanac.core.pot.Filling;
-import almanac.core.kinds.Trait;
-import almanac.core.pot.Move;
 import almanac.core.pot.Outline;
+import almanac.core.pot.Pot;
+import almanac.core.pot.PotMove;
 import almanac.core.pot.Seats;
 import almanac.core.pot.Spot;
-import almanac.core.pot.Pot;
 import almanac.core.stock.Stock;
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.media.Schema;
@@ -135,7 +135,7 @@ class PottingController {
             asked.radiusMm(),
             kind.of(Trait.RHIZOME_STEP_MM) * kind.of(Trait.GROWTHS_A_YEAR));
     var move =
-        new Move(
+        new PotMove(
             optional(asked.oldMm()),
             optional(asked.mediumYears()),
             asked.ballStays(),

@@ -1,0 +1,42 @@
+package almanac.core.pot;
+
+import almanac.core.kinds.Ground;
+import almanac.core.kinds.Habit;
+import almanac.core.kinds.Kind;
+import almanac.core.kinds.Trait;
+
+/** How deep a plant is set. Rules: Pot and place. */
+public enum SetDepth {
+  LEAD_IN_SURFACE(
+      "The base of the lead level with the surface; old bulbs at most a third deep.",
+      "So its new roots meet the medium at once."),
+  BASE_COVERED(
+      "The base of the fan just covered.", "A slipper’s roots come from under the surface only."),
+  LOWEST_LEAF("The lowest leaf just over the surface.", "A crown that stands in wet medium rots.");
+
+  private final String words;
+  private final String why;
+
+  SetDepth(String words, String why) {
+    this.words = words;
+    this.why = why;
+  }
+
+  /** The level for a kind. */
+  public static SetDepth of(Kind kind) {
+    if (kind.of(Trait.GROUND) == Ground.SLIPPER) {
+      return BASE_COVERED;
+    }
+    return kind.of(Trait.HABIT) == Habit.MONOPODIAL ? LOWEST_LEAF : LEAD_IN_SURFACE;
+  }
+
+  /** In a sentence. */
+  public String words() {
+    return words;
+  }
+
+  /** What makes it so, in a sentence. */
+  public String why() {
+    return why;
+  }
+}

@@ -1,0 +1,34 @@
+package almanac.core.sheet;
+
+import almanac.core.history.Fate;
+import almanac.core.medium.Mix;
+import almanac.core.medium.PottedOn;
+import almanac.core.pot.Pot;
+import java.time.LocalDate;
+import java.util.Optional;
+
+/**
+ * A plant as a row tells of it.
+ *
+ * @param row as the spreadsheet counts it
+ * @param number its own; blank if it is given one
+ * @param kindWords what stands for its kind
+ * @param mix nothing if it does not say
+ * @param arrivedOn nothing if nobody knows the day
+ */
+public record RowTold(
+    int row,
+    String number,
+    String label,
+    String kindWords,
+    KindChoice kind,
+    PlaceChoice place,
+    PottedOn pottedOn,
+    Optional<Mix> mix,
+    Pot pot,
+    Optional<LocalDate> arrivedOn,
+    String cameFrom,
+    String price,
+    String parents,
+    String notes,
+    Fate fate) {}

@@ -1,0 +1,79 @@
+package almanac.core.judgement;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import almanac.core.inspection.Item;
+import almanac.core.inspection.RootsInPot;
+import almanac.core.inspection.Rot;
+import almanac.core.inspection.Stability;
+import almanac.core.inspection.Tag;
+import almanac.core.judgement.figures.NeedFigures;
+import almanac.core.judgement.reason.Basis;
+import almanac.core.judgement.reason.Reason;
+import almanac.core.judgement.reason.Scale;
+import almanac.core.judgement.verdict.Judgement;
+import almanac.core.judgement.verdict.Verdict;
+import almanac.core.roots.RootStage;
+import almanac.core.words.Sentence;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+
+/** The reasons that carried a verdict come first, and what stands in lists is the first of them. */
+class FirstReasonsTest {
+
+  private static List<Basis> carried(Judgement judged) {
+    return judged.carried().stream().map(Reason::basis).toList();
+  }
+
+  @Test
+  void whatIsLetGoIsLetGoForItsWiltAndNotForItsMedium() {
+    var judged = PlantAtHand.of("oncidium").potted(40).saw(Item.ROT, Rot.WILT_THROUGH).judged();
+    assertThat(judged.verdict()).isEqualTo(Verdict.LET_GO);
+    assertThat(carried(judged)).first().isEqualTo(Basis.Bare.GIVEN_UP);
+    assertThat(judged.carried().get(0).sentence().toString()).startsWith("The ring goes right");
+  }
+
+  @Test
+  void whatIsMovedIsMovedForItsNeedsAtItsMoment() {
+    var judged =
+        PlantAtHand.of("oncidium")
+            .potted(26)
+            .saw(Item.NEW_ROOTS, RootStage.NUB)
+            .saw(Item.ROOTS_IN_POT, RootsInPot.MIXED)
+            .judged();
+    assertThat(carried(judged).subList(0, 2))
+        .containsExactly(NeedFigures.MEDIUM_GONE, NeedFigures.ROOTS_MIXED);
+    assertThat(judged.carried()).hasSize(3);
+    assertThat(judged.carried().get(2).scale()).isEqualTo(Scale.READINESS);
+  }
+
+  @Test
+  void whatIsLiftedIsLiftedForItsSuspicion() {
+    var judged = PlantAtHand.of("oncidium").potted(6).saw(Item.STABILITY, Stability.LOOSE).judged();
+    assertThat(judged.verdict()).isEqualTo(Verdict.LIFT_AND_LOOK);
+    assertThat(carried(judged)).containsExactly(NeedFigures.LOOSE);
+  }
+
+  @Test
+  void neverMoreThanThree() {
+    var tried = new Tried();
+    for (var generated : Generated.plants()) {
+      var judged = generated.plant().judged();
+      assertThat(judged.carried()).hasSizeLessThanOrEqualTo(3);
+      assertThat(judged.reasons()).containsAll(judged.carried());
+      tried.on(generated.plant().situation());
+    }
+    tried.everywhere();
+  }
+
+  @Test
+  void aMissingTagIsSaidWhateverTheVerdict() {
+    var plant = PlantAtHand.of("oncidium").potted(6);
+    assertThat(plant.judged().remarks()).isEmpty();
+    var judged = plant.saw(Item.TAG, Tag.MISSING).judged();
+    assertThat(judged.verdict()).isEqualTo(Verdict.LEAVE);
+    assertThat(judged.remarks())
+        .extracting(Sentence::toString)
+        .containsExactly("Its tag is missing: write a new one while you know which plant it is");
+  }
+}
