@@ -17,7 +17,7 @@ class JudgementsTest {
 
   private static final String SPENT =
       """
-      {"name":"Slow Barge","profile":"oncidium","on":"2027-05-15",
+      {"name":"Slow Barge","kind":"oncidium","on":"2027-05-15",
        "pot":{"pottedOn":"2025-03-15","mix":[{"component":"BARK_MEDIUM","parts":1}],
               "moisture":"DRIES_BETWEEN"},
        "looks":[{"on":"2027-05-15","looks":{
@@ -71,9 +71,14 @@ class JudgementsTest {
   }
 
   @Test
-  void aProfileIsNamedByItsKeyOrItsName() throws Exception {
-    var byName = SPENT.replace("\"profile\":\"oncidium\"", "\"profile\":\"Oncidium alliance\"");
+  void aKindIsNamedByItsKeyOrItsName() throws Exception {
+    var byName = SPENT.replace("\"kind\":\"oncidium\"", "\"kind\":\"Oncidium alliance\"");
     assertThat(slip(byName)).isEqualTo(slip(SPENT));
+  }
+
+  @Test
+  void aKindMayBearItsFormerName() throws Exception {
+    assertThat(slip(SPENT.replace("\"kind\":", "\"profile\":"))).isEqualTo(slip(SPENT));
   }
 
   @Test
@@ -129,8 +134,8 @@ class JudgementsTest {
       delimiter = ';',
       quoteCharacter = '\'',
       value = {
-        "\"oncidium\"; \"cactus\"; situations[0].profile",
-        "\"profile\":\"oncidium\",; ''; situations[0].profile",
+        "\"oncidium\"; \"cactus\"; situations[0].kind",
+        "\"kind\":\"oncidium\",; ''; situations[0].kind",
         "\"measured\":32; \"measured\":3200; situations[0].looks[0].looks.newRoots.measured",
         "\"answers\":[],; \"answers\":[\"NONE\"],; situations[0].looks[0].looks.newRoots.measured",
         "\"MIXED\"; \"FLUFFY\"; situations[0].looks[0].looks.rootsInPot",

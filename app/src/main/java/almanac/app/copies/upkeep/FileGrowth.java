@@ -9,10 +9,10 @@ import java.time.Instant;
  */
 final class FileGrowth {
   /**
-   * About 400 looks; then it is written anew, whoever waits. Those who save at that moment wait for
+   * About 450 looks; then it is written anew, whoever waits. Those who save at that moment wait for
    * most of a second, so that it is not done more often than has to be.
    */
-  static final long MOST = 34_000_000;
+  static final long MOST = 40_000_000;
 
   /** About 100 looks; then it is written anew once nobody writes any more. */
   static final long WORTH_IT = 8_000_000;
@@ -49,7 +49,12 @@ final class FileGrowth {
       return false;
     }
     boolean quiet = !lastGrown.plus(QUIET).isAfter(now);
-    return bytes > settled + (quiet ? WORTH_IT : MOST);
+    return quiet ? worthIt(bytes) : bytes > settled + MOST;
+  }
+
+  /** Whether there is enough to be given back for writing it anew when nobody waits. */
+  boolean worthIt(long bytes) {
+    return bytes > settled + WORTH_IT;
   }
 
   /** It could not be written anew just now. */

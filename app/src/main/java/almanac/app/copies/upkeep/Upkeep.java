@@ -5,6 +5,7 @@ import almanac.app.ground.disk.DataDisk;
 import almanac.app.ground.disk.DatabaseFile;
 import almanac.app.ground.refusals.Busy;
 import almanac.app.ground.store.Exchange;
+import jakarta.annotation.PreDestroy;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
@@ -53,6 +54,18 @@ class Upkeep {
       growth.later(clock.instant());
     } catch (IOException | RuntimeException e) {
       LOG.warn("The file of the collection was not looked after", e);
+    }
+  }
+
+  /** Whoever closes it waits for most of a second, and finds a small file next time. */
+  @PreDestroy
+  void leaveSmall() {
+    try {
+      if (disk.trouble().isEmpty() && growth.worthIt(Files.size(disk.database()))) {
+        writeAnew();
+      }
+    } catch (IOException | RuntimeException e) {
+      LOG.warn("The file of the collection was left as it is", e);
     }
   }
 

@@ -81,7 +81,7 @@ class JudgementsController {
   private Judged judged(OpenSituation told, Units units, Map<Double, LightYear> lights) {
     var figures =
         told.figures() == null ? rules.figures() : rules.tried(Map.copyOf(told.figures()));
-    var kind = kind(told.profile());
+    var kind = kind(told.kind());
     var latitude = told.latitude(site.light().latitude());
     var light = lights.computeIfAbsent(latitude, LightYear::at);
     var situation = told.situation(kind, light, units, today.get(), figures);
@@ -100,7 +100,6 @@ class JudgementsController {
         .orElseThrow(
             () ->
                 new BadEntry(
-                    "profile",
-                    "There is no profile “%s”; GET /api/kinds lists them.".formatted(named)));
+                    "kind", "There is no kind “%s”; GET /api/kinds lists them.".formatted(named)));
   }
 }

@@ -27,6 +27,7 @@ import almanac.core.refusals.Refused;
 import almanac.core.season.Conditions;
 import almanac.core.season.LightYear;
 import almanac.core.words.Measure;
+import com.fasterxml.jackson.annotation.JsonAlias;
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.DecimalMax;
@@ -50,8 +51,9 @@ record OpenSituation(
         @Size(max = 200, message = "A name has at most 200 characters.")
         @Nullable String name,
     @Schema(description = "The key or the name of a kind, as in GET /api/kinds")
-        @NotBlank(message = "Name the profile.")
-        String profile,
+        @JsonAlias("profile")
+        @NotBlank(message = "Name the kind.")
+        String kind,
     @Schema(nullable = true, description = "The day to judge on; today unless given")
         @Nullable LocalDate on,
     @NotNull(message = "Say what it stands in.") @Valid Pot pot,
@@ -76,7 +78,7 @@ record OpenSituation(
         "situations": [
           {
             "name": "Oncidium Slow Barge",
-            "profile": "oncidium",
+            "kind": "oncidium",
             "on": "2027-05-15",
             "pot": {"pottedOn": "2025-03", "mix": [{"component": "BARK_FINE", "parts": 1}]},
             "looks": [

@@ -55,10 +55,26 @@ class UpkeepTest {
     }
   }
 
+  @Test
+  void itIsWrittenAnewWhenItIsClosed() throws Exception {
+    try (var app = RunningApplication.empty()) {
+      app.start();
+      var file = DatabaseFile.in(app.data()).file();
+      var before = Files.getAttribute(file, "unix:ino");
+      app.restart();
+      assertThat(Files.getAttribute(file, "unix:ino")).as("nothing to give back").isEqualTo(before);
+      fillWithWhatIsGivenUp(app.bean(DataSource.class));
+      app.stop();
+      assertThat(Files.getAttribute(file, "unix:ino")).isNotEqualTo(before);
+      app.reopen();
+      assertThat(app.get("/api/plants").status()).isEqualTo(200);
+    }
+  }
+
   private static void fillWithWhatIsGivenUp(DataSource source) {
     var db = new JdbcTemplate(source);
     db.execute("create table given_up (bytes binary varying)");
-    for (int i = 0; i < 40; i++) {
+    for (int i = 0; i < 45; i++) {
       db.update("insert into given_up select random_uuid() || repeat('0', 1000000)");
     }
     db.execute("drop table given_up");
