@@ -4,7 +4,6 @@ import almanac.app.judged.judging.Judging;
 import almanac.app.record.collection.PlantInPlace;
 import almanac.app.record.collection.Plants;
 import almanac.app.record.site.Today;
-import almanac.core.bench.JobSteps;
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.Valid;
@@ -142,15 +141,15 @@ class BatchesController {
           plant.id(), plant.name(), plant.card().number(), null, "", 0, 0, each.tagChecked());
     }
     var job = jobs.one(each.job());
-    var work = jobs.work(job, plant);
+    var atHand = jobs.atHand(job);
     return new BatchPage.BatchLine(
         plant.id(),
         plant.name(),
         plant.card().number(),
         job.uid(),
-        work.method().words().toString(),
+        atHand.work().method().words().toString(),
         job.told().done().size() + job.told().skipped().size(),
-        JobSteps.of(work, judging.figures()).size(),
+        atHand.steps().size(),
         each.tagChecked());
   }
 }

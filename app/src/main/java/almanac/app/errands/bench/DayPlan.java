@@ -4,14 +4,11 @@ import almanac.app.errands.bench.potting.FillView;
 import almanac.app.judged.judging.Judging;
 import almanac.app.judged.pages.Part;
 import almanac.app.record.collection.PlantInPlace;
-import almanac.app.record.collection.Plants;
 import almanac.app.record.stock.Stocks;
+import almanac.core.bench.JobAtHand;
 import almanac.core.bench.JobStep;
-import almanac.core.bench.JobSteps;
-import almanac.core.bench.Work;
 import almanac.core.medium.Mix;
 import almanac.core.pot.Filling;
-import almanac.core.stock.StockNeed;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -22,13 +19,11 @@ import org.springframework.stereotype.Service;
 @Service
 public class DayPlan {
   private final Jobs jobs;
-  private final Plants plants;
   private final Judging judging;
   private final Stocks stocks;
 
-  DayPlan(Jobs jobs, Plants plants, Judging judging, Stocks stocks) {
+  DayPlan(Jobs jobs, Judging judging, Stocks stocks) {
     this.jobs = jobs;
-    this.plants = plants;
     this.judging = judging;
     this.stocks = stocks;
   }
@@ -37,9 +32,6 @@ public class DayPlan {
   public record Needs(
       List<String> atHand, List<BatchPage.MixOfBatch> mixes, List<List<Part>> lacking) {}
 
-  /** One job with what it is about. */
-  private record Planned(Job job, PlantInPlace plant, Work work, Parting parting) {}
-
   /** What plants need whose jobs are begun, or would be begun, on a day. */
   public Needs of(List<PlantInPlace> some, LocalDate today) {
     return of(some.stream().map(plant -> jobs.of(plant, today)).toList());
@@ -47,33 +39,25 @@ public class DayPlan {
 
   /** What these jobs need; their plants are in the collection. */
   Needs of(List<Job> open) {
-    var planned = open.stream().map(this::planned).toList();
+    var planned = open.stream().map(jobs::atHand).toList();
     return new Needs(atHand(planned), mixes(planned), lacking(planned));
   }
 
-  private Planned planned(Job job) {
-    var plant = plants.one(job.plantId());
-    var work = jobs.work(job, plant);
-    return new Planned(job, plant, work, jobs.parting(job, plant, work));
-  }
-
-  private List<String> atHand(List<Planned> planned) {
+  private static List<String> atHand(List<JobAtHand> planned) {
     return planned.stream()
-        .flatMap(each -> JobSteps.of(each.work(), judging.figures()).stream())
+        .flatMap(each -> each.steps().stream())
         .map(JobStep::atHand)
         .flatMap(List::stream)
         .distinct()
         .toList();
   }
 
-  private List<BatchPage.MixOfBatch> mixes(List<Planned> planned) {
+  private List<BatchPage.MixOfBatch> mixes(List<JobAtHand> planned) {
     var byMix = new LinkedHashMap<Mix, List<Filling>>();
     for (var each : planned) {
-      var fillings = fillings(each);
+      var fillings = each.needs().fillings();
       if (!fillings.isEmpty()) {
-        byMix
-            .computeIfAbsent(Jobs.mix(each.job(), each.plant()), mix -> new ArrayList<>())
-            .addAll(fillings);
+        byMix.computeIfAbsent(each.mix(), mix -> new ArrayList<>()).addAll(fillings);
       }
     }
     var stock = stocks.now();
@@ -87,19 +71,8 @@ public class DayPlan {
         .toList();
   }
 
-  private List<Filling> fillings(Planned each) {
-    return Needed.fillings(
-        each.job(), each.plant(), each.work(), each.parting(), judging.figures());
-  }
-
-  private List<List<Part>> lacking(List<Planned> planned) {
-    List<StockNeed> needs =
-        planned.stream()
-            .map(
-                each ->
-                    Needed.of(
-                        each.job(), each.plant(), each.work(), each.parting(), judging.figures()))
-            .toList();
+  private List<List<Part>> lacking(List<JobAtHand> planned) {
+    var needs = planned.stream().map(each -> each.needs().all()).toList();
     return stocks.now().lacking(needs).stream().map(Part::of).toList();
   }
 }

@@ -3,6 +3,7 @@ package almanac.app.errands.bench;
 import almanac.app.errands.bench.dividing.MapEntry;
 import almanac.app.record.collection.Plants;
 import almanac.app.record.rules.Rules;
+import almanac.core.bench.Parting;
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.media.Schema;
 import org.jspecify.annotations.Nullable;

@@ -7,6 +7,7 @@ import almanac.app.errands.bench.potting.FillView;
 import almanac.app.errands.bench.potting.PlaceView;
 import almanac.app.judged.pages.Part;
 import almanac.app.record.entries.PotEntry;
+import almanac.core.bench.PieceFate;
 import almanac.core.bench.Task;
 import almanac.core.judgement.verdict.Verdict;
 import io.swagger.v3.oas.annotations.media.Schema;

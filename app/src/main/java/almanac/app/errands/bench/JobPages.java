@@ -46,11 +46,12 @@ class JobPages {
 
   JobPage of(Job job) {
     var plant = plants.one(job.plantId());
-    var work = jobs.work(job, plant);
+    var atHand = jobs.atHand(job);
+    var work = atHand.work();
     var figures = judging.figures();
     var before = judging.judge(plant, job.begunOn());
-    var steps = JobSteps.of(work, figures);
-    var potted = new PottedView(job, plant, work, jobs.parting(job, plant, work), figures);
+    var steps = atHand.steps();
+    var potted = new PottedView(atHand, plant.follows(), figures);
     var stock = stocks.now();
     return new JobPage(
         job.uid(),
@@ -73,19 +74,15 @@ class JobPages {
         steps.stream().map(step -> step(step, job.told())).toList(),
         LOOKED_AT.stream().map(Item::key).toList(),
         job.told(),
-        TallyView.of(job.told().tally().tally(), plant.history().inFlower(job.begunOn()), figures),
+        TallyView.of(atHand.told().tally(), plant.history().inFlower(job.begunOn()), figures),
         Method.CHOICES.stream().map(each -> new JobPage.Way(each, each.words())).toList(),
         JobSteps.MAY_BE_ADDED.stream()
             .filter(task -> steps.stream().noneMatch(step -> step.task() == task))
             .map(task -> new JobPage.TaskName(task, task.title()))
             .toList(),
         potted.dividing(),
-        has(steps, Task.POT) ? potted.place(judging.situation(plant, job.begunOn()), stock) : null,
-        has(steps, Task.FILL) ? potted.fill(stock) : null);
-  }
-
-  private static boolean has(List<JobStep> steps, Task task) {
-    return steps.stream().anyMatch(step -> step.task() == task);
+        atHand.has(Task.POT) ? potted.place(stock) : null,
+        atHand.has(Task.FILL) ? potted.fill(stock) : null);
   }
 
   private static JobPage.StepView step(JobStep step, JobTold told) {

@@ -1,14 +1,19 @@
 package almanac.app.errands.bench;
 
 import almanac.app.errands.bench.dividing.MapEntry;
+import almanac.app.ground.refusals.Paths;
 import almanac.app.record.entries.LookEntry;
 import almanac.app.record.entries.MixPart;
 import almanac.app.record.entries.PotEntry;
+import almanac.core.bench.PieceFate;
 import almanac.core.bench.Task;
+import almanac.core.bench.ToldAtBench;
+import almanac.core.figures.Figures;
 import almanac.core.judgement.verdict.Verdict;
 import almanac.core.medium.Component;
 import almanac.core.medium.Mix;
 import almanac.core.medium.Moisture;
+import almanac.core.pot.Pot;
 import almanac.core.tally.RootTally;
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.Valid;
@@ -17,9 +22,14 @@ import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.Instant;
+import java.time.LocalDate;
 import java.util.EnumSet;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.OptionalInt;
 import java.util.Set;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -146,6 +156,19 @@ public record JobTold(
           Map<String, @NotNull(message = "Say what becomes of the piece.") @Valid PieceEntry>
               pieces) {
     static final DividingEntry NONE = new DividingEntry(null, List.of(), Map.of());
+
+    private ToldAtBench.Cutting meant() {
+      var told = new HashMap<String, ToldAtBench.PieceTold>();
+      pieces.forEach(
+          (key, piece) ->
+              told.put(key, Paths.under("dividing.pieces." + key, () -> piece.meant())));
+      return new ToldAtBench.Cutting(
+          map == null
+              ? Optional.empty()
+              : Optional.of(Paths.under("dividing.map", () -> map.map())),
+          cuts,
+          told);
+    }
   }
 
   /** What becomes of one piece, and in which pot. */
@@ -153,7 +176,12 @@ public record JobTold(
       @NotNull(message = "Say what becomes of the piece.") PieceFate fate,
       @Schema(nullable = true, description = "As that of the plant itself unless given") @Valid
           @Nullable PotEntry pot,
-      @Schema(nullable = true) @Nullable UUID potItem) {}
+      @Schema(nullable = true) @Nullable UUID potItem) {
+
+    private ToldAtBench.PieceTold meant() {
+      return new ToldAtBench.PieceTold(fate, noted(pot), Optional.ofNullable(potItem));
+    }
+  }
 
   /** What goes under and over the mix, and what of the old one is boiled and kept. */
   public record FillEntry(
@@ -166,14 +194,49 @@ public record JobTold(
           @Size(max = 20, message = "There are not so many components.")
           Map<Component, @NotNull(message = "Give how much, in ml.") Double> back) {
     static final FillEntry AS_USUAL = new FillEntry(null, null, Map.of());
+
+    private ToldAtBench.Layers meant() {
+      return new ToldAtBench.Layers(given(bottomMm), given(topMm), back);
+    }
   }
 
-  DividingEntry cutting() {
+  private DividingEntry cutting() {
     return dividing == null ? DividingEntry.NONE : dividing;
   }
 
   FillEntry filling() {
     return fill == null ? FillEntry.AS_USUAL : fill;
+  }
+
+  /**
+   * What it means.
+   *
+   * @param on the day of the work
+   * @throws almanac.core.refusals.Refused naming what cannot be right
+   */
+  ToldAtBench meant(LocalDate on, Figures figures) {
+    return new ToldAtBench(
+        new ToldAtBench.Steps(done, skipped, added),
+        LookEntry.inspection(on, looks, figures),
+        tally.tally(),
+        new ToldAtBench.Into(
+            noted(pot),
+            Optional.ofNullable(potItem),
+            mix.isEmpty() ? Optional.empty() : Optional.of(MixPart.mix(mix)),
+            Optional.ofNullable(moisture),
+            filling().meant()),
+        cutting().meant(),
+        Optional.ofNullable(chosen),
+        new ToldAtBench.Account(
+            minutes == null ? OptionalInt.empty() : OptionalInt.of(minutes), well, badly));
+  }
+
+  private static Optional<Pot> noted(@Nullable PotEntry pot) {
+    return pot == null ? Optional.empty() : Optional.of(PotEntry.pot(pot));
+  }
+
+  private static OptionalDouble given(@Nullable Double number) {
+    return number == null ? OptionalDouble.empty() : OptionalDouble.of(number);
   }
 
   /** Something that is waited for. */

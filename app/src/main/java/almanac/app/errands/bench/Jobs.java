@@ -1,6 +1,5 @@
 package almanac.app.errands.bench;
 
-import almanac.app.ground.refusals.BadEntry;
 import almanac.app.ground.refusals.Conflict;
 import almanac.app.judged.judging.Judging;
 import almanac.app.record.collection.Keeping;
@@ -8,24 +7,12 @@ import almanac.app.record.collection.PlantInPlace;
 import almanac.app.record.collection.Plants;
 import almanac.app.record.collection.StandingRoom;
 import almanac.app.record.collection.Written;
-import almanac.app.record.entries.LookEntry;
-import almanac.app.record.entries.MixPart;
-import almanac.app.record.entries.PotEntry;
 import almanac.app.record.stock.Stocks;
-import almanac.core.bench.JobSteps;
-import almanac.core.bench.Task;
+import almanac.core.bench.JobAtHand;
+import almanac.core.bench.JobFinished;
 import almanac.core.bench.Work;
-import almanac.core.figures.Figures;
-import almanac.core.history.Answerable;
 import almanac.core.history.Chronology;
-import almanac.core.history.Happening;
-import almanac.core.inspection.Inspection;
-import almanac.core.judgement.evidence.Situation;
-import almanac.core.judgement.verdict.Method;
-import almanac.core.kinds.Trait;
-import almanac.core.medium.Mix;
-import almanac.core.medium.Moisture;
-import almanac.core.pot.Pot;
+import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
@@ -42,8 +29,6 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional
 public class Jobs {
-  private static final double MOST_BACK_ML = 100_000;
-
   private final JobTable table;
   private final Plants plants;
   private final Judging judging;
@@ -87,7 +72,12 @@ public class Jobs {
   /** What a job would be about that is begun on a plant today, or that is open on it. */
   @Transactional(readOnly = true)
   public Work ahead(PlantInPlace plant, LocalDate today) {
-    return work(of(plant, today), plant);
+    var job = of(plant, today);
+    return JobAtHand.work(
+        plant.plant(),
+        judging.situation(plant, job.begunOn()),
+        judging.judge(plant),
+        job.told().meant(job.begunOn(), judging.figures()));
   }
 
   /** The job that is open on a plant, or one as it would be begun today. */
@@ -129,42 +119,16 @@ public class Jobs {
   public Job save(UUID uid, int version, JobTold told) {
     var before = table.one(uid);
     var job = new Job(uid, before.plantId(), before.begunOn(), before.begunAt(), version, told);
-    var plant = plants.one(job.plantId());
-    refuseBad(told);
-    var work = work(job, plant);
-    var parting = parting(job, plant, work);
+    var atHand = atHand(job);
     boolean anew =
         !Objects.equals(told.pot(), before.told().pot())
             || !told.filling().equals(before.told().filling());
     if (anew) {
-      Needed.refuseTooSmall(job, plant, work, parting, judging.figures());
+      atHand.needs().refuseTooSmall();
     }
     boolean unanswered = before.version() == version + 1 && told.follows(before.told());
     table.save(uid, unanswered ? before.version() : version, told);
     return table.one(uid);
-  }
-
-  private static void refuseBad(JobTold told) {
-    told.tally().tally();
-    PotEntry.pot(told.pot());
-    if (told.chosen() != null && !Method.CHOICES.contains(told.chosen())) {
-      throw new BadEntry("chosen", "Choose a way to move it.");
-    }
-    for (var task : told.added()) {
-      if (!JobSteps.MAY_BE_ADDED.contains(task)) {
-        throw new BadEntry("added", "%s cannot be added.".formatted(task.title()));
-      }
-    }
-    told.filling()
-        .back()
-        .forEach(
-            (component, ml) -> {
-              if (!(ml >= 0 && ml <= MOST_BACK_ML) || component.organic()) {
-                throw new BadEntry(
-                    "fill.back." + component,
-                    "What does not decay can be boiled and kept, up to 100 litres of it.");
-              }
-            });
   }
 
   /** Leaves it as if it had never been begun. */
@@ -172,59 +136,25 @@ public class Jobs {
     table.end(table.one(uid).uid());
   }
 
-  /** What it is about, as far as it was told. */
+  /**
+   * A job with what was told so far, and what follows from it.
+   *
+   * @throws almanac.core.refusals.Refused naming what cannot be right
+   */
   @Transactional(readOnly = true)
-  public Work work(Job job) {
-    return work(job, plants.one(job.plantId()));
+  public JobAtHand atHand(Job job) {
+    return atHand(job, plants.one(job.plantId()));
   }
 
-  Work work(Job job, PlantInPlace plant) {
-    var situation = situation(job, plant);
-    var told = job.told();
-    var work =
-        Work.of(judging.judge(plant).judge(situation), situation, pot(plant), mix(job, plant))
-            .and(told.added());
-    return told.chosen() == null ? work : work.as(told.chosen());
-  }
-
-  /** The mix it goes into: the old one until another is chosen. */
-  static Mix mix(Job job, PlantInPlace plant) {
-    var told = job.told().mix();
-    return told.isEmpty() ? plant.history().potting().mix() : MixPart.mix(told);
-  }
-
-  /** The pot it goes into: the old one until another is chosen. */
-  static Pot potFor(Job job, PlantInPlace plant) {
-    return job.told().pot() == null ? pot(plant) : PotEntry.pot(job.told().pot());
-  }
-
-  /** How wet its mix will be kept. */
-  static Moisture moisture(Job job, PlantInPlace plant) {
-    var told = job.told().moisture();
-    return told == null ? plant.follows().of(Trait.MOISTURE) : told;
-  }
-
-  /** How it is drawn, and into what it is parted. */
-  Parting parting(Job job, PlantInPlace plant, Work work) {
-    boolean parts =
-        JobSteps.of(work, judging.figures()).stream().anyMatch(step -> step.task() == Task.PART);
-    return Parting.of(
-        job.told(),
+  private JobAtHand atHand(Job job, PlantInPlace plant) {
+    var figures = judging.figures();
+    return new JobAtHand(
         plants.whole(plant.id()),
         plant.follows(),
-        parts && Parting.drawn(plant.follows()));
-  }
-
-  private Situation situation(Job job, PlantInPlace plant) {
-    var situation = judging.situation(plant, job.begunOn());
-    var seen = seen(job, plant, judging.figures());
-    return seen.empty() ? situation : situation.with(situation.history().and(seen));
-  }
-
-  static Inspection seen(Job job, PlantInPlace plant, Figures figures) {
-    var seen = LookEntry.inspection(job.begunOn(), job.told().looks(), figures);
-    Answerable.check(seen, plant.history().potting().mix());
-    return seen;
+        judging.situation(plant, job.begunOn()),
+        judging.judge(plant),
+        job.told().meant(job.begunOn(), figures),
+        figures);
   }
 
   /**
@@ -239,10 +169,9 @@ public class Jobs {
       throw new Conflict("This job went on in another window. Load it again to finish it.");
     }
     var plant = here(job.plantId());
-    var work = work(job, plant);
-    var finished =
-        new Finished(job, plant, work, parting(job, plant, work), stocks.now(), judging.figures());
-    finished
+    var atHand = atHand(job, plant);
+    var finished = new JobFinished(atHand, stocks.now());
+    atHand
         .potted()
         .ifPresent(
             potted ->
@@ -251,7 +180,7 @@ public class Jobs {
     return keeping.part(
         job.begunOn(),
         plant.id(),
-        finished.happenings(),
+        finished.happenings(Duration.between(job.begunAt(), now())),
         finished.daughters(room.atTheEndOf(plant.place().id())),
         today);
   }
@@ -259,9 +188,5 @@ public class Jobs {
   /** As exactly as it is kept. */
   static Instant now() {
     return Instant.now().truncatedTo(ChronoUnit.MILLIS);
-  }
-
-  static Pot pot(PlantInPlace plant) {
-    return ((Happening.Potted) plant.plant().potted().happening()).pot();
   }
 }

@@ -1,8 +1,8 @@
 package almanac.app.errands.choices;
 
-import almanac.app.errands.bench.PieceFate;
 import almanac.app.record.kinds.Kinds;
 import almanac.app.record.places.PlaceKind;
+import almanac.core.bench.PieceFate;
 import almanac.core.history.Aim;
 import almanac.core.history.Approach;
 import almanac.core.history.PlantStatus;

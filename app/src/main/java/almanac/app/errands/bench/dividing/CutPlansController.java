@@ -5,6 +5,7 @@ import almanac.app.errands.bench.dividing.MapEntry.JointEntry;
 import almanac.app.ground.refusals.BadEntry;
 import almanac.app.ground.web.Reckons;
 import almanac.app.record.kinds.Kinds;
+import almanac.core.bench.Parting;
 import almanac.core.kinds.Habit;
 import almanac.core.kinds.Trait;
 import almanac.core.rhizome.CutPlans;
@@ -74,7 +75,7 @@ class CutPlansController {
                         "Name a kind that grows along a rhizome; GET /api/kinds lists them."));
     int least = kind.of(Trait.LEAST_GROWTHS);
     var map = asked.map();
-    Cuts.refuseUnknown(asked.cuts(), map);
+    Parting.refuseUnknown("", asked.cuts(), map);
     return new CutsAnswer(
         least,
         CutPlans.of(map, least).stream().map(plan -> PlanView.of(plan, map)).toList(),

@@ -1,4 +1,4 @@
-package almanac.app.errands.bench;
+package almanac.core.bench;
 
 import almanac.core.words.Answer;
 

@@ -1,0 +1,133 @@
+package almanac.core.bench;
+
+import almanac.core.history.Fate;
+import almanac.core.history.Happening;
+import almanac.core.history.Origin;
+import almanac.core.history.PlantStatus;
+import almanac.core.history.Stand;
+import almanac.core.history.Way;
+import almanac.core.judgement.verdict.Step;
+import almanac.core.stock.Draw;
+import almanac.core.stock.Goods;
+import almanac.core.stock.Stock;
+import almanac.core.stock.StockItem;
+import java.time.Duration;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Function;
+
+/** What a finished job writes into the journals. Rules: The job at the bench. */
+public final class JobFinished {
+  /** A day; who left the page open overnight did not work for longer. */
+  private static final long MOST_MINUTES = 1440;
+
+  private final JobAtHand job;
+  private final Stock stock;
+
+  public JobFinished(JobAtHand job, Stock stock) {
+    this.job = job;
+    this.stock = stock;
+  }
+
+  /**
+   * On the plant itself.
+   *
+   * @param taken since the job was begun
+   */
+  public List<Happening> happenings(Duration taken) {
+    var told = job.told();
+    var happenings = new ArrayList<Happening>();
+    if (!told.seen().empty()) {
+      happenings.add(new Happening.Inspected(told.seen()));
+    }
+    var account = told.account();
+    happenings.add(
+        new Happening.Worked(
+            told.tally(),
+            account.minutes().orElse((int) Math.min(MOST_MINUTES, taken.toMinutes())),
+            account.well().strip(),
+            account.badly().strip(),
+            way()));
+    if (told.steps().done().contains(Task.APART) && job.plant().card().apartSince() == null) {
+      happenings.add(new Happening.KeptApart(job.on()));
+    }
+    var parting = job.parting();
+    if (parting.told() || !parting.daughters().isEmpty()) {
+      happenings.add(new Happening.Mapped(parting.stays()));
+    }
+    job.potted().ifPresent(happenings::add);
+    var draws = draws();
+    if (!draws.isEmpty()) {
+      happenings.add(new Happening.Drew(draws));
+    }
+    return happenings;
+  }
+
+  private Way way() {
+    var method = job.work().method();
+    if (method.steps().contains(Step.CUT_TO_CLEAN)) {
+      return Way.CUT;
+    }
+    return method.intact() ? Way.WHOLE : Way.OPENED;
+  }
+
+  private List<Draw> draws() {
+    var draws = new ArrayList<Draw>();
+    if (job.refills()) {
+      draws.addAll(stock.draws(job.needs().all()));
+    }
+    job.told()
+        .into()
+        .layers()
+        .backMl()
+        .forEach(
+            (component, ml) ->
+                stock.items().stream()
+                    .filter(
+                        item ->
+                            item.goods() instanceof Goods.Loose loose
+                                && loose.component() == component
+                                && ml > 0)
+                    .findFirst()
+                    .map(item -> back(item, ml))
+                    .ifPresent(draws::add));
+    return draws;
+  }
+
+  private static Draw back(StockItem item, double ml) {
+    return new Draw(item.uid(), -ml, true, item.goods().words());
+  }
+
+  /**
+   * On each piece that is a plant of its own, by the number it is given.
+   *
+   * @param end behind the last plant of the place
+   */
+  public List<Function<String, List<Happening>>> daughters(Stand end) {
+    var daughters = new ArrayList<Function<String, List<Happening>>>();
+    for (var piece : job.parting().daughters()) {
+      var stand = new Stand(end.place(), end.position() + daughters.size());
+      daughters.add(number -> daughter(piece, number, stand));
+    }
+    return daughters;
+  }
+
+  private List<Happening> daughter(Parting.Parted piece, String number, Stand stand) {
+    var card = job.plant().card();
+    var happenings = new ArrayList<Happening>();
+    happenings.add(new Happening.PartedFrom(job.plant().id()));
+    happenings.add(job.pottedInto(job.potFor(piece)));
+    happenings.add(new Happening.Numbered(number));
+    happenings.add(new Happening.Named(card.names()));
+    happenings.add(new Happening.OfKind(card.kind(), card.own()));
+    happenings.add(new Happening.Moved(stand));
+    happenings.add(
+        new Happening.Came(new Origin(Optional.empty(), "", "", card.origin().parents())));
+    happenings.add(new Happening.Mapped(job.parting().map().only(piece.piece().growths())));
+    if (piece.fate() == PieceFate.GIVEN_AWAY) {
+      happenings.add(new Happening.Became(new Fate(PlantStatus.GIVEN_AWAY, "when it was divided")));
+    }
+    return happenings;
+  }
+}

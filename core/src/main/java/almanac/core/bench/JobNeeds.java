@@ -1,0 +1,135 @@
+package almanac.core.bench;
+
+import almanac.core.figures.Figures;
+import almanac.core.kinds.Trait;
+import almanac.core.medium.Component;
+import almanac.core.pot.Ball;
+import almanac.core.pot.FillFigures;
+import almanac.core.pot.Filling;
+import almanac.core.pot.Grade;
+import almanac.core.pot.Portions;
+import almanac.core.pot.Pot;
+import almanac.core.pot.PotMove;
+import almanac.core.pot.Seats;
+import almanac.core.refusals.Refused;
+import almanac.core.rhizome.RhizomeMap;
+import almanac.core.stock.StockNeed;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.UUID;
+import java.util.stream.Stream;
+
+/** What a job takes from the stock. Rules: Pot and place, Filling a pot. */
+public final class JobNeeds {
+  private final JobAtHand job;
+  private final Figures figures;
+
+  JobNeeds(JobAtHand job, Figures figures) {
+    this.job = job;
+    this.figures = figures;
+  }
+
+  /** Pots that were chosen there, and the mix for every pot that was measured. */
+  public StockNeed all() {
+    Map<Component, Double> loose = new HashMap<>();
+    for (var filling : fillings()) {
+      Portions.of(job.mix(), filling.mixMl())
+          .forEach((component, ml) -> loose.merge(component, ml, Double::sum));
+    }
+    loose.remove(Component.UNKNOWN);
+    loose.remove(Component.MOUNT);
+    return new StockNeed(lacking(), chosen(), loose, Optional.of(grade()));
+  }
+
+  /** How coarse its roots want it. */
+  public Grade grade() {
+    return Grade.of(job.kind().of(Trait.ROOTS));
+  }
+
+  private List<UUID> chosen() {
+    var own = job.told().into().potItem();
+    // A piece of which nothing is said goes into such a pot as the plant itself.
+    var theirs =
+        job.parting().daughters().stream()
+            .flatMap(piece -> (piece.pot().isPresent() ? piece.potItem() : own).stream());
+    return Stream.concat(own.stream(), theirs).toList();
+  }
+
+  /** The pots that nobody has chosen yet: for a ball that goes into a wider one, and for pieces. */
+  private List<Pot> lacking() {
+    if (job.told().into().pot().isPresent()) {
+      return List.of();
+    }
+    var parting = job.parting();
+    var pots = new ArrayList<Pot>();
+    var across = JobAtHand.across(job.pot());
+    if (job.work().ball() == Ball.WHOLE && across.isPresent()) {
+      pots.add(wanted(parting.stays(), across));
+    }
+    parting.daughters().stream()
+        .filter(piece -> piece.pot().isEmpty())
+        .map(piece -> parting.map().only(piece.piece().growths()))
+        .map(map -> wanted(map, OptionalDouble.empty()))
+        .forEach(pots::add);
+    return pots;
+  }
+
+  private Pot wanted(RhizomeMap map, OptionalDouble oldMm) {
+    var kind = job.kind();
+    var move =
+        new PotMove(
+            oldMm,
+            OptionalDouble.empty(),
+            oldMm.isPresent(),
+            false,
+            false,
+            false,
+            kind.of(Trait.LIGHT_ON_ROOTS));
+    double across = new Seats(map.outline(kind, figures), move, figures).wantedMm();
+    return new Pot(job.pot().type(), across, null, "");
+  }
+
+  /** What goes into each pot of the job that was measured and holds its ball. */
+  public List<Filling> fillings() {
+    double ball = ball();
+    return Stream.concat(
+            Stream.of(job.potFor()), job.parting().daughters().stream().map(job::potFor))
+        .filter(JobNeeds::measured)
+        .filter(pot -> Filling.holds(pot, ball, bottom(), top(pot), figures))
+        .map(pot -> Filling.of(pot, ball, bottom(), top(pot), figures))
+        .toList();
+  }
+
+  /**
+   * @throws Refused if the pot that was chosen is smaller than the ball, or its layers leave no
+   *     room
+   */
+  public void refuseTooSmall() {
+    job.told()
+        .into()
+        .pot()
+        .filter(JobNeeds::measured)
+        .ifPresent(pot -> Filling.of(pot, ball(), bottom(), top(pot), figures));
+  }
+
+  private static boolean measured(Pot pot) {
+    return pot.diameterMm() != null && pot.depthMm() != null;
+  }
+
+  private double ball() {
+    return job.work().ball().ml(job.pot(), figures) / (job.parting().daughters().size() + 1);
+  }
+
+  private double bottom() {
+    return job.told().into().layers().bottomMm().orElse(figures.of(FillFigures.BOTTOM_LAYER));
+  }
+
+  private double top(Pot pot) {
+    double usual = pot.topLayer().isBlank() ? 0 : figures.of(FillFigures.TOP_LAYER);
+    return job.told().into().layers().topMm().orElse(usual);
+  }
+}
