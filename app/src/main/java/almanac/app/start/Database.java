@@ -141,7 +141,7 @@ final class Database {
 
   private void make() throws IOException {
     try {
-      Schema.bringUpToDate(making.name());
+      Schema.make(making.name(), Schema.LATEST);
     } catch (SQLException | RuntimeException e) {
       throw new StartRefused(
           "No collection can be made in %s: %s.".formatted(folder, Sentences.of(e)));

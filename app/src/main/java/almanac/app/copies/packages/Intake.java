@@ -49,7 +49,7 @@ public final class Intake {
     try (var zip = new Unpacking(file)) {
       int schema = schema(zip);
       Schema.make(database, schema);
-      new Intake(zip).fill(database);
+      new Intake(zip).fill(database, schema);
       bringUpToDate(database);
       Photographs.unpack(zip, database, photographs);
       return Contents.of(database);
@@ -78,9 +78,9 @@ public final class Intake {
     }
   }
 
-  private void fill(Path database) throws IOException, SQLException {
+  private void fill(Path database, int schema) throws IOException, SQLException {
     try (var connection = Schema.openToFill(database)) {
-      var tables = Layout.of(connection);
+      var tables = Layout.of(connection, schema);
       for (var table : tables) {
         if (table.numbered() != null) {
           number(table);

@@ -13,6 +13,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
@@ -32,6 +33,8 @@ final class Layout {
   /** What others refer to by a number. */
   private static final Map<String, Kept> NUMBERED =
       Arrays.stream(Kept.values()).collect(Collectors.toMap(Kept::name, Function.identity()));
+
+  private static final Map<Integer, List<Table>> KNOWN = new ConcurrentHashMap<>();
 
   /**
    * A table.
@@ -65,9 +68,18 @@ final class Layout {
     this.connection = connection;
   }
 
-  /** The tables of a database, each after those that it refers to. */
-  static List<Table> of(Connection connection) throws SQLException {
-    return new Layout(connection).tables();
+  /**
+   * The tables of a database, each after those that it refers to.
+   *
+   * @param schema its own; all of one schema are laid out alike, and it is read once
+   */
+  static List<Table> of(Connection connection, int schema) throws SQLException {
+    var known = KNOWN.get(schema);
+    if (known == null) {
+      known = List.copyOf(new Layout(connection).tables());
+      KNOWN.put(schema, known);
+    }
+    return known;
   }
 
   private List<Table> tables() throws SQLException {

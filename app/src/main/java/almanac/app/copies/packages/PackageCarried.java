@@ -62,7 +62,7 @@ public final class PackageCarried {
     var zip = new ZipOutputStream(sealing);
     zip.setComment(Sealing.OPEN);
     var written = new ArrayList<Description.Written>();
-    for (var table : Layout.of(connection)) {
+    for (var table : Layout.of(connection, Schema.LATEST)) {
       begin(zip, table.file());
       var counted = new Counted(zip);
       rows(table, counted);
