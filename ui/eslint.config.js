@@ -4,7 +4,7 @@ import globals from 'globals';
 import ts from 'typescript-eslint';
 
 export default ts.config(
-  { ignores: ['build/', '.svelte-kit/', 'src/lib/api/schema.d.ts', 'target/'] },
+  { ignores: ['build/', '.svelte-kit/', 'src/lib/interface/schema.d.ts', 'target/'] },
   js.configs.recommended,
   ...ts.configs.recommended,
   ...svelte.configs.recommended,

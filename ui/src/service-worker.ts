@@ -1,7 +1,7 @@
 /// <reference types="@sveltejs/kit" />
 /// <reference lib="webworker" />
 import { build, files, version } from '$service-worker';
-import { kept, SAID, stamped, surplus } from '$lib/shell/kept';
+import { kept, SAID, stamped, surplus } from '$lib/api/kept';
 
 /**
  * Keeps the pages of the program, and what a round needs of its plants, so that a reload while the

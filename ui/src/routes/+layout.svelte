@@ -4,10 +4,10 @@
   import { afterNavigate } from '$app/navigation';
   import { QueryClient, QueryClientProvider } from '@tanstack/svelte-query';
   import ComeIn from '$lib/entrance/ComeIn.svelte';
-  import { entrance } from '$lib/entrance/entrance.svelte';
-  import Asked from '$lib/guide/Asked.svelte';
+  import { entrance } from '$lib/api/entrance.svelte';
+  import Asked from '$lib/guide/AskedCard.svelte';
   import InUnits from '$lib/shell/InUnits.svelte';
-  import Timers from '$lib/jobs/Timers.svelte';
+  import Timers from '$lib/bench/Timers.svelte';
   import NotKept from '$lib/shell/NotKept.svelte';
   import Ribbon from '$lib/shell/Ribbon.svelte';
   import Spine from '$lib/shell/Spine.svelte';
@@ -16,7 +16,7 @@
   import { outbox } from '$lib/round/outbox.svelte';
   import { show } from '$lib/shell/mode.svelte';
   import Part from '$lib/shell/Part.svelte';
-  import { workGoesOn } from '$lib/shell/start';
+  import { workGoesOn } from '$lib/forms/start';
   import type { LayoutProps } from './$types';
 
   const { children }: LayoutProps = $props();

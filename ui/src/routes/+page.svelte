@@ -1,6 +1,6 @@
 <script lang="ts">
   import { plantList } from '$lib/api/queries';
-  import Waiting from '$lib/shell/Waiting.svelte';
+  import Waiting from '$lib/forms/Waiting.svelte';
   import Today from '$lib/today/Today.svelte';
   import Welcome from '$lib/welcome/Welcome.svelte';
 

@@ -1,10 +1,8 @@
 import createClient from 'openapi-fetch';
-import { entrance } from '$lib/entrance/entrance.svelte';
-import { answering } from '$lib/shell/answering.svelte';
-import { KEY_HEADER, newKey } from './keys';
-import type { components, paths } from './schema';
-
-export type Schemas = components['schemas'];
+import { entrance } from './entrance.svelte';
+import { answering } from './answering.svelte';
+import { KEY_HEADER, newKey } from './once';
+import type { paths } from '$lib/interface/schema';
 
 /** One field at fault, as the program names it. */
 export interface Fault {

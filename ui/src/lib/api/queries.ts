@@ -1,5 +1,6 @@
 import { createQuery, type QueryClient } from '@tanstack/svelte-query';
-import { answered, api, type Schemas } from './client';
+import { answered, api } from './client';
+import type { Schemas } from '$lib/interface/schemas';
 
 export const sitePage = () =>
   createQuery(() => ({ queryKey: ['site'], queryFn: () => answered(api.GET('/api/site')) }));

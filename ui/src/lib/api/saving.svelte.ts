@@ -1,5 +1,5 @@
 import { problemOf, type Problem } from './client';
-import { newKey, under } from './keys';
+import { newKey, under } from './once';
 
 /**
  * What one form sends: one save at a time, under one key until the program has acknowledged it, so

@@ -1,7 +1,8 @@
 <script lang="ts">
   import { goto } from '$app/navigation';
   import { useQueryClient } from '@tanstack/svelte-query';
-  import { answered, api, type Schemas } from '$lib/api/client';
+  import { answered, api } from '$lib/api/client';
+  import type { Schemas } from '$lib/interface/schemas';
   import { placeList } from '$lib/api/queries';
   import { Saving } from '$lib/api/saving.svelte';
   import { Draft } from '$lib/forms/drafts.svelte';

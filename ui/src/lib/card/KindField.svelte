@@ -1,6 +1,6 @@
 <script lang="ts">
   import { Combobox, useListCollection } from '@skeletonlabs/skeleton-svelte';
-  import type { Schemas } from '$lib/api/client';
+  import type { Schemas } from '$lib/interface/schemas';
   import Field from '$lib/forms/Field.svelte';
   import { searched, type FoundKind } from './kindSearch';
 

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import type { Schemas } from '$lib/api/client';
+  import type { Schemas } from '$lib/interface/schemas';
   import DaysToDry from '$lib/drawings/DaysToDry.svelte';
   import LifeBar from '$lib/drawings/LifeBar.svelte';
   import Part from '$lib/shell/Part.svelte';

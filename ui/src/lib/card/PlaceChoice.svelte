@@ -4,7 +4,8 @@
 </script>
 
 <script lang="ts">
-  import type { Problem, Schemas } from '$lib/api/client';
+  import type { Problem } from '$lib/api/client';
+  import type { Schemas } from '$lib/interface/schemas';
   import { faultOf } from '$lib/forms/faults';
   import Field from '$lib/forms/Field.svelte';
   import TextField from '$lib/forms/TextField.svelte';

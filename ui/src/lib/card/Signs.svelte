@@ -1,6 +1,6 @@
 <script lang="ts">
-  import Drawn from '$lib/plan/Drawn.svelte';
-  import type { Schemas } from '$lib/api/client';
+  import Drawn from '$lib/rhizome/Drawn.svelte';
+  import type { Schemas } from '$lib/interface/schemas';
   import CheckRow from '$lib/checks/CheckRow.svelte';
   import BloomYear from '$lib/drawings/BloomYear.svelte';
   import GrowthChart from '$lib/drawings/GrowthChart.svelte';

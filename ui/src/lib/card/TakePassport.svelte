@@ -1,7 +1,8 @@
 <script lang="ts">
   import { useQueryClient } from '@tanstack/svelte-query';
   import { goto } from '$app/navigation';
-  import { answered, api, type Schemas } from '$lib/api/client';
+  import { answered, api } from '$lib/api/client';
+  import type { Schemas } from '$lib/interface/schemas';
   import { sendFile } from '$lib/api/files';
   import { placeList } from '$lib/api/queries';
   import { Saving } from '$lib/api/saving.svelte';

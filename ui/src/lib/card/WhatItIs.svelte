@@ -1,5 +1,6 @@
 <script lang="ts">
-  import type { Problem, Schemas } from '$lib/api/client';
+  import type { Problem } from '$lib/api/client';
+  import type { Schemas } from '$lib/interface/schemas';
   import ChoiceField from '$lib/forms/ChoiceField.svelte';
   import DayField from '$lib/forms/DayField.svelte';
   import { faultOf } from '$lib/forms/faults';

@@ -1,4 +1,4 @@
-import type { Schemas } from '$lib/api/client';
+import type { Schemas } from '$lib/interface/schemas';
 import { sentMix, typedMix, type TypedPart } from '$lib/forms/mix';
 import { NO_POT, sentPot, type TypedPot } from '$lib/forms/pot';
 

@@ -1,5 +1,6 @@
 import { expect, test } from 'vitest';
-import { Problem, type Schemas } from '$lib/api/client';
+import { Problem } from '$lib/api/client';
+import type { Schemas } from '$lib/interface/schemas';
 import { sentCard, typedCard } from './editing';
 
 const TRAITS: Schemas['TraitChoice'][] = [

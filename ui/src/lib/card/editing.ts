@@ -1,4 +1,5 @@
-import { Problem, type Schemas } from '$lib/api/client';
+import { Problem } from '$lib/api/client';
+import type { Schemas } from '$lib/interface/schemas';
 import { retypedTraits, sentTraits, typedTraits, type TypedTraits } from '$lib/kinds/traits';
 import type { Written } from '$lib/words/units.svelte';
 

@@ -1,4 +1,4 @@
-import type { Schemas } from '$lib/api/client';
+import type { Schemas } from '$lib/interface/schemas';
 
 /** The genus that a label begins with, if it is one that is known. */
 export function genusOf(

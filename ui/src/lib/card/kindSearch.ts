@@ -1,4 +1,4 @@
-import type { Schemas } from '$lib/api/client';
+import type { Schemas } from '$lib/interface/schemas';
 
 /** A kind that was found, and by which of its genera. */
 export interface FoundKind {

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import type { Schemas } from '$lib/api/client';
+  import type { Schemas } from '$lib/interface/schemas';
   import { count } from '$lib/words/counts';
   import { daysBetween, plusDays, span } from '$lib/words/dates';
 

@@ -5,7 +5,7 @@
   import { faultOf } from '$lib/forms/faults';
   import FormHead from '$lib/forms/FormHead.svelte';
   import TextField from '$lib/forms/TextField.svelte';
-  import { deviceName, entrance } from './entrance.svelte';
+  import { deviceName, entrance } from '$lib/api/entrance.svelte';
   import PassphraseField from './PassphraseField.svelte';
 
   const client = useQueryClient();

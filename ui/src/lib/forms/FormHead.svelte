@@ -1,7 +1,7 @@
 <script lang="ts">
   import { tick } from 'svelte';
   import type { Problem } from '$lib/api/client';
-  import { startHere } from '$lib/shell/start';
+  import { startHere } from './start';
   import DraftNotice from './DraftNotice.svelte';
   import { otherFaults } from './faults';
   import FormFault from './FormFault.svelte';

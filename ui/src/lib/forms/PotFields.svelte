@@ -1,5 +1,6 @@
 <script lang="ts">
-  import type { Problem, Schemas } from '$lib/api/client';
+  import type { Problem } from '$lib/api/client';
+  import type { Schemas } from '$lib/interface/schemas';
   import { lengthUnit } from '$lib/words/units.svelte';
   import ChoiceField from './ChoiceField.svelte';
   import { faultOf } from './faults';

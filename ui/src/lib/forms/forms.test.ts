@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { Problem } from '$lib/api/client';
 import { faultOf, otherFaults } from './faults';
-import { number, optional, shown } from './numbers';
+import { number, optional, shown } from '$lib/words/numbers';
 
 const problem = new Problem('Two entries are wrong.', [
   { field: 'mix[0].share', sentence: 'A share is a number over 0.' },

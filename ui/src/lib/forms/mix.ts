@@ -1,4 +1,4 @@
-import type { Schemas } from '$lib/api/client';
+import type { Schemas } from '$lib/interface/schemas';
 
 /** A component while it is typed; parts are text until they are sent. */
 export interface TypedPart {

@@ -1,4 +1,4 @@
-import type { Schemas } from '$lib/api/client';
+import type { Schemas } from '$lib/interface/schemas';
 import { lengthOut, measuredBack, retyped, type Written } from '$lib/words/units.svelte';
 
 /** A pot as it is typed, in the chosen unit of length. */

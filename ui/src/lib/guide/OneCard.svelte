@@ -1,6 +1,6 @@
 <script lang="ts">
   import { fieldGuide } from '$lib/api/queries';
-  import Waiting from '$lib/shell/Waiting.svelte';
+  import Waiting from '$lib/forms/Waiting.svelte';
   import Card from './Card.svelte';
 
   interface Props {

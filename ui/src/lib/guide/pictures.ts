@@ -1,5 +1,5 @@
 import type { Component } from 'svelte';
-import type { Schemas } from '$lib/api/client';
+import type { Schemas } from '$lib/interface/schemas';
 import Breakage from './pictures/Breakage.svelte';
 import Bloom from './pictures/Bloom.svelte';
 import Bulbs from './pictures/Bulbs.svelte';

@@ -1,10 +1,11 @@
 <script lang="ts">
-  import { answered, api, type Problem, type Schemas } from '$lib/api/client';
+  import { answered, api, type Problem } from '$lib/api/client';
+  import type { Schemas } from '$lib/interface/schemas';
   import { faultOf } from '$lib/forms/faults';
-  import LookRow from '$lib/forms/LookRow.svelte';
+  import LookRow from '$lib/looks/LookRow.svelte';
   import { lastSeen } from '$lib/journal/last';
   import { failed } from '$lib/shell/toaster';
-  import { spotsOf, type Section, type Sheet } from './sheet';
+  import { spotsOf, type Section, type Sheet } from './inspectionSheet';
 
   interface Props {
     section: Section;

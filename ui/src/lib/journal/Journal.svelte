@@ -1,6 +1,6 @@
 <script lang="ts">
   import { useQueryClient } from '@tanstack/svelte-query';
-  import type { Schemas } from '$lib/api/client';
+  import type { Schemas } from '$lib/interface/schemas';
   import { photosOf } from '$lib/api/queries';
   import { timeline, type Moment } from './timeline';
   import { takeBack } from '$lib/shell/toaster';

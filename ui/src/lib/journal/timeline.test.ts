@@ -1,5 +1,5 @@
 import { expect, test } from 'vitest';
-import type { Schemas } from '$lib/api/client';
+import type { Schemas } from '$lib/interface/schemas';
 import { timeline } from './timeline';
 
 function line(id: number, on: string, more: Partial<Schemas['Line']> = {}): Schemas['Line'] {

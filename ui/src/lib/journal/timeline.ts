@@ -1,4 +1,4 @@
-import type { Schemas } from '$lib/api/client';
+import type { Schemas } from '$lib/interface/schemas';
 
 type Line = Schemas['Line'];
 type Photo = Schemas['Photo'];

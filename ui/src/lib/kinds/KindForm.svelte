@@ -1,5 +1,6 @@
 <script lang="ts">
-  import { answered, api, type Schemas } from '$lib/api/client';
+  import { answered, api } from '$lib/api/client';
+  import type { Schemas } from '$lib/interface/schemas';
   import { Saving } from '$lib/api/saving.svelte';
   import { faultOf } from '$lib/forms/faults';
   import FormHead from '$lib/forms/FormHead.svelte';

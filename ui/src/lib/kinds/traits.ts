@@ -1,4 +1,4 @@
-import type { Schemas } from '$lib/api/client';
+import type { Schemas } from '$lib/interface/schemas';
 import { measuredBack, measuredOut, retyped, type Written } from '$lib/words/units.svelte';
 
 type Trait = Schemas['TraitChoice'];

@@ -1,5 +1,6 @@
 <script lang="ts">
-  import { answered, api, Problem, type Schemas } from '$lib/api/client';
+  import { answered, api, Problem } from '$lib/api/client';
+  import type { Schemas } from '$lib/interface/schemas';
   import { faultOf } from '$lib/forms/faults';
   import FormHead from '$lib/forms/FormHead.svelte';
   import TextField from '$lib/forms/TextField.svelte';

@@ -1,4 +1,5 @@
-import { answered, api, Problem, type Schemas } from '$lib/api/client';
+import { answered, api, Problem } from '$lib/api/client';
+import type { Schemas } from '$lib/interface/schemas';
 
 /**
  * Sends one photograph of a plant.

@@ -1,12 +1,13 @@
 <script lang="ts">
   import { useQueryClient } from '@tanstack/svelte-query';
-  import { answered, api, type Schemas } from '$lib/api/client';
+  import { answered, api } from '$lib/api/client';
+  import type { Schemas } from '$lib/interface/schemas';
   import { Saving } from '$lib/api/saving.svelte';
   import { choices } from '$lib/api/queries';
   import ChoiceField from '$lib/forms/ChoiceField.svelte';
   import { faultOf } from '$lib/forms/faults';
   import FormHead from '$lib/forms/FormHead.svelte';
-  import { optional, shown } from '$lib/forms/numbers';
+  import { optional, shown } from '$lib/words/numbers';
   import { measuredBack, warmthIn, warmthOut, warmthUnit } from '$lib/words/units.svelte';
   import TextField from '$lib/forms/TextField.svelte';
   import { failed, toaster } from '$lib/shell/toaster';

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import type { Schemas } from '$lib/api/client';
+  import type { Schemas } from '$lib/interface/schemas';
   import VerdictMark from '$lib/drawings/VerdictMark.svelte';
   import type { Standing } from './standing.svelte';
 

@@ -1,4 +1,4 @@
-import type { Schemas } from '$lib/api/client';
+import type { Schemas } from '$lib/interface/schemas';
 
 /** Which plants stand at each place, in their order. */
 export type Order = Record<number, number[]>;

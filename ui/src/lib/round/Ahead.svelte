@@ -1,9 +1,9 @@
 <script lang="ts">
-  import type { Schemas } from '$lib/api/client';
+  import type { Schemas } from '$lib/interface/schemas';
   import { roundsAhead, sitePage } from '$lib/api/queries';
   import { count } from '$lib/words/counts';
   import { short } from '$lib/words/dates';
-  import Waiting from '$lib/shell/Waiting.svelte';
+  import Waiting from '$lib/forms/Waiting.svelte';
   import WalkingDays from './WalkingDays.svelte';
   import { weekday } from './weekdays';
   import { why } from './why';

@@ -1,6 +1,6 @@
 <script lang="ts">
-  import type { Schemas } from '$lib/api/client';
-  import type { TypedLook } from '$lib/forms/looks';
+  import type { Schemas } from '$lib/interface/schemas';
+  import type { TypedLook } from '$lib/looks/looks';
   import HowToLook from '$lib/guide/HowToLook.svelte';
   import { measuredOut, unitOf } from '$lib/words/units.svelte';
 

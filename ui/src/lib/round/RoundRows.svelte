@@ -1,5 +1,5 @@
 <script lang="ts">
-  import type { Schemas } from '$lib/api/client';
+  import type { Schemas } from '$lib/interface/schemas';
   import { ago, daysBetween } from '$lib/words/dates';
   import Sentence from '$lib/words/Sentence.svelte';
   import type { AtPlant } from './atPlant.svelte';

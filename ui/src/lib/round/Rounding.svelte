@@ -3,11 +3,11 @@
   import { tick, untrack } from 'svelte';
   import { choices, plantPage, prefetchGuide, prefetchPlant } from '$lib/api/queries';
   import { sendPhoto } from '$lib/photos/send';
-  import { startHere } from '$lib/shell/start';
+  import { startHere } from '$lib/forms/start';
   import { failed, toaster } from '$lib/shell/toaster';
   import { AtPlant } from './atPlant.svelte';
   import DecidingLook from './DecidingLook.svelte';
-  import { roundKeys } from './keys';
+  import { roundKeys } from './roundKeys';
   import Letters from './Letters.svelte';
   import RoundActs from './RoundActs.svelte';
   import RoundDone from './RoundDone.svelte';

@@ -1,6 +1,7 @@
 <script lang="ts">
   import { useQueryClient } from '@tanstack/svelte-query';
-  import { answered, api, type Schemas } from '$lib/api/client';
+  import { answered, api } from '$lib/api/client';
+  import type { Schemas } from '$lib/interface/schemas';
   import { sitePage } from '$lib/api/queries';
   import { Saving } from '$lib/api/saving.svelte';
   import DayField from '$lib/forms/DayField.svelte';

@@ -1,7 +1,8 @@
 import type { QueryClient } from '@tanstack/svelte-query';
-import { answered, api, type Schemas } from '$lib/api/client';
+import { answered, api } from '$lib/api/client';
+import type { Schemas } from '$lib/interface/schemas';
 import { Trying } from '$lib/api/trying.svelte';
-import { entriesOf, looked, untouched, type TypedLook } from '$lib/forms/looks';
+import { entriesOf, looked, untouched, type TypedLook } from '$lib/looks/looks';
 import { takeBack } from '$lib/shell/toaster';
 import { outbox } from './outbox.svelte';
 import type { Walk } from './walk.svelte';

@@ -1,6 +1,6 @@
 import type { QueryClient } from '@tanstack/svelte-query';
 import { afterEach, beforeEach, expect, test, vi } from 'vitest';
-import type { Schemas } from '$lib/api/client';
+import type { Schemas } from '$lib/interface/schemas';
 import type { Walk } from './walk.svelte';
 
 const post = vi.fn();

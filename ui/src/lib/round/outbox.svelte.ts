@@ -1,6 +1,7 @@
 import type { QueryClient } from '@tanstack/svelte-query';
-import { answered, api, problemOf, type Schemas } from '$lib/api/client';
-import { newKey, under } from '$lib/api/keys';
+import { answered, api, problemOf } from '$lib/api/client';
+import type { Schemas } from '$lib/interface/schemas';
+import { newKey, under } from '$lib/api/once';
 import { keep } from '$lib/api/queries';
 import { takeBack } from '$lib/shell/toaster';
 

@@ -1,5 +1,5 @@
-import type { Schemas } from '$lib/api/client';
-import { retypedLooks, type TypedLook } from '$lib/forms/looks';
+import type { Schemas } from '$lib/interface/schemas';
+import { retypedLooks, type TypedLook } from '$lib/looks/looks';
 import { units, type Written } from '$lib/words/units.svelte';
 
 /** A round under way, kept in the browser so that a reload loses nothing. */

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import type { Schemas } from '$lib/api/client';
+import type { Schemas } from '$lib/interface/schemas';
 import { why } from './why';
 
 const round = (late: string | undefined, caught: string[]) =>

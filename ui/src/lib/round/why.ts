@@ -1,4 +1,4 @@
-import type { Schemas } from '$lib/api/client';
+import type { Schemas } from '$lib/interface/schemas';
 import { count } from '$lib/words/counts';
 import { short } from '$lib/words/dates';
 

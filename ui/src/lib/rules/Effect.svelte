@@ -1,5 +1,6 @@
 <script lang="ts">
-  import type { Problem, Schemas } from '$lib/api/client';
+  import type { Problem } from '$lib/api/client';
+  import type { Schemas } from '$lib/interface/schemas';
   import VerdictMark from '$lib/drawings/VerdictMark.svelte';
   import FormHead from '$lib/forms/FormHead.svelte';
 

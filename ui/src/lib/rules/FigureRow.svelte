@@ -1,5 +1,5 @@
 <script lang="ts">
-  import type { Schemas } from '$lib/api/client';
+  import type { Schemas } from '$lib/interface/schemas';
   import { measuredOut, unitOf } from '$lib/words/units.svelte';
   import type { Changes } from './changes.svelte';
 

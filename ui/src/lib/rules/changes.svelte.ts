@@ -1,4 +1,4 @@
-import type { Schemas } from '$lib/api/client';
+import type { Schemas } from '$lib/interface/schemas';
 import { measuredIn, measuredOut } from '$lib/words/units.svelte';
 
 type Figure = Schemas['RuleLine'];

@@ -4,7 +4,7 @@
   import { network } from '$lib/api/queries';
   import { Saving } from '$lib/api/saving.svelte';
   import PassphraseField from '$lib/entrance/PassphraseField.svelte';
-  import { entrance } from '$lib/entrance/entrance.svelte';
+  import { entrance } from '$lib/api/entrance.svelte';
   import { faultOf } from '$lib/forms/faults';
   import FormHead from '$lib/forms/FormHead.svelte';
   import { failed } from '$lib/shell/toaster';

@@ -4,7 +4,7 @@
   import { calendarAddress } from '$lib/api/queries';
   import { Saving } from '$lib/api/saving.svelte';
   import FormHead from '$lib/forms/FormHead.svelte';
-  import Waiting from '$lib/shell/Waiting.svelte';
+  import Waiting from '$lib/forms/Waiting.svelte';
 
   const client = useQueryClient();
   const address = calendarAddress();

@@ -1,8 +1,9 @@
 <script lang="ts">
   import { useQueryClient } from '@tanstack/svelte-query';
-  import { answered, api, type Schemas } from '$lib/api/client';
+  import { answered, api } from '$lib/api/client';
+  import type { Schemas } from '$lib/interface/schemas';
   import { sitePage } from '$lib/api/queries';
-  import { entrance } from '$lib/entrance/entrance.svelte';
+  import { entrance } from '$lib/api/entrance.svelte';
   import { failed } from '$lib/shell/toaster';
   import { short } from '$lib/words/dates';
 

@@ -1,9 +1,10 @@
 <script lang="ts">
   import { createQuery, useQueryClient } from '@tanstack/svelte-query';
-  import { answered, api, type Schemas } from '$lib/api/client';
+  import { answered, api } from '$lib/api/client';
+  import type { Schemas } from '$lib/interface/schemas';
   import ChoiceField from '$lib/forms/ChoiceField.svelte';
   import { failed } from '$lib/shell/toaster';
-  import Waiting from '$lib/shell/Waiting.svelte';
+  import Waiting from '$lib/forms/Waiting.svelte';
 
   const client = useQueryClient();
   const instruments = createQuery(() => ({

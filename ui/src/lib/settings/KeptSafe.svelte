@@ -1,10 +1,11 @@
 <script lang="ts">
   import { useQueryClient } from '@tanstack/svelte-query';
-  import { answered, api, type Schemas } from '$lib/api/client';
+  import { answered, api } from '$lib/api/client';
+  import type { Schemas } from '$lib/interface/schemas';
   import { backupList, sitePage } from '$lib/api/queries';
   import { Saving } from '$lib/api/saving.svelte';
   import FormHead from '$lib/forms/FormHead.svelte';
-  import Waiting from '$lib/shell/Waiting.svelte';
+  import Waiting from '$lib/forms/Waiting.svelte';
   import { toaster } from '$lib/shell/toaster';
   import { count } from '$lib/words/counts';
   import { short } from '$lib/words/dates';

@@ -1,11 +1,12 @@
 <script lang="ts">
   import { useQueryClient } from '@tanstack/svelte-query';
-  import { answered, api, type Schemas } from '$lib/api/client';
+  import { answered, api } from '$lib/api/client';
+  import type { Schemas } from '$lib/interface/schemas';
   import { Saving } from '$lib/api/saving.svelte';
   import ChoiceField from '$lib/forms/ChoiceField.svelte';
   import { faultOf } from '$lib/forms/faults';
   import FormHead from '$lib/forms/FormHead.svelte';
-  import { number } from '$lib/forms/numbers';
+  import { number } from '$lib/words/numbers';
   import TextField from '$lib/forms/TextField.svelte';
   import { toaster } from '$lib/shell/toaster';
   import { CITIES } from '$lib/site/cities';

@@ -1,5 +1,6 @@
 import type { QueryClient } from '@tanstack/svelte-query';
-import { answered, api, type Schemas } from '$lib/api/client';
+import { answered, api } from '$lib/api/client';
+import type { Schemas } from '$lib/interface/schemas';
 import { failed } from '$lib/shell/toaster';
 import { units } from '$lib/words/units.svelte';
 

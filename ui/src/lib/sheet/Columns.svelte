@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { about, type Decisions, type SheetView } from './sheet';
+  import { about, type Decisions, type SheetView } from './broughtIn';
 
   interface Props {
     view: SheetView;

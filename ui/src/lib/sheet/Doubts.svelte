@@ -1,6 +1,6 @@
 <script lang="ts">
   import { count } from '$lib/words/counts';
-  import type { Reading, SheetView } from './sheet';
+  import type { Reading, SheetView } from './broughtIn';
 
   interface Props {
     view: SheetView;

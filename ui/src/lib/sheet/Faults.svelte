@@ -1,7 +1,7 @@
 <script lang="ts">
   import { tick } from 'svelte';
   import { count } from '$lib/words/counts';
-  import { corrected, rowsOf, type Decisions, type Reading, type SheetView } from './sheet';
+  import { corrected, rowsOf, type Decisions, type Reading, type SheetView } from './broughtIn';
 
   interface Props {
     view: SheetView;

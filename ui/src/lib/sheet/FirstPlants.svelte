@@ -2,7 +2,7 @@
   import { count } from '$lib/words/counts';
   import { lengthSaid } from '$lib/words/units.svelte';
   import { partial } from '$lib/words/dates';
-  import type { Reading } from './sheet';
+  import type { Reading } from './broughtIn';
 
   interface Props {
     reading: Reading;

@@ -1,7 +1,7 @@
 <script lang="ts">
-  import type { Schemas } from '$lib/api/client';
+  import type { Schemas } from '$lib/interface/schemas';
   import { count } from '$lib/words/counts';
-  import { saidOf, type Decisions, type Reading } from './sheet';
+  import { saidOf, type Decisions, type Reading } from './broughtIn';
 
   interface Props {
     kinds: Schemas['KindChoice'][];

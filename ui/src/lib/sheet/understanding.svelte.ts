@@ -1,5 +1,5 @@
 import { answered, api, problemOf, type Problem } from '$lib/api/client';
-import { guessed, readFile, type Decisions, type Reading, type SheetView } from './sheet';
+import { guessed, readFile, type Decisions, type Reading, type SheetView } from './broughtIn';
 
 /** A list that is being understood: what it holds, what was said of it, and what follows. */
 export class Understanding {

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { answering } from './answering.svelte';
+  import { answering } from '$lib/api/answering.svelte';
 
   const time = $derived(
     answering.keptSince &&

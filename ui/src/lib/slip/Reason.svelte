@@ -1,5 +1,5 @@
 <script lang="ts">
-  import type { Schemas } from '$lib/api/client';
+  import type { Schemas } from '$lib/interface/schemas';
   import { short } from '$lib/words/dates';
   import HowToLook from '$lib/guide/HowToLook.svelte';
   import Sentence from '$lib/words/Sentence.svelte';

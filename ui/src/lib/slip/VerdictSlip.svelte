@@ -1,10 +1,10 @@
 <script lang="ts">
-  import type { Schemas } from '$lib/api/client';
+  import type { Schemas } from '$lib/interface/schemas';
   import VerdictMark from '$lib/drawings/VerdictMark.svelte';
   import HowToLook from '$lib/guide/HowToLook.svelte';
   import Sentence from '$lib/words/Sentence.svelte';
   import { short } from '$lib/words/dates';
-  import Approaches from './Approaches.svelte';
+  import Approaches from './ApproachesBeside.svelte';
   import MoveRisk from './MoveRisk.svelte';
   import Reasons from './Reasons.svelte';
   import { day } from './when';

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import type { Schemas } from '$lib/api/client';
+import type { Schemas } from '$lib/interface/schemas';
 import { points, sorted } from './reasons';
 import { day } from './when';
 

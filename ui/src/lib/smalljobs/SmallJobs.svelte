@@ -5,7 +5,7 @@
   import { sitePage, smallJobs } from '$lib/api/queries';
   import { Saving } from '$lib/api/saving.svelte';
   import FormHead from '$lib/forms/FormHead.svelte';
-  import Waiting from '$lib/shell/Waiting.svelte';
+  import Waiting from '$lib/forms/Waiting.svelte';
   import { saved } from '$lib/shell/toaster';
   import { count } from '$lib/words/counts';
   import Sentence from '$lib/words/Sentence.svelte';

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import type { Schemas } from '$lib/api/client';
+  import type { Schemas } from '$lib/interface/schemas';
   import { HUE } from '$lib/drawings/verdicts';
   import VerdictMark from '$lib/drawings/VerdictMark.svelte';
   import { crowded, labels, spread, type Spot } from './layout';

@@ -1,6 +1,7 @@
 <script lang="ts">
   import { useQueryClient } from '@tanstack/svelte-query';
-  import { answered, api, problemOf, type Problem, type Schemas } from '$lib/api/client';
+  import { answered, api, problemOf, type Problem } from '$lib/api/client';
+  import type { Schemas } from '$lib/interface/schemas';
   import ChoiceField from '$lib/forms/ChoiceField.svelte';
   import { faultOf } from '$lib/forms/faults';
   import FormHead from '$lib/forms/FormHead.svelte';

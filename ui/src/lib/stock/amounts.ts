@@ -1,4 +1,4 @@
-import type { Schemas } from '$lib/api/client';
+import type { Schemas } from '$lib/interface/schemas';
 import { volumeSaid } from '$lib/words/units.svelte';
 
 export type StockLine = Schemas['StockLine'];

@@ -1,5 +1,6 @@
 <script lang="ts">
-  import { answered, api, type Schemas } from '$lib/api/client';
+  import { answered, api } from '$lib/api/client';
+  import type { Schemas } from '$lib/interface/schemas';
   import { Trying } from '$lib/api/trying.svelte';
   import ChoiceField from '$lib/forms/ChoiceField.svelte';
   import DayField from '$lib/forms/DayField.svelte';

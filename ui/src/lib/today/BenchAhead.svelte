@@ -1,7 +1,7 @@
 <script lang="ts">
-  import type { Schemas } from '$lib/api/client';
+  import type { Schemas } from '$lib/interface/schemas';
   import { benchNeeds } from '$lib/api/queries';
-  import DayStrip from '$lib/days/DayStrip.svelte';
+  import DayStrip from '$lib/benchdays/DayStrip.svelte';
   import { long } from '$lib/words/dates';
   import { timeSaid } from '$lib/words/minutes';
   import Sentence from '$lib/words/Sentence.svelte';

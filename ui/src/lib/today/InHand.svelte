@@ -1,9 +1,9 @@
 <script lang="ts">
   import { useQueryClient } from '@tanstack/svelte-query';
-  import type { Schemas } from '$lib/api/client';
+  import type { Schemas } from '$lib/interface/schemas';
   import { openBatches, openJobs } from '$lib/api/queries';
   import VerdictMark from '$lib/drawings/VerdictMark.svelte';
-  import { begin } from '$lib/jobs/begin';
+  import { begin } from '$lib/bench/beginJob';
   import { count } from '$lib/words/counts';
   import Sentence from '$lib/words/Sentence.svelte';
 

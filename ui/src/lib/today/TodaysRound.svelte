@@ -1,7 +1,7 @@
 <script lang="ts">
   import { goto } from '$app/navigation';
-  import type { Schemas } from '$lib/api/client';
-  import { beginRound } from '$lib/round/begin';
+  import type { Schemas } from '$lib/interface/schemas';
+  import { beginRound } from '$lib/round/beginRound';
   import { why } from '$lib/round/why';
   import { count } from '$lib/words/counts';
   import { long } from '$lib/words/dates';

@@ -1,6 +1,6 @@
 <script lang="ts">
   import { benchDays, roundsAhead, sitePage, yearAhead } from '$lib/api/queries';
-  import Waiting from '$lib/shell/Waiting.svelte';
+  import Waiting from '$lib/forms/Waiting.svelte';
   import DayOfWeek from './DayOfWeek.svelte';
   import { daysOf } from './week';
 

@@ -1,6 +1,6 @@
 <script lang="ts">
   import { sitePage } from '$lib/api/queries';
-  import Approaches from '$lib/settings/Approaches.svelte';
+  import Approaches from '$lib/settings/ApproachChoice.svelte';
   import Latitude from '$lib/settings/Latitude.svelte';
   import Written from '$lib/settings/Written.svelte';
   import FirstPlaces from './FirstPlaces.svelte';

@@ -1,5 +1,6 @@
 <script lang="ts">
-  import { answered, api, type Schemas } from '$lib/api/client';
+  import { answered, api } from '$lib/api/client';
+  import type { Schemas } from '$lib/interface/schemas';
   import { rulesPage } from '$lib/api/queries';
   import { Trying } from '$lib/api/trying.svelte';
   import ChoiceField from '$lib/forms/ChoiceField.svelte';
@@ -7,7 +8,7 @@
   import { faultOf } from '$lib/forms/faults';
   import DayField from '$lib/forms/DayField.svelte';
   import FormHead from '$lib/forms/FormHead.svelte';
-  import LookRow from '$lib/forms/LookRow.svelte';
+  import LookRow from '$lib/looks/LookRow.svelte';
   import { typedMix } from '$lib/forms/mix';
   import MixEditor from '$lib/forms/MixEditor.svelte';
   import Tick from '$lib/forms/Tick.svelte';

@@ -1,5 +1,5 @@
 import { expect, test } from 'vitest';
-import type { Schemas } from '$lib/api/client';
+import type { Schemas } from '$lib/interface/schemas';
 import { units } from '$lib/words/units.svelte';
 import { asItIs, question } from './asked';
 

@@ -1,5 +1,5 @@
-import type { Schemas } from '$lib/api/client';
-import { entriesOf, retypedLooks, untouched, type TypedLook } from '$lib/forms/looks';
+import type { Schemas } from '$lib/interface/schemas';
+import { entriesOf, retypedLooks, untouched, type TypedLook } from '$lib/looks/looks';
 import { sentMix, type TypedPart } from '$lib/forms/mix';
 import { ofAPlant, retypedTraits, sentTraits, type TypedTraits } from '$lib/kinds/traits';
 import { measuredIn, units as written, type Written } from '$lib/words/units.svelte';

@@ -1,5 +1,5 @@
 import { afterEach, expect, test } from 'vitest';
-import type { Schemas } from '$lib/api/client';
+import type { Schemas } from '$lib/interface/schemas';
 import { writeIso } from './dates';
 import { plain } from './sentence';
 import { units } from './units.svelte';

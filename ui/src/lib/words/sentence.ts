@@ -1,4 +1,4 @@
-import type { Schemas } from '$lib/api/client';
+import type { Schemas } from '$lib/interface/schemas';
 import { short } from './dates';
 import { lengthSaid, volumeSaid } from './units.svelte';
 

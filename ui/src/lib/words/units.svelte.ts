@@ -1,5 +1,5 @@
-import type { Schemas } from '$lib/api/client';
-import { number } from '$lib/forms/numbers';
+import type { Schemas } from '$lib/interface/schemas';
+import { number } from './numbers';
 
 const MM = { MM: 1, CM: 10, INCH: 25.4 } as const;
 const NAMES = { MM: 'mm', CM: 'cm', INCH: 'in' } as const;

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { type DrawnLine, type DrawnPast, NOTHING_PAST, type Span } from './lines';
+  import { type DrawnLine, type DrawnPast, NOTHING_PAST, type Span } from './yearLines';
 
   interface Props {
     line?: DrawnLine;

@@ -1,11 +1,11 @@
 <script lang="ts">
   import { useQueryClient } from '@tanstack/svelte-query';
   import { sitePage, yearAhead } from '$lib/api/queries';
-  import Waiting from '$lib/shell/Waiting.svelte';
+  import Waiting from '$lib/forms/Waiting.svelte';
   import Axis from './Axis.svelte';
   import { dayNumber } from './days';
   import Legend from './Legend.svelte';
-  import { drawn, NOTHING_PAST } from './lines';
+  import { drawn, NOTHING_PAST } from './yearLines';
   import Marks from './Marks.svelte';
   import { PastOf } from './past.svelte';
 

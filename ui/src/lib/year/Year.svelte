@@ -3,13 +3,13 @@
   import { tick } from 'svelte';
   import { benchDays, roundsAhead, sitePage, yearAhead } from '$lib/api/queries';
   import { typedInto } from '$lib/forms/typedInto';
-  import Waiting from '$lib/shell/Waiting.svelte';
+  import Waiting from '$lib/forms/Waiting.svelte';
   import { count } from '$lib/words/counts';
   import { short } from '$lib/words/dates';
   import Axis from './Axis.svelte';
   import { dayNumber, isoDay, LEVELS, pushed, type View, viewOf, zoomed } from './days';
   import Legend from './Legend.svelte';
-  import { drawn, inSight, nubsLastYear, ordered } from './lines';
+  import { drawn, inSight, nubsLastYear, ordered } from './yearLines';
   import Marks from './Marks.svelte';
   import { PastOf } from './past.svelte';
   import YearTools from './YearTools.svelte';

@@ -1,7 +1,7 @@
 import type { QueryClient } from '@tanstack/svelte-query';
 import { SvelteMap } from 'svelte/reactivity';
 import { answered, api } from '$lib/api/client';
-import { type DrawnPast, drawnPast } from './lines';
+import { type DrawnPast, drawnPast } from './yearLines';
 
 const AT_ONCE = 50;
 

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
-import type { Schemas } from '$lib/api/client';
+import type { Schemas } from '$lib/interface/schemas';
 import { dayNumber, isoDay, LEAST_DAYS, LEVELS, MOST_DAYS, pushed, viewOf, zoomed } from './days';
-import { drawn, drawnPast, inSight, nubsLastYear, ordered, said } from './lines';
+import { drawn, drawnPast, inSight, nubsLastYear, ordered, said } from './yearLines';
 
 const TODAY = '2028-02-29';
 const line = (plantId: number, more: Partial<Schemas['YearLine']> = {}) =>

@@ -1,6 +1,6 @@
 <script lang="ts">
-  import BenchDays from '$lib/days/BenchDays.svelte';
-  import Preparing from '$lib/days/Preparing.svelte';
+  import BenchDays from '$lib/benchdays/BenchDays.svelte';
+  import Preparing from '$lib/benchdays/Preparing.svelte';
 </script>
 
 <svelte:head><title>Bench · Mellow Almanac</title></svelte:head>

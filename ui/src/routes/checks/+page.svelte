@@ -1,7 +1,7 @@
 <script lang="ts">
   import { openChecks, sitePage } from '$lib/api/queries';
   import CheckRow from '$lib/checks/CheckRow.svelte';
-  import Waiting from '$lib/shell/Waiting.svelte';
+  import Waiting from '$lib/forms/Waiting.svelte';
   import { short } from '$lib/words/dates';
 
   const site = sitePage();

@@ -2,7 +2,7 @@
   import { page } from '$app/state';
   import { fieldGuide } from '$lib/api/queries';
   import Card from '$lib/guide/Card.svelte';
-  import Waiting from '$lib/shell/Waiting.svelte';
+  import Waiting from '$lib/forms/Waiting.svelte';
 
   const query = fieldGuide();
   const sections = $derived([

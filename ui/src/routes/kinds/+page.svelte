@@ -1,10 +1,11 @@
 <script lang="ts">
   import { useQueryClient } from '@tanstack/svelte-query';
-  import { answered, api, type Schemas } from '$lib/api/client';
+  import { answered, api } from '$lib/api/client';
+  import type { Schemas } from '$lib/interface/schemas';
   import { choices, kindList } from '$lib/api/queries';
   import KindForm from '$lib/kinds/KindForm.svelte';
   import KindRow from '$lib/kinds/KindRow.svelte';
-  import Waiting from '$lib/shell/Waiting.svelte';
+  import Waiting from '$lib/forms/Waiting.svelte';
   import { failed, toaster } from '$lib/shell/toaster';
 
   type Kind = Schemas['KindLine'];

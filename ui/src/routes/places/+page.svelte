@@ -1,13 +1,14 @@
 <script lang="ts">
   import { useQueryClient } from '@tanstack/svelte-query';
-  import { answered, api, type Schemas } from '$lib/api/client';
+  import { answered, api } from '$lib/api/client';
+  import type { Schemas } from '$lib/interface/schemas';
   import { placeList, choices, plantList } from '$lib/api/queries';
   import { carriedBy, standing as asTheyStand, walked } from '$lib/places/order';
   import PlaceForm from '$lib/places/PlaceForm.svelte';
   import PlaceHead from '$lib/places/PlaceHead.svelte';
   import PlantsInPlace from '$lib/places/PlantsInPlace.svelte';
   import { Standing } from '$lib/places/standing.svelte';
-  import Waiting from '$lib/shell/Waiting.svelte';
+  import Waiting from '$lib/forms/Waiting.svelte';
   import { failed } from '$lib/shell/toaster';
 
   type PlantLine = Schemas['PlantLine'];

@@ -1,6 +1,6 @@
 <script lang="ts">
   import { bounds, placeList, choices, gonePlants, plantList, sitePage } from '$lib/api/queries';
-  import Waiting from '$lib/shell/Waiting.svelte';
+  import Waiting from '$lib/forms/Waiting.svelte';
   import Chosen from '$lib/sorting/Chosen.svelte';
   import Filters from '$lib/sorting/Filters.svelte';
   import GoneRows from '$lib/sorting/GoneRows.svelte';

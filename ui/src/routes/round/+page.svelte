@@ -1,11 +1,11 @@
 <script lang="ts">
   import { placeList, openChecks, plantList } from '$lib/api/queries';
   import Ahead from '$lib/round/Ahead.svelte';
-  import { beginRound } from '$lib/round/begin';
+  import { beginRound } from '$lib/round/beginRound';
   import Rounding from '$lib/round/Rounding.svelte';
   import Letters from '$lib/round/Letters.svelte';
   import { round } from '$lib/round/walk.svelte';
-  import Waiting from '$lib/shell/Waiting.svelte';
+  import Waiting from '$lib/forms/Waiting.svelte';
 
   const places = placeList();
   const plants = plantList();

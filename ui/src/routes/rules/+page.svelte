@@ -1,7 +1,8 @@
 <script lang="ts">
   import { page } from '$app/state';
   import { useQueryClient } from '@tanstack/svelte-query';
-  import { answered, api, type Schemas } from '$lib/api/client';
+  import { answered, api } from '$lib/api/client';
+  import type { Schemas } from '$lib/interface/schemas';
   import { rulesPage } from '$lib/api/queries';
   import { Saving } from '$lib/api/saving.svelte';
   import { Trying } from '$lib/api/trying.svelte';
@@ -9,7 +10,7 @@
   import { Changes, found } from '$lib/rules/changes.svelte';
   import Effect from '$lib/rules/Effect.svelte';
   import FigureRow from '$lib/rules/FigureRow.svelte';
-  import Waiting from '$lib/shell/Waiting.svelte';
+  import Waiting from '$lib/forms/Waiting.svelte';
   import { toaster } from '$lib/shell/toaster';
 
   const client = useQueryClient();

@@ -1,6 +1,6 @@
 <script lang="ts">
   import { sitePage } from '$lib/api/queries';
-  import Approaches from '$lib/settings/Approaches.svelte';
+  import Approaches from '$lib/settings/ApproachChoice.svelte';
   import AtHome from '$lib/settings/AtHome.svelte';
   import CalendarFeed from '$lib/settings/CalendarFeed.svelte';
   import Carried from '$lib/settings/Carried.svelte';
@@ -9,7 +9,7 @@
   import LampSwitch from '$lib/settings/LampSwitch.svelte';
   import Latitude from '$lib/settings/Latitude.svelte';
   import Written from '$lib/settings/Written.svelte';
-  import Waiting from '$lib/shell/Waiting.svelte';
+  import Waiting from '$lib/forms/Waiting.svelte';
 
   const site = sitePage();
 </script>

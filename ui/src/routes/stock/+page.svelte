@@ -1,6 +1,6 @@
 <script lang="ts">
   import { choices, recipeList, stockPage } from '$lib/api/queries';
-  import Waiting from '$lib/shell/Waiting.svelte';
+  import Waiting from '$lib/forms/Waiting.svelte';
   import AddStock from '$lib/stock/AddStock.svelte';
   import { sortOf } from '$lib/stock/amounts';
   import RecipeRow from '$lib/stock/RecipeRow.svelte';

@@ -2,9 +2,10 @@
   import { page } from '$app/state';
   import { createQuery, useQueryClient } from '@tanstack/svelte-query';
   import { QrCode } from '@skeletonlabs/skeleton-svelte';
-  import { answered, api, type Schemas } from '$lib/api/client';
+  import { answered, api } from '$lib/api/client';
+  import type { Schemas } from '$lib/interface/schemas';
   import { placeList, sitePage } from '$lib/api/queries';
-  import Waiting from '$lib/shell/Waiting.svelte';
+  import Waiting from '$lib/forms/Waiting.svelte';
   import { failed, toaster } from '$lib/shell/toaster';
   import { partial, short } from '$lib/words/dates';
 

@@ -1,7 +1,7 @@
 <script lang="ts">
   import { page } from '$app/state';
-  import BeginCourse from '$lib/treating/BeginCourse.svelte';
-  import Treatments from '$lib/treating/Treatments.svelte';
+  import BeginCourse from '$lib/treatments/BeginCourse.svelte';
+  import Treatments from '$lib/treatments/Treatments.svelte';
 
   const first = $derived(page.url.searchParams.getAll('plant').map(Number).filter(Boolean));
 </script>

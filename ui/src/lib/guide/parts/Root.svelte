@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { along, bow, type Point } from './lines';
+  import { along, bow, type Point } from './strokes';
 
   interface Props {
     from: Point;

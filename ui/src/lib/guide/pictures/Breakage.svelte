@@ -1,7 +1,7 @@
 <script lang="ts">
   import type { Drawn } from '../pictures';
   import Bulb from '../parts/Bulb.svelte';
-  import { blade } from '../parts/lines';
+  import { blade } from '$lib/guide/parts/strokes';
   import Root from '../parts/Root.svelte';
   import Shoot from '../parts/Shoot.svelte';
 

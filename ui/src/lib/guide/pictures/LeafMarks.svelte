@@ -1,6 +1,6 @@
 <script lang="ts">
   import type { Drawn } from '../pictures';
-  import { blade } from '../parts/lines';
+  import { blade } from '$lib/guide/parts/strokes';
   import Bulb from '../parts/Bulb.svelte';
 
   const { answer }: Drawn = $props();

@@ -1,6 +1,6 @@
 <script lang="ts">
   import type { Drawn } from '../pictures';
-  import { blade, bow } from '../parts/lines';
+  import { blade, bow } from '$lib/guide/parts/strokes';
 
   const { answer }: Drawn = $props();
 </script>

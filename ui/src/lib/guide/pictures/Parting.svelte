@@ -1,6 +1,6 @@
 <script lang="ts">
   import type { Drawn } from '../pictures';
-  import FromAbove from '../parts/FromAbove.svelte';
+  import FromAbove from '$lib/guide/parts/PotFromAbove.svelte';
 
   const { item, answer }: Drawn = $props();
 </script>

@@ -1,7 +1,7 @@
 <script lang="ts">
   import type { Drawn } from '../pictures';
   import Bulb from '../parts/Bulb.svelte';
-  import { blade } from '../parts/lines';
+  import { blade } from '$lib/guide/parts/strokes';
   import Pot from '../parts/Pot.svelte';
   import Root from '../parts/Root.svelte';
   import Wool from '../parts/Wool.svelte';

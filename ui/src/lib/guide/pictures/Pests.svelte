@@ -1,6 +1,6 @@
 <script lang="ts">
   import type { Drawn } from '../pictures';
-  import { blade, bow } from '../parts/lines';
+  import { blade, bow } from '$lib/guide/parts/strokes';
   import Pot from '../parts/Pot.svelte';
   import Root from '../parts/Root.svelte';
   import Wool from '../parts/Wool.svelte';

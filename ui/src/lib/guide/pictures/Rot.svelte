@@ -2,7 +2,7 @@
   import type { Drawn } from '../pictures';
   import Bulb from '../parts/Bulb.svelte';
   import Flower from '../parts/Flower.svelte';
-  import { blade } from '../parts/lines';
+  import { blade } from '$lib/guide/parts/strokes';
   import Shoot from '../parts/Shoot.svelte';
 
   const { answer }: Drawn = $props();

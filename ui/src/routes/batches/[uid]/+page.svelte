@@ -4,7 +4,7 @@
   import { page } from '$app/state';
   import { answered, api } from '$lib/api/client';
   import { failed, toaster } from '$lib/shell/toaster';
-  import Waiting from '$lib/shell/Waiting.svelte';
+  import Waiting from '$lib/forms/Waiting.svelte';
   import Sentence from '$lib/words/Sentence.svelte';
   import { volumeSaid } from '$lib/words/units.svelte';
 

@@ -1,8 +1,8 @@
 <script lang="ts">
   import { page } from '$app/state';
   import { preparation, sitePage } from '$lib/api/queries';
-  import Preparation from '$lib/days/Preparation.svelte';
-  import Waiting from '$lib/shell/Waiting.svelte';
+  import Preparation from '$lib/benchdays/Preparation.svelte';
+  import Waiting from '$lib/forms/Waiting.svelte';
   import { long } from '$lib/words/dates';
 
   const day = $derived(page.params.day ?? '');

@@ -2,9 +2,9 @@
   import { untrack } from 'svelte';
   import { page } from '$app/state';
   import { choices, jobPage } from '$lib/api/queries';
-  import { AtBench } from '$lib/jobs/atBench.svelte';
-  import Bench from '$lib/jobs/Bench.svelte';
-  import Waiting from '$lib/shell/Waiting.svelte';
+  import { AtBench } from '$lib/bench/atBench.svelte';
+  import Bench from '$lib/bench/Bench.svelte';
+  import Waiting from '$lib/forms/Waiting.svelte';
 
   const uid = $derived(page.params.uid ?? '');
   const query = jobPage(() => uid);

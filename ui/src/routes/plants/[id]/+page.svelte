@@ -2,15 +2,15 @@
   import { typedInto } from '$lib/forms/typedInto';
   import { goto } from '$app/navigation';
   import { page } from '$app/state';
-  import type { Schemas } from '$lib/api/client';
+  import type { Schemas } from '$lib/interface/schemas';
   import { choices, photosOf, plantPage } from '$lib/api/queries';
   import NowOrHold from '$lib/holding/NowOrHold.svelte';
   import Photos from '$lib/photos/Photos.svelte';
   import { lastSeen } from '$lib/journal/last';
   import Journal from '$lib/journal/Journal.svelte';
   import Part from '$lib/shell/Part.svelte';
-  import Waiting from '$lib/shell/Waiting.svelte';
-  import BeginJob from '$lib/jobs/BeginJob.svelte';
+  import Waiting from '$lib/forms/Waiting.svelte';
+  import BeginJob from '$lib/bench/BeginJob.svelte';
   import Gone from '$lib/card/Gone.svelte';
   import Medium from '$lib/card/Medium.svelte';
   import PlantCard from '$lib/card/PlantCard.svelte';

@@ -3,7 +3,7 @@
   import { choices, plantPage } from '$lib/api/queries';
   import TakePassport from '$lib/card/TakePassport.svelte';
   import AddPlant from '$lib/card/AddPlant.svelte';
-  import Waiting from '$lib/shell/Waiting.svelte';
+  import Waiting from '$lib/forms/Waiting.svelte';
 
   const options = choices();
   const motherId = $derived(Number(page.url.searchParams.get('mother')) || 0);

@@ -6,8 +6,8 @@
   import { Saving } from '$lib/api/saving.svelte';
   import FormFault from '$lib/forms/FormFault.svelte';
   import { takeBack, undoable } from '$lib/shell/toaster';
-  import Waiting from '$lib/shell/Waiting.svelte';
-  import Asked from '$lib/sheet/Asked.svelte';
+  import Waiting from '$lib/forms/Waiting.svelte';
+  import Asked from '$lib/sheet/AskedOfSheet.svelte';
   import ChooseFile from '$lib/sheet/ChooseFile.svelte';
   import Columns from '$lib/sheet/Columns.svelte';
   import Doubts from '$lib/sheet/Doubts.svelte';

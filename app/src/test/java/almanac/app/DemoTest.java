@@ -19,7 +19,8 @@ import tools.jackson.databind.SerializationFeature;
 import tools.jackson.databind.json.JsonMapper;
 
 class DemoTest {
-  @RegisterExtension static final RunningApplication APP = RunningApplication.withDemo();
+  @RegisterExtension
+  static final RunningApplication APP = RunningApplication.withDemo().described();
 
   @Test
   void theDemoShowsEveryVerdict() throws Exception {

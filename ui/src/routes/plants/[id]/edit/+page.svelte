@@ -2,7 +2,8 @@
   import { goto } from '$app/navigation';
   import { page } from '$app/state';
   import { useQueryClient } from '@tanstack/svelte-query';
-  import { answered, api, type Schemas } from '$lib/api/client';
+  import { answered, api } from '$lib/api/client';
+  import type { Schemas } from '$lib/interface/schemas';
   import { placeList, choices, gonePlants, plantList, plantPage } from '$lib/api/queries';
   import { Saving } from '$lib/api/saving.svelte';
   import { CARD_PATHS, retypedCard, sentCard, typedCard, type TypedCard } from '$lib/card/editing';
@@ -12,7 +13,7 @@
   import FormHead from '$lib/forms/FormHead.svelte';
   import TraitFields from '$lib/kinds/TraitFields.svelte';
   import { ofAPlant, traitPaths } from '$lib/kinds/traits';
-  import Waiting from '$lib/shell/Waiting.svelte';
+  import Waiting from '$lib/forms/Waiting.svelte';
   import { saved } from '$lib/shell/toaster';
 
   const client = useQueryClient();

@@ -7,11 +7,11 @@
   import SoakChart from '$lib/drawings/SoakChart.svelte';
   import { faultOf } from '$lib/forms/faults';
   import FormHead from '$lib/forms/FormHead.svelte';
-  import { optional } from '$lib/forms/numbers';
+  import { optional } from '$lib/words/numbers';
   import Pen from '$lib/holding/Pen.svelte';
   import SoakTable from '$lib/holding/SoakTable.svelte';
   import { ring, Soaking } from '$lib/holding/soaking.svelte';
-  import Waiting from '$lib/shell/Waiting.svelte';
+  import Waiting from '$lib/forms/Waiting.svelte';
   import { saved } from '$lib/shell/toaster';
   import Sentence from '$lib/words/Sentence.svelte';
   import { short } from '$lib/words/dates';

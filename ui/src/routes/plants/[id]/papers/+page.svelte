@@ -3,7 +3,7 @@
   import { page } from '$app/state';
   import { answered, api } from '$lib/api/client';
   import { photosOf, sitePage } from '$lib/api/queries';
-  import Waiting from '$lib/shell/Waiting.svelte';
+  import Waiting from '$lib/forms/Waiting.svelte';
   import { partial } from '$lib/words/dates';
   import Sentence from '$lib/words/Sentence.svelte';
 

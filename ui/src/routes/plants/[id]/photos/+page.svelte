@@ -5,8 +5,8 @@
   import { photosOf, plantPage } from '$lib/api/queries';
   import MeasurePicture from '$lib/photos/MeasurePicture.svelte';
   import SideBySide from '$lib/photos/SideBySide.svelte';
-  import Waiting from '$lib/shell/Waiting.svelte';
-  import { startHere } from '$lib/shell/start';
+  import Waiting from '$lib/forms/Waiting.svelte';
+  import { startHere } from '$lib/forms/start';
   import { failed, toaster } from '$lib/shell/toaster';
   import { short } from '$lib/words/dates';
 

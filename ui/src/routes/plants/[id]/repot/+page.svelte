@@ -2,7 +2,8 @@
   import { goto } from '$app/navigation';
   import { page } from '$app/state';
   import { useQueryClient } from '@tanstack/svelte-query';
-  import { answered, api, type Schemas } from '$lib/api/client';
+  import { answered, api } from '$lib/api/client';
+  import type { Schemas } from '$lib/interface/schemas';
   import { choices, plantPage } from '$lib/api/queries';
   import { Saving } from '$lib/api/saving.svelte';
   import DayField from '$lib/forms/DayField.svelte';
@@ -16,7 +17,7 @@
   import PotFields from '$lib/forms/PotFields.svelte';
   import PottedOnField from '$lib/forms/PottedOnField.svelte';
   import TextField from '$lib/forms/TextField.svelte';
-  import Waiting from '$lib/shell/Waiting.svelte';
+  import Waiting from '$lib/forms/Waiting.svelte';
   import { saved } from '$lib/shell/toaster';
   import { short } from '$lib/words/dates';
 

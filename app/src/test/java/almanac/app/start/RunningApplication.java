@@ -14,7 +14,9 @@ import java.util.Optional;
 import org.junit.jupiter.api.extension.AfterAllCallback;
 import org.junit.jupiter.api.extension.BeforeAllCallback;
 import org.junit.jupiter.api.extension.ExtensionContext;
+import org.springframework.aot.AotDetector;
 import org.springframework.context.ConfigurableApplicationContext;
+import org.springframework.core.SpringProperties;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -33,6 +35,7 @@ public final class RunningApplication
   }
 
   private final boolean demo;
+  private boolean described;
   private final LocalDate today;
   private final Before before;
   private final HttpClient client = HttpClient.newHttpClient();
@@ -72,6 +75,12 @@ public final class RunningApplication
   /** The demo, on a data folder that was filled before. */
   public static RunningApplication demoOver(Before before) {
     return new RunningApplication(true, TODAY, before);
+  }
+
+  /** The same, drawing its own description up; what the build wired has no means for that. */
+  public RunningApplication described() {
+    described = true;
+    return this;
   }
 
   /** A sentence in parts as plain text. */
@@ -121,6 +130,7 @@ public final class RunningApplication
   /** Starts it again over what it has kept. */
   public void reopen() {
     var options = new Options(data, demo, false, "127.0.0.1", 0, Optional.of(today));
+    SpringProperties.setProperty(AotDetector.AOT_ENABLED, String.valueOf(!described));
     context = Main.start(options);
     address = Main.address(context);
   }

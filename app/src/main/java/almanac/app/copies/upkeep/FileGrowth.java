@@ -9,10 +9,10 @@ import java.time.Instant;
  */
 final class FileGrowth {
   /**
-   * About 450 looks; then it is written anew, whoever waits. Those who save at that moment wait for
+   * About 500 looks; then it is written anew, whoever waits. Those who save at that moment wait for
    * most of a second, so that it is not done more often than has to be.
    */
-  static final long MOST = 40_000_000;
+  static final long MOST = 42_000_000;
 
   /** About 100 looks; then it is written anew once nobody writes any more. */
   static final long WORTH_IT = 8_000_000;

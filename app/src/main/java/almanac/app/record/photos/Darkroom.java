@@ -9,6 +9,7 @@ import java.io.BufferedOutputStream;
 import java.io.DataInputStream;
 import java.io.DataOutputStream;
 import java.io.IOException;
+import java.net.URI;
 import java.nio.file.Path;
 import java.time.Duration;
 import java.util.List;
@@ -150,7 +151,9 @@ public class Darkroom {
                 "-XX:+ExitOnOutOfMemoryError",
                 "-Djava.awt.headless=true",
                 "-cp",
-                System.getProperty("java.class.path")),
+                at.toString().matches("file:.*\\.jar")
+                    ? Path.of(URI.create(at.toString())).toString()
+                    : System.getProperty("java.class.path")),
             at.toString().startsWith("jar:nested:")
                 ? Stream.of("-Dloader.main=" + main, OF_ONE_JAR)
                 : Stream.of(main))

@@ -74,7 +74,7 @@ class UpkeepTest {
   private static void fillWithWhatIsGivenUp(DataSource source) {
     var db = new JdbcTemplate(source);
     db.execute("create table given_up (bytes binary varying)");
-    for (int i = 0; i < 45; i++) {
+    for (int i = 0; i < 47; i++) {
       db.update("insert into given_up select random_uuid() || repeat('0', 1000000)");
     }
     db.execute("drop table given_up");

@@ -1,0 +1,25 @@
+<script lang="ts">
+  import { useQueryClient } from '@tanstack/svelte-query';
+  import { openJobs } from '$lib/api/queries';
+  import { typedInto } from '$lib/forms/typedInto';
+  import { begin } from './beginJob';
+
+  interface Props {
+    plantId: number;
+  }
+  const { plantId }: Props = $props();
+  const client = useQueryClient();
+  const jobs = openJobs();
+  const begun = $derived(jobs.data?.find((job) => job.plantId === plantId));
+
+  function keys(event: KeyboardEvent) {
+    if (typedInto(event)) return;
+    if (event.key === 'b') void begin(client, plantId);
+  }
+</script>
+
+<svelte:window onkeydown={keys} />
+
+<button type="button" class="act go small" onclick={() => begin(client, plantId)}
+  >{begun ? 'Go on at the bench' : 'To the bench'} <span class="kbd-hint">B</span></button
+>

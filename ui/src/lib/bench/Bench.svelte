@@ -1,0 +1,215 @@
+<script lang="ts">
+  import { tick } from 'svelte';
+  import { goto } from '$app/navigation';
+  import { useQueryClient } from '@tanstack/svelte-query';
+  import { answered, api } from '$lib/api/client';
+  import type { Schemas } from '$lib/interface/schemas';
+  import { plantPage } from '$lib/api/queries';
+  import { Saving } from '$lib/api/saving.svelte';
+  import { typedInto } from '$lib/forms/typedInto';
+  import { failed, saved, toaster } from '$lib/shell/toaster';
+  import Waiting from '$lib/forms/Waiting.svelte';
+  import type { AtBench } from './atBench.svelte';
+  import JobRail from './JobRail.svelte';
+  import OtherWays from './OtherWays.svelte';
+  import StepCard from './StepCard.svelte';
+
+  interface Props {
+    bench: AtBench;
+    choices: Schemas['Choices'];
+    /** Begins with what the program has, after it went on elsewhere. */
+    again: () => void;
+  }
+  const { bench, choices, again }: Props = $props();
+  const client = useQueryClient();
+  const plant = plantPage(() => bench.job.plantId);
+  const saving = new Saving();
+  const problem = $derived(saving.problem ?? bench.problem);
+  let asked = $state(false);
+  /** What answers the keys Enter and space by itself. */
+  const PRESSED = 'button, a, summary, [role=button]';
+
+  // Timers are shown on every page.
+  const timers = $derived(JSON.stringify(bench.job.told.timers));
+  $effect(() => {
+    if (timers) void client.invalidateQueries({ queryKey: ['jobs'] });
+  });
+
+  /** What could not be kept is sent again by itself once the program may be back. */
+  const AGAIN_AFTER = 5000;
+  $effect(() => {
+    if (!bench.problem?.passing) return;
+    const timer = setTimeout(() => bench.tell({}), AGAIN_AFTER);
+    return () => clearTimeout(timer);
+  });
+
+  async function turn(how: () => void) {
+    how();
+    await tick();
+    document.getElementById('step')?.focus({ preventScroll: true });
+    window.scrollTo({ top: 0 });
+  }
+
+  async function done() {
+    if (!bench.last) return turn(() => bench.done());
+    bench.done();
+    const job = await bench.settled();
+    if (!job) return;
+    const result = await saving.save((headers) =>
+      answered(
+        api.POST('/api/jobs/{uid}/finish', {
+          params: { path: { uid: job.uid }, query: { version: job.version } },
+          headers,
+        }),
+      ),
+    );
+    if (!result) return;
+    bench.leave();
+    void client.invalidateQueries({ queryKey: ['jobs'] });
+    void client.invalidateQueries({ queryKey: ['stock'] });
+    const parted = result.plants.length > 1;
+    saved(
+      client,
+      parted
+        ? `The job is in the journal; ${result.plants.length} plants are there now.`
+        : 'The job is in the journal.',
+      result,
+    );
+    if (job.batch) await goto(`/batches/${job.batch}`);
+    else if (parted) await goto(`/tags?plant=${result.plants.join(',')}`);
+    else await goto(`/plants/${job.plantId}`);
+  }
+
+  async function giveUp() {
+    try {
+      await answered(api.DELETE('/api/jobs/{uid}', { params: { path: { uid: bench.job.uid } } }));
+      bench.leave();
+      void client.invalidateQueries({ queryKey: ['jobs'] });
+      toaster.success({ title: 'Given up; nothing of it is kept', duration: 6000 });
+      await goto(`/plants/${bench.job.plantId}`);
+    } catch (failure) {
+      failed(failure);
+    }
+  }
+
+  async function reload() {
+    bench.leave();
+    await client.invalidateQueries({ queryKey: ['job', bench.job.uid] });
+    again();
+  }
+
+  function keys(event: KeyboardEvent) {
+    if (typedInto(event) || (event.target instanceof Element && event.target.matches(PRESSED)))
+      return;
+    if (event.key === 'Enter') void done();
+    else if (event.key === 's' && !bench.last) void turn(() => bench.skip());
+    else if (event.key === 'Backspace') void turn(() => bench.go(bench.at - 1));
+  }
+</script>
+
+<svelte:window onkeydown={keys} />
+
+<div class="page-head">
+  <h1>{bench.job.name}</h1>
+  <span class="quiet">
+    {bench.job.number} · {bench.job.method}
+    <a class="link" href="/plants/{bench.job.plantId}">Its page; the job stays open</a>
+  </span>
+</div>
+
+<div class="bench">
+  <aside class="rail"><JobRail {bench} /></aside>
+  <div class="work">
+    <Waiting query={plant}>
+      {#if plant.data}
+        {#key bench.job.uid}<StepCard {bench} plant={plant.data} {choices} />{/key}
+      {/if}
+    </Waiting>
+    {#if problem}
+      <p class="fault" role="alert">
+        {problem.message}
+        {#if problem.status === 409}
+          <button type="button" class="link" onclick={reload}>Load it again</button>
+        {:else if bench.problem?.passing}
+          It is kept in this browser until then.
+          <button type="button" class="link" onclick={() => bench.tell({})}>Try again</button>
+        {/if}
+      </p>
+    {/if}
+    <p class="quiet kept" aria-live="polite">
+      {bench.waiting ? 'Not kept yet' : 'Kept'}
+    </p>
+    <div class="turns">
+      <button
+        type="button"
+        class="act tall"
+        disabled={bench.at === 0}
+        onclick={() => turn(() => bench.go(bench.at - 1))}
+        >Back <span class="kbd-hint" aria-hidden="true">⌫</span></button
+      >
+      {#if !bench.last}
+        <button type="button" class="act tall" onclick={() => turn(() => bench.skip())}
+          >Skip <span class="kbd-hint" aria-hidden="true">S</span></button
+        >
+      {/if}
+      <button type="button" class="act tall go" disabled={saving.busy} onclick={done}
+        >{bench.last ? 'Write it down' : 'Done'}
+        <span class="kbd-hint" aria-hidden="true">↵</span></button
+      >
+    </div>
+    <OtherWays {bench} />
+    {#if asked}
+      <p>
+        Give the job up? Nothing of it is kept; pictures stay.
+        <button type="button" class="link" onclick={giveUp}>Give it up</button>
+        <button type="button" class="link" onclick={() => (asked = false)}>Go on</button>
+      </p>
+    {:else}
+      <button type="button" class="link" onclick={() => (asked = true)}>Give the job up</button>
+    {/if}
+  </div>
+</div>
+
+<style>
+  .bench {
+    display: grid;
+    grid-template-columns: 232px minmax(0, 1fr);
+    gap: 18px;
+    align-items: start;
+  }
+  .turns {
+    display: grid;
+    grid-template-columns: auto auto minmax(0, 1fr);
+    gap: 10px;
+    position: sticky;
+    bottom: 0;
+    padding: 10px 0;
+    background: var(--color-paper);
+  }
+  .turns .act {
+    padding: 0 26px;
+  }
+  .turns .act:last-child {
+    grid-column: -2;
+  }
+  .kept {
+    margin: 8px 0 0;
+  }
+  .fault {
+    margin: 12px 0 0;
+  }
+  @media (max-width: 900px) {
+    .bench {
+      grid-template-columns: minmax(0, 1fr);
+      gap: 10px;
+    }
+  }
+  @media (max-width: 700px) {
+    .turns {
+      bottom: 68px;
+    }
+    .turns .act {
+      padding: 0 14px;
+    }
+  }
+</style>

@@ -1,0 +1,221 @@
+<script lang="ts">
+  import { useQueryClient } from '@tanstack/svelte-query';
+  import { answered, api } from '$lib/api/client';
+  import type { Schemas } from '$lib/interface/schemas';
+  import { recipeList } from '$lib/api/queries';
+  import { faultOf } from '$lib/forms/faults';
+  import { sentMix, typedMix, type TypedPart } from '$lib/forms/mix';
+  import MixEditor from '$lib/forms/MixEditor.svelte';
+  import TextField from '$lib/forms/TextField.svelte';
+  import { failed, toaster } from '$lib/shell/toaster';
+  import { lengthIn, lengthOut, lengthUnit, volumeSaid } from '$lib/words/units.svelte';
+  import type { AtBench } from './atBench.svelte';
+  import { mixTaken } from './mixTaken';
+
+  interface Props {
+    bench: AtBench;
+    choices: Schemas['Choices'];
+    mix: TypedPart[];
+  }
+  let { bench, choices, mix = $bindable() }: Props = $props();
+  const client = useQueryClient();
+  const recipes = recipeList();
+  const fill = $derived(bench.job.fill);
+  const told = $derived(bench.told.fill ?? { bottomMm: null, topMm: null, back: {} });
+  const inert = $derived(
+    choices.components.filter(
+      ({ component, organic }) =>
+        !organic && component !== 'MOUNT' && mix.some((part) => part.component === component),
+    ),
+  );
+  let name = $state('');
+
+  const layer = (mm: number | null | undefined) => (mm == null ? '' : lengthOut(mm));
+  function layered(which: 'bottomMm' | 'topMm', typed: string) {
+    const mm = typed.trim() === '' ? null : lengthIn(typed);
+    bench.tell({ fill: { ...told, [which]: mm } });
+  }
+  function back(component: string, litres: string) {
+    const ml = litres.trim() === '' ? 0 : Number(litres.replace(',', '.')) * 1000;
+    bench.tell({ fill: { ...told, back: { ...told.back, [component]: ml } } });
+  }
+
+  async function keepRecipe() {
+    try {
+      await answered(api.POST('/api/recipes', { body: { name, mix: sentMix(mix) } }));
+      toaster.success({ title: `Kept as “${name}”`, duration: 4000 });
+      name = '';
+      await client.invalidateQueries({ queryKey: ['recipes'] });
+    } catch (failure) {
+      failed(failure);
+    }
+  }
+</script>
+
+{#if recipes.data?.length}
+  <div class="recipes" role="group" aria-label="Recipes">
+    {#each recipes.data as recipe (recipe.uid)}
+      <button
+        type="button"
+        aria-pressed={mixTaken(sentMix(mix), recipe.mix)}
+        onclick={() => (mix = typedMix(recipe.mix))}
+        ><b>{recipe.name}</b> <span class="quiet">{recipe.words}</span></button
+      >
+    {/each}
+  </div>
+{/if}
+<div class="fill">
+  <div>
+    <MixEditor bind:mix components={choices.components} fault={faultOf(bench.problem, 'mix')} />
+    <details>
+      <summary>Keep this mix by name</summary>
+      <TextField label="Name of the recipe" bind:value={name} />
+      <button type="button" class="act tall" disabled={!name.trim()} onclick={keepRecipe}
+        >Keep it</button
+      >
+    </details>
+  </div>
+  <div aria-live="polite">
+    {#if fill}
+      <p class="all">
+        <b>{volumeSaid(fill.mixMl)} of mix</b> after the ball: {fill.measured}
+      </p>
+      <table>
+        <tbody>
+          {#each fill.portions as part (part.component)}
+            {@const short = part.inStockMl != null && part.inStockMl < part.ml}
+            <tr>
+              <th scope="row">{part.words}</th>
+              <td>{volumeSaid(part.ml)}</td>
+              <td>{part.measured}</td>
+              <td class:short>
+                {#if part.inStockMl != null}
+                  {short ? 'only ' : ''}{volumeSaid(part.inStockMl)} in stock
+                {/if}
+              </td>
+            </tr>
+          {/each}
+          {#if fill.bottomMl > 0}
+            <tr
+              ><th scope="row">under it</th><td>{volumeSaid(fill.bottomMl)}</td><td
+                >coarser than the holes</td
+              ><td></td></tr
+            >
+          {/if}
+          {#if fill.topMl > 0}
+            <tr><th scope="row">on top</th><td>{volumeSaid(fill.topMl)}</td><td></td><td></td></tr>
+          {/if}
+        </tbody>
+      </table>
+      {#if fill.gradeWords}<p class="quiet">Pieces of {fill.gradeWords}.</p>{/if}
+    {:else}
+      <p class="quiet">
+        How much of what is worked out once the pot is measured across and in depth.
+      </p>
+    {/if}
+    <details>
+      <summary>Layers, and what goes back into the stock</summary>
+      <div class="layers">
+        <TextField
+          label="Under the mix"
+          hint={lengthUnit()}
+          inputmode="decimal"
+          fault={faultOf(bench.problem, 'pot.depthMm')}
+          bind:value={() => layer(told.bottomMm), (typed: string) => layered('bottomMm', typed)}
+        />
+        <TextField
+          label="On top of it"
+          hint={lengthUnit()}
+          inputmode="decimal"
+          bind:value={() => layer(told.topMm), (typed: string) => layered('topMm', typed)}
+        />
+        {#each inert as each (each.component)}
+          <TextField
+            label="Boiled {each.words}"
+            hint="litres that go back into the stock"
+            inputmode="decimal"
+            fault={faultOf(bench.problem, `fill.back.${each.component}`)}
+            bind:value={
+              () => String((told.back[each.component] ?? 0) / 1000 || ''),
+              (typed: string) => back(each.component, typed)
+            }
+          />
+        {/each}
+      </div>
+      {#if inert.length}
+        <p class="caution">
+          <b>Mind.</b> Steam, and a pan that boils over: a large pan, half full.
+        </p>
+      {/if}
+    </details>
+  </div>
+</div>
+
+<style>
+  .recipes {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 8px;
+    margin-bottom: 14px;
+  }
+  .recipes button {
+    --least: 56px;
+    min-height: var(--least);
+    padding: 6px 16px;
+    border: 1px solid var(--color-edge);
+    border-radius: 14px;
+    background: var(--color-slip);
+    color: var(--color-ink);
+    font: 400 15px var(--font-sans);
+    cursor: pointer;
+  }
+  .recipes button[aria-pressed='true'] {
+    border: 2px solid var(--color-plum);
+    background: var(--color-plum-wash);
+  }
+  .fill {
+    display: grid;
+    grid-template-columns: repeat(auto-fit, minmax(280px, 1fr));
+    gap: 20px;
+    align-items: start;
+  }
+  .all {
+    margin: 0 0 8px;
+    font-size: 19px;
+  }
+  table {
+    width: 100%;
+    border-collapse: collapse;
+    font-size: 16.5px;
+  }
+  th,
+  td {
+    padding: 6px 10px 6px 0;
+    text-align: left;
+    font-weight: 400;
+    border-bottom: 1px solid var(--color-rule);
+  }
+  .short {
+    color: var(--color-clay);
+    font-weight: 600;
+  }
+  summary {
+    display: flex;
+    align-items: center;
+    min-height: 56px;
+    color: var(--color-plum);
+    font-size: 16px;
+    cursor: pointer;
+  }
+  .layers {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 12px;
+  }
+  .caution {
+    margin: 10px 0 0;
+    padding: 10px 14px;
+    border-radius: 10px;
+    background: var(--color-ochre-wash);
+  }
+</style>

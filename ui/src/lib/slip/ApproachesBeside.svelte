@@ -1,0 +1,48 @@
+<script lang="ts">
+  import type { Schemas } from '$lib/interface/schemas';
+  import VerdictMark from '$lib/drawings/VerdictMark.svelte';
+  import Sentence from '$lib/words/Sentence.svelte';
+
+  interface Props {
+    slip: Schemas['Slip'];
+  }
+  const { slip }: Props = $props();
+</script>
+
+<div class="part">
+  <p class="quiet">By each approach</p>
+  <ul>
+    {#each slip.approaches as each (each.approach)}
+      <li class:force={each.inForce}>
+        <VerdictMark verdict={each.verdict} size={18} />
+        <span>
+          <b>{each.name}: {each.title.toLowerCase()}.</b>
+          <Sentence parts={each.why} today={slip.judgedOn} />
+        </span>
+      </li>
+    {/each}
+  </ul>
+</div>
+
+<style>
+  ul {
+    list-style: none;
+    padding: 0;
+    margin: 4px 0 0;
+    font-size: 14px;
+  }
+  li {
+    display: flex;
+    gap: 8px;
+    padding: 3px 0;
+  }
+  li.force {
+    background: var(--color-leaf);
+    margin: 0 -8px;
+    padding: 4px 8px;
+    border-radius: 8px;
+  }
+  b {
+    font-weight: 650;
+  }
+</style>
