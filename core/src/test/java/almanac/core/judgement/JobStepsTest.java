@@ -161,6 +161,40 @@ class JobStepsTest {
   }
 
   @Test
+  void glovesAreWornWhereAPotBreaks() {
+    for (var type : PotType.values()) {
+      var lift =
+          step(
+              steps(spent("oncidium", Component.BARK_MEDIUM), new Pot(type, 120.0, 110.0, "")),
+              Task.LIFT);
+      boolean breaks = type == PotType.CLAY || type == PotType.GLAZED;
+      assertThat(lift.caution().isPresent()).as("%s", type).isEqualTo(breaks);
+    }
+  }
+
+  @Test
+  void whatWasCutStaysDryBeforeItIsWatered() {
+    var situation = spent("encyclia", Component.BARK_MEDIUM).situation();
+    var work =
+        Work.of(
+            new Judge(FIGURES).judge(situation),
+            situation,
+            Pot.NOT_NOTED,
+            Mix.of(Component.PUMICE));
+    assertThat(step(JobSteps.of(work.as(Verdict.FULL_REPOT), FIGURES), Task.WATER).what())
+        .startsWith("Water it through");
+    for (var parted :
+        List.of(work.as(Verdict.DIVIDE), work.as(Verdict.FULL_REPOT).and(Set.of(Task.PART)))) {
+      var steps = JobSteps.of(parted, FIGURES);
+      assertThat(step(steps, Task.WATER).what())
+          .isEqualTo(
+              "Leave it dry for %d days, then water it."
+                  .formatted(FIGURES.count(JobFigures.WOUNDS_DRY_DAYS)));
+      assertThat(steps).extracting(JobStep::task).contains(Task.DRESS, Task.HOLD);
+    }
+  }
+
+  @Test
   void findsChangeTheStepsThatFollow() {
     var before = spent("oncidium", Component.SPHAGNUM_BEST);
     assertThat(tasks(before)).doesNotContain(Task.RINSE, Task.TREAT, Task.APART);

@@ -1,0 +1,305 @@
+package almanac.core.bench;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.tuple;
+
+import almanac.core.figures.Figures;
+import almanac.core.history.Aim;
+import almanac.core.history.Chronicle;
+import almanac.core.history.Happening;
+import almanac.core.history.Names;
+import almanac.core.history.Plant;
+import almanac.core.history.Potting;
+import almanac.core.history.Stand;
+import almanac.core.history.Way;
+import almanac.core.inspection.Inspection;
+import almanac.core.inspection.Item;
+import almanac.core.judgement.evidence.Situation;
+import almanac.core.judgement.verdict.Judge;
+import almanac.core.judgement.verdict.Verdict;
+import almanac.core.kinds.Kind;
+import almanac.core.kinds.StandardKinds;
+import almanac.core.medium.Component;
+import almanac.core.medium.MediumPiece;
+import almanac.core.medium.Mix;
+import almanac.core.medium.Moisture;
+import almanac.core.medium.PottedOn;
+import almanac.core.pot.Pot;
+import almanac.core.pot.PotType;
+import almanac.core.refusals.Refused;
+import almanac.core.rhizome.Firmness;
+import almanac.core.rhizome.Front;
+import almanac.core.rhizome.Joint;
+import almanac.core.rhizome.MapGrowth;
+import almanac.core.rhizome.RhizomeMap;
+import almanac.core.season.Conditions;
+import almanac.core.season.LightYear;
+import almanac.core.stock.Draw;
+import almanac.core.stock.Goods;
+import almanac.core.stock.Stock;
+import almanac.core.stock.StockItem;
+import almanac.core.tally.RootFate;
+import almanac.core.tally.RootTally;
+import java.time.Duration;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.OptionalInt;
+import java.util.Set;
+import java.util.UUID;
+import java.util.stream.IntStream;
+import org.junit.jupiter.api.Test;
+
+/** One plant at the bench: what was told, and what follows from it. */
+class JobAtHandTest {
+  private static final Figures FIGURES = Figures.standard();
+  private static final LocalDate CAME = LocalDate.of(2023, 4, 2);
+  private static final LocalDate TODAY = LocalDate.of(2027, 5, 15);
+  private static final Kind KIND = StandardKinds.named("encyclia").orElseThrow();
+  private static final Pot CLAY = new Pot(PotType.CLAY, 120.0, 110.0, "");
+  private static final Mix PUMICE = Mix.of(Component.PUMICE);
+  private static final UUID BAG = new UUID(7, 1);
+  private static final UUID POTS = new UUID(7, 2);
+
+  private Set<Task> done = Set.of();
+  private Set<Task> skipped = Set.of();
+  private Set<Task> added = Set.of();
+  private Inspection seen = Inspection.on(TODAY);
+  private RootTally tally = new RootTally(Map.of(), false);
+  private Optional<Pot> pot = Optional.empty();
+  private Optional<UUID> potItem = Optional.empty();
+  private Optional<Mix> mix = Optional.empty();
+  private Map<Component, Double> back = Map.of();
+  private Optional<RhizomeMap> map = Optional.empty();
+  private List<Integer> cuts = List.of();
+  private Map<String, ToldAtBench.PieceTold> pieces = Map.of();
+  private Optional<Verdict> chosen = Optional.of(Verdict.FULL_REPOT);
+  private OptionalInt minutes = OptionalInt.empty();
+
+  private static Plant plant() {
+    var chronicle = new Chronicle();
+    var came =
+        chronicle.on(
+            CAME,
+            new Happening.Potted(
+                new Potting(
+                    PottedOn.on(CAME), CAME, Mix.of(Component.BARK_MEDIUM), Moisture.DRIES_BETWEEN),
+                CLAY,
+                false));
+    chronicle.with(came, new Happening.Named(new Names("Encyclia Cordwain", "", "")));
+    return chronicle.plant();
+  }
+
+  private ToldAtBench told() {
+    return new ToldAtBench(
+        new ToldAtBench.Steps(done, skipped, added),
+        seen,
+        tally,
+        new ToldAtBench.Into(
+            pot,
+            potItem,
+            mix,
+            Optional.empty(),
+            new ToldAtBench.Layers(OptionalDouble.empty(), OptionalDouble.empty(), back)),
+        new ToldAtBench.Cutting(map, cuts, pieces),
+        chosen,
+        new ToldAtBench.Account(minutes, " came out whole ", ""));
+  }
+
+  private JobAtHand job() {
+    var plant = plant();
+    var before =
+        new Situation(
+            TODAY,
+            KIND,
+            plant.history(),
+            new Conditions(LightYear.at(56), OptionalDouble.empty(), Optional.empty()),
+            Optional.empty(),
+            Aim.AS_IT_COMES,
+            Optional.empty());
+    return new JobAtHand(plant, KIND, before, new Judge(FIGURES), told(), FIGURES);
+  }
+
+  /** Eight growths in a row, the oldest first; the last leads. */
+  private static RhizomeMap row() {
+    var growths =
+        IntStream.rangeClosed(1, 8)
+            .mapToObj(
+                i ->
+                    new MapGrowth(
+                        String.valueOf(i),
+                        Firmness.FIRM,
+                        4,
+                        i == 8,
+                        i == 8 ? Front.LEAD : i == 4 ? Front.EYE : Front.SPENT))
+            .toList();
+    var joints =
+        IntStream.range(1, 8)
+            .mapToObj(i -> new Joint(String.valueOf(i), String.valueOf(i + 1), false))
+            .toList();
+    return new RhizomeMap(growths, joints);
+  }
+
+  private void parted() {
+    chosen = Optional.of(Verdict.DIVIDE);
+    map = Optional.of(row());
+    cuts = List.of(3);
+  }
+
+  private <T extends Happening> List<T> written(Class<T> type) {
+    return new JobFinished(job(), stock())
+        .happenings(Duration.ofMinutes(34)).stream()
+            .filter(type::isInstance)
+            .map(type::cast)
+            .toList();
+  }
+
+  private static Stock stock() {
+    return new Stock(
+        List.of(
+            new StockItem(BAG, new Goods.Loose(Component.PUMICE, null), 9000),
+            new StockItem(POTS, new Goods.Pots(CLAY), 6)));
+  }
+
+  @Test
+  void whatNobodyToldIsAsBefore() {
+    var job = job();
+    assertThat(job.mix()).isEqualTo(Mix.of(Component.BARK_MEDIUM));
+    assertThat(job.potted().orElseThrow().pot()).isEqualTo(CLAY);
+    assertThat(job.parting().pieces()).as("nothing is cut").isEmpty();
+    mix = Optional.of(PUMICE);
+    pot = Optional.of(new Pot(PotType.PLASTIC, 150.0, 130.0, ""));
+    assertThat(job().potted().orElseThrow().potting().mix()).isEqualTo(PUMICE);
+    assertThat(job().potted().orElseThrow().pot().diameterMm()).isEqualTo(150);
+  }
+
+  @Test
+  void whoSkipsTheFillingHasNotMovedIt() {
+    skipped = Set.of(Task.FILL);
+    mix = Optional.of(PUMICE);
+    assertThat(job().potted()).isEmpty();
+    assertThat(written(Happening.Potted.class)).isEmpty();
+    assertThat(written(Happening.Drew.class)).as("nothing is taken from the stock").isEmpty();
+  }
+
+  @Test
+  void whatWasFoundAtTheBenchIsJudgedAndWritten() {
+    seen = seen.with(Item.MEDIUM_PIECE, Item.MEDIUM_PIECE.saw(MediumPiece.TEARS));
+    assertThat(written(Happening.Inspected.class)).hasSize(1);
+    assertThat(job().work().history().latest(Item.MEDIUM_PIECE, TODAY).saw(MediumPiece.TEARS))
+        .isTrue();
+  }
+
+  @Test
+  void itTookAsLongAsWasToldOrElseAsWasMeasuredAndNeverMoreThanADay() {
+    assertThat(written(Happening.Worked.class).get(0).minutes()).isEqualTo(34);
+    assertThat(written(Happening.Worked.class).get(0).well()).isEqualTo("came out whole");
+    minutes = OptionalInt.of(12);
+    assertThat(written(Happening.Worked.class).get(0).minutes()).isEqualTo(12);
+    minutes = OptionalInt.empty();
+    var overnight = new JobFinished(job(), stock()).happenings(Duration.ofDays(3));
+    assertThat(overnight)
+        .filteredOn(Happening.Worked.class::isInstance)
+        .extracting(each -> ((Happening.Worked) each).minutes())
+        .containsExactly(1440);
+    assertThat(written(Happening.Worked.class).get(0).way()).isEqualTo(Way.OPENED);
+  }
+
+  @Test
+  void eachPieceIsAPlantOfItsOwnBehindTheLastOfItsPlace() {
+    parted();
+    assertThat(job().parting().pieces())
+        .extracting(piece -> piece.fate(), piece -> piece.piece().growths().size())
+        .containsExactly(tuple(PieceFate.STAYS, 4), tuple(PieceFate.POTTED, 4));
+    var daughters = new JobFinished(job(), stock()).daughters(new Stand(3, 20));
+    assertThat(daughters).hasSize(1);
+    var daughter = daughters.get(0).apply("27-065");
+    assertThat(daughter)
+        .contains(
+            new Happening.PartedFrom(1L),
+            new Happening.Numbered("27-065"),
+            new Happening.Moved(new Stand(3, 20)));
+    assertThat(daughter).noneMatch(Happening.Became.class::isInstance);
+    assertThat(written(Happening.Mapped.class).get(0).map().growths()).hasSize(4);
+    pieces =
+        Map.of(
+            job().parting().pieces().get(1).key(),
+            new ToldAtBench.PieceTold(PieceFate.GIVEN_AWAY, Optional.empty(), Optional.empty()));
+    assertThat(new JobFinished(job(), stock()).daughters(new Stand(3, 20)).get(0).apply("27-065"))
+        .anyMatch(Happening.Became.class::isInstance);
+    skipped = Set.of(Task.PART);
+    assertThat(job().parting().daughters()).as("nobody cut it").isEmpty();
+  }
+
+  @Test
+  void onePieceStaysThePlantAndCutsGoThroughJoints() {
+    parted();
+    var out = new ToldAtBench.PieceTold(PieceFate.OUT, Optional.empty(), Optional.empty());
+    var keys = job().parting().pieces().stream().map(Parting.Parted::key).toList();
+    pieces = Map.of(keys.get(0), out, keys.get(1), out);
+    assertThatThrownBy(this::job)
+        .isInstanceOfSatisfying(
+            Refused.class, bad -> assertThat(bad.field().key()).isEqualTo("dividing.pieces"));
+    cuts = List.of(3, 7);
+    assertThatThrownBy(this::job)
+        .isInstanceOfSatisfying(
+            Refused.class, bad -> assertThat(bad.field().key()).isEqualTo("dividing.cuts[1]"));
+  }
+
+  @Test
+  void theStockIsDrawnFromForEveryPotAndWhatIsBoiledGoesBack() {
+    mix = Optional.of(PUMICE);
+    pot = Optional.of(CLAY);
+    potItem = Optional.of(POTS);
+    parted();
+    back = Map.of(Component.PUMICE, 250.0);
+    assertThat(job().needs().all().chosen()).containsExactly(POTS, POTS);
+    assertThat(job().needs().fillings()).hasSize(2);
+    var draws = written(Happening.Drew.class).get(0).draws();
+    assertThat(draws)
+        .filteredOn(draw -> draw.item().equals(POTS))
+        .extracting(Draw::amount)
+        .containsExactly(2.0);
+    assertThat(draws)
+        .filteredOn(draw -> draw.item().equals(BAG))
+        .extracting(Draw::amount)
+        .anyMatch(ml -> ml > 0)
+        .contains(-250.0);
+  }
+
+  @Test
+  void apartIsWrittenOnceItIsDone() {
+    added = Set.of(Task.APART);
+    assertThat(written(Happening.KeptApart.class)).isEmpty();
+    done = Set.of(Task.APART);
+    assertThat(written(Happening.KeptApart.class)).containsExactly(new Happening.KeptApart(TODAY));
+  }
+
+  @Test
+  void afterAGreatLossThePotFollowsTheRoots() {
+    assertThat(job().move().rootless()).isFalse();
+    tally = new RootTally(Map.of(RootFate.SOFT, 9), false);
+    assertThat(job().move().rootless()).isTrue();
+  }
+
+  @Test
+  void whatCannotBeIsRefusedByName() {
+    chosen = Optional.of(Verdict.LEAVE);
+    assertThatThrownBy(this::told).hasMessage("Choose a way to move it.");
+    chosen = Optional.empty();
+    added = Set.of(Task.POT);
+    assertThatThrownBy(this::told).hasMessageContaining("cannot be added");
+    added = Set.of();
+    for (var bad : List.of(-1.0, 100_001.0, Double.NaN)) {
+      back = Map.of(Component.PUMICE, bad);
+      assertThatThrownBy(this::told).hasMessageContaining("up to 100 litres");
+    }
+    back = Map.of(Component.BARK_FINE, 10.0);
+    assertThatThrownBy(this::told)
+        .isInstanceOfSatisfying(
+            Refused.class, bad -> assertThat(bad.field().key()).isEqualTo("fill.back.BARK_FINE"));
+  }
+}
