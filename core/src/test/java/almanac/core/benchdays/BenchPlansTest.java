@@ -17,6 +17,8 @@ import java.util.Optional;
 import java.util.Random;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 
 class BenchPlansTest {
@@ -157,6 +159,18 @@ class BenchPlansTest {
     var late = plan(weekend(60, 60), hazard("Ferry", 45, Soundness.DOUBTFUL));
     assertThat(late.left().get(0).why())
         .hasToString("It cannot wait for a bench day: take it in hand today.");
+  }
+
+  @Test
+  void aHazardGoesBeforeManyThatAreOnlyNeeded() {
+    var needed = IntStream.range(0, 5).mapToObj(i -> job("Weir " + i, 0, 1, 1, 9));
+    var hazard = hazard("Ferry", 45, Soundness.DOUBTFUL);
+    var plan =
+        plan(
+            List.of(new BenchDay(TODAY.plusDays(1), 45)),
+            Stream.concat(needed, Stream.of(hazard)).toArray(BenchJob[]::new));
+    assertThat(where(plan)).containsOnlyKeys("Ferry");
+    assertThat(plan.left()).hasSize(5);
   }
 
   @Test

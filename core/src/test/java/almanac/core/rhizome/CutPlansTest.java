@@ -5,9 +5,12 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import almanac.core.refusals.Refused;
 import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Optional;
 import java.util.Random;
+import java.util.Set;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -119,7 +122,7 @@ class CutPlansTest {
       var tried = everything(map, least);
       assertThat(found == null).isEqualTo(tried.isEmpty());
       if (found != null) {
-        assertThat(cost(map, found, least).orElseThrow())
+        assertThat(came(map, found, least).orElseThrow())
             .as("%s with %d", map, least)
             .isEqualTo(tried.orElseThrow());
         divided += found.isEmpty() ? 0 : 1;
@@ -130,35 +133,97 @@ class CutPlansTest {
     assertThat(severalWays).as("how often into more than two").isGreaterThan(100);
   }
 
-  private static Optional<CutSearch.Cost> everything(RhizomeMap map, int least) {
-    Optional<CutSearch.Cost> best = Optional.empty();
-    for (int mask = 0; mask < 1 << map.joints().size(); mask++) {
-      var cuts = new ArrayList<Integer>();
-      for (int joint = 0; joint < map.joints().size(); joint++) {
-        if ((mask >> joint & 1) == 1) {
-          cuts.add(joint);
-        }
-      }
-      var cost = cost(map, cuts, least);
-      if (cost.isPresent() && (best.isEmpty() || cost.get().betterThan(best.get()))) {
-        best = cost;
-      }
-    }
-    return best;
+  /** What cuts come to by the words of the rule, worked out anew. */
+  private record Came(int pieces, int through, int squares) {
+    static final Comparator<Came> BEST =
+        Comparator.comparingInt((Came came) -> -came.pieces)
+            .thenComparingInt(Came::through)
+            .thenComparingInt(Came::squares);
   }
 
-  /** What cuts cost by the words of the rule; nothing if a piece is not sound. */
-  private static Optional<CutSearch.Cost> cost(RhizomeMap map, List<Integer> cuts, int least) {
-    var parts = map.parts(cuts);
+  private static Optional<Came> everything(RhizomeMap map, int least) {
+    return IntStream.range(0, 1 << map.joints().size())
+        .mapToObj(
+            mask ->
+                came(
+                    map,
+                    IntStream.range(0, map.joints().size())
+                        .filter(joint -> (mask >> joint & 1) == 1)
+                        .boxed()
+                        .toList(),
+                    least))
+        .flatMap(Optional::stream)
+        .min(Came.BEST);
+  }
+
+  /** Nothing if a piece has too few firm growths, nothing that goes on, or no root. */
+  private static Optional<Came> came(RhizomeMap map, List<Integer> cuts, int least) {
+    var piece = new HashMap<String, Integer>();
+    map.growths().forEach(growth -> piece.put(growth.name(), piece.size()));
+    for (int joint = 0; joint < map.joints().size(); joint++) {
+      if (!cuts.contains(joint)) {
+        int one = piece.get(map.joints().get(joint).one());
+        int other = piece.get(map.joints().get(joint).other());
+        piece.replaceAll((name, number) -> number == other ? one : number);
+      }
+    }
     int squares = 0;
-    for (var part : parts) {
-      if (!new Piece(part.stream().map(map.growths()::get).toList(), least).sound()) {
+    for (int number : Set.copyOf(piece.values())) {
+      var growths =
+          map.growths().stream().filter(each -> piece.get(each.name()) == number).toList();
+      long firm = growths.stream().filter(each -> each.firmness() == Firmness.FIRM).count();
+      if (firm < least
+          || growths.stream().allMatch(each -> each.front() == Front.SPENT)
+          || growths.stream().allMatch(each -> each.roots() == 0 && !each.newRoots())) {
         return Optional.empty();
       }
-      squares += part.size() * part.size();
+      squares += growths.size() * growths.size();
     }
     int through = (int) cuts.stream().filter(cut -> !map.joints().get(cut).natural()).count();
-    return Optional.of(new CutSearch.Cost(parts.size(), through, squares));
+    return Optional.of(new Came(Set.copyOf(piece.values()).size(), through, squares));
+  }
+
+  @Test
+  void itIsPartedWhereItBreaksByItselfAndElseIntoHalves() {
+    var eye = new MapGrowth("4", Firmness.FIRM, 2, false, Front.EYE);
+    var growths =
+        List.of(
+            firm("1", 2),
+            firm("2", 2),
+            firm("3", 2),
+            eye,
+            firm("5", 2),
+            firm("6", 2),
+            firm("7", 2),
+            lead("8"));
+    var sound = row(growths.toArray(MapGrowth[]::new));
+    assertThat(plan(sound, PlanKind.TWO).orElseThrow().cuts())
+        .as("halves")
+        .extracting(Joint::name)
+        .containsExactly("4–5");
+    var joints = new ArrayList<>(sound.joints());
+    joints.set(4, new Joint("5", "6", true));
+    assertThat(plan(new RhizomeMap(growths, joints), PlanKind.TWO).orElseThrow().cuts())
+        .as("where it breaks by itself")
+        .extracting(Joint::name)
+        .containsExactly("5–6");
+  }
+
+  @Test
+  void ofAsManyPiecesTheFewestWoundsAndThenTheMostAlike() {
+    var growths = new ArrayList<MapGrowth>();
+    for (int i = 1; i <= 12; i++) {
+      growths.add(new MapGrowth(String.valueOf(i), Firmness.FIRM, 2, false, Front.EYE));
+    }
+    var alike = row(growths.toArray(MapGrowth[]::new));
+    var all = IntStream.range(0, 12).boxed().toList();
+    assertThat(new CutSearch(alike, 4).best(0, all)).containsExactly(3, 7);
+    assertThat(new CutSearch(alike, 5).best(0, all)).as("halves").containsExactly(5);
+    var joints = new ArrayList<>(alike.joints());
+    joints.set(6, new Joint("7", "8", true));
+    assertThat(new CutSearch(new RhizomeMap(growths, joints), 5).best(0, all))
+        .as("where it breaks by itself")
+        .containsExactly(6);
   }
 
   private static RhizomeMap made(Random random, int size) {

@@ -57,6 +57,40 @@ class RoundsTest {
   }
 
   @Test
+  void ofTwoWalksAsNearTheFormerAndOfTwoDaysAsNearOneWithAWalk() {
+    var rounds =
+        plan(
+            WalkingDays.EVERY_DAY,
+            List.of(look("a", 0, 0, 0), look("b", 10, 10, 10), look("between", 0, 5, 10)));
+    assertThat(rounds.get(0).looks()).extracting(ToLook::what).containsExactly("a", "between");
+
+    // Away from the 28th to the 4th; the window lies in its middle, three days from either end.
+    var away = List.of(new Away(TODAY.plusDays(2), TODAY.plusDays(8)));
+    var days = new WalkingDays(WalkingDays.EVERY_DAY.weekdays(), away);
+    assertThat(plan(days, List.of(look("m", 5, 5, 5))))
+        .as("without any walk, on the former day")
+        .extracting(PlannedRound::day)
+        .containsExactly(TODAY.plusDays(1));
+    var anyway = plan(days, List.of(look("m", 5, 5, 5), look("c", 9, 9, 9)));
+    assertThat(anyway).extracting(PlannedRound::day).containsExactly(TODAY.plusDays(9));
+    assertThat(anyway.get(0).outside()).extracting(ToLook::what).containsExactly("m");
+  }
+
+  @Test
+  void ofTheDaysOfAWalkTheOneNearestToAllThatItCatchesOrTheFirstOfThem() {
+    assertThat(
+            plan(
+                WalkingDays.EVERY_DAY,
+                List.of(look("a", 0, 1, 9), look("b", 0, 2, 9), look("c", 0, 7, 9))))
+        .extracting(PlannedRound::day)
+        .containsExactly(TODAY.plusDays(2));
+    assertThat(plan(WalkingDays.EVERY_DAY, List.of(look("a", 0, 3, 9), look("b", 0, 6, 9))))
+        .as("three to six are as near")
+        .extracting(PlannedRound::day)
+        .containsExactly(TODAY.plusDays(3));
+  }
+
+  @Test
   void overAHolidayTheNearestDayIsTakenAndSaidToBeOutside() {
     var away =
         new WalkingDays(

@@ -1,11 +1,9 @@
-package almanac.core.potting;
+package almanac.core.pot;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import almanac.core.figures.Figures;
-import almanac.core.pot.PotVolume;
-import almanac.core.pot.PottingFigures;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -35,5 +33,30 @@ class PotVolumeTest {
     var small = PotVolume.of(70, 60, Figures.standard());
     var large = PotVolume.of(140, 120, Figures.standard());
     assertThat(large.holdsMl()).isCloseTo(8 * small.holdsMl(), within(1e-6));
+  }
+
+  /** Disc upon disc, the floor as the taper says and each a little wider than the one below. */
+  private static double discs(double rim, double depth, double upTo) {
+    double floor = rim * Figures.standard().of(PottingFigures.TAPER) / 100;
+    int discs = 20_000;
+    double ml = 0;
+    for (int i = 0; i < discs; i++) {
+      double at = upTo * (i + 0.5) / discs;
+      double across = floor + (rim - floor) * at / depth;
+      ml += Math.PI / 4 * across * across * upTo / discs / 1000;
+    }
+    return ml;
+  }
+
+  @Test
+  void upToAHeightItHoldsWhatItsDiscsHold() {
+    var pot = new Pot(PotType.PLASTIC, 120.0, 108.0, "");
+    for (var mm : new double[] {0, 20, 54, 108}) {
+      assertThat(PotVolume.upTo(pot, mm, Figures.standard()))
+          .as("%s mm", mm)
+          .isCloseTo(discs(120, 108, mm), within(0.01));
+    }
+    assertThat(PotVolume.upTo(pot, 108, Figures.standard()))
+        .isCloseTo(PotVolume.of(120, 108, Figures.standard()).holdsMl(), within(1e-9));
   }
 }
