@@ -69,7 +69,7 @@ public final class BenchPlans {
             .sorted(Comparator.comparing(BenchDay::on))
             .toList();
     var weighed = jobs.size() <= MOST ? jobs : mostNeeded(jobs);
-    var seats = weighed.stream().map(job -> seat(job, ahead)).toList();
+    var seats = seats(weighed, ahead);
     var board = new Board(ahead, seats, Weights.of(figures, without));
     if (!ahead.isEmpty() && seats.stream().anyMatch(seat -> !seat.pinned())) {
       board = Solving.solve(board, asker);
@@ -92,13 +92,30 @@ public final class BenchPlans {
     return jobs.stream().filter(most::contains).toList();
   }
 
-  private static JobSeat seat(BenchJob job, List<BenchDay> days) {
+  /**
+   * Hazards choose first. A new one is laid before all others, wherever those lay: it may need the
+   * room of several of them, and no single move makes that.
+   */
+  private static List<JobSeat> seats(List<BenchJob> jobs, List<BenchDay> days) {
+    boolean anew =
+        jobs.stream()
+            .filter(BenchJob::hazard)
+            .anyMatch(job -> job.before().flatMap(day -> day(day, days)).isEmpty());
+    return jobs.stream()
+        .sorted(Comparator.comparing(job -> !job.hazard()))
+        .map(job -> seat(job, days, anew && !job.hazard()))
+        .toList();
+  }
+
+  /**
+   * @param anew whether it is laid as if it had lain nowhere before
+   */
+  private static JobSeat seat(BenchJob job, List<BenchDay> days, boolean anew) {
     var pinned = job.pinned().flatMap(day -> day(day, days));
+    var before = anew ? Optional.<LocalDate>empty() : job.before().filter(job::mayLieOn);
     return new JobSeat(
         job,
-        pinned
-            .or(() -> job.before().filter(job::mayLieOn).flatMap(day -> day(day, days)))
-            .orElse(null),
+        pinned.or(() -> before.flatMap(day -> day(day, days))).orElse(null),
         pinned.isPresent());
   }
 

@@ -4,52 +4,10 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Set;
 import java.util.UUID;
 
 /** What of a plant's history goes along when it goes to another collection. */
 public final class GoesAlong {
-  /** What is of the plant itself, wherever it stands. */
-  static final Set<Class<? extends Happening>> GOES =
-      Set.of(
-          Happening.Potted.class,
-          Happening.Inspected.class,
-          Happening.Worked.class,
-          Happening.Mapped.class,
-          Happening.Checked.class,
-          Happening.Fixed.class,
-          Happening.CourseBegun.class,
-          Happening.Treated.class,
-          Happening.CourseEnded.class,
-          Happening.Named.class,
-          Happening.OfKind.class,
-          Happening.Noted.class,
-          Happening.Recounted.class);
-
-  /** What is of the collection that it leaves: its numbers, places, stock, kin and wishes. */
-  static final Set<Class<? extends Happening>> STAYS =
-      Set.of(
-          Happening.Numbered.class,
-          Happening.Moved.class,
-          Happening.Came.class,
-          Happening.Wanted.class,
-          Happening.Became.class,
-          Happening.Held.class,
-          Happening.Freed.class,
-          Happening.Asked.class,
-          Happening.PutOff.class,
-          Happening.Beside.class,
-          Happening.Done.class,
-          Happening.SetAside.class,
-          Happening.TakenBack.class,
-          Happening.KeptApart.class,
-          Happening.LetIn.class,
-          Happening.PartedFrom.class,
-          Happening.Divided.class,
-          Happening.Drew.class,
-          Happening.Withdrawn.class,
-          Happening.TakenOver.class);
-
   private GoesAlong() {}
 
   /**
@@ -73,7 +31,7 @@ public final class GoesAlong {
   public static List<Deed> of(Plant plant) {
     var byAct = new LinkedHashMap<Act, List<Happening>>();
     for (var line : plant.journal().holding()) {
-      if (GOES.contains(line.happening().getClass())) {
+      if (line.happening() instanceof Happening.OfPlant) {
         byAct.computeIfAbsent(line.act(), act -> new ArrayList<>()).add(line.happening());
       }
     }

@@ -21,7 +21,13 @@ import org.jspecify.annotations.Nullable;
  * One thing that happened to one plant. All that is known of a plant is what its happenings say,
  * and each says by itself what it changes on the plant's card.
  */
-public sealed interface Happening {
+public sealed interface Happening permits Happening.OfPlant, Happening.OfCollection {
+  /** What is of the plant itself, wherever it stands; it goes along to another collection. */
+  sealed interface OfPlant extends Happening {}
+
+  /** What is of the collection: its numbers, places, stock, kin and wishes; it stays behind. */
+  sealed interface OfCollection extends Happening {}
+
   /** Marks on the card what follows from this. */
   default void mark(Card.Draft card) {}
 
@@ -31,7 +37,7 @@ public sealed interface Happening {
    *
    * @param inFlower whether it was in bud or flower at the time
    */
-  record Potted(Potting potting, Pot pot, boolean inFlower) implements Happening, Event {
+  record Potted(Potting potting, Pot pot, boolean inFlower) implements OfPlant, Event {
     /** Out of flower, into a pot of which nothing was noted. */
     public Potted(Potting potting) {
       this(potting, Pot.NOT_NOTED, false);
@@ -50,7 +56,7 @@ public sealed interface Happening {
   }
 
   /** Somebody looked. Holding a plant in the pot it came in ends the day its roots show. */
-  record Inspected(Inspection inspection) implements Happening, Event {
+  record Inspected(Inspection inspection) implements OfPlant, Event {
     @Override
     public LocalDate on() {
       return inspection.on();
@@ -82,23 +88,23 @@ public sealed interface Happening {
    * @param way whether the ball was opened, stayed whole, or rot was cut out
    */
   record Worked(RootTally tally, int minutes, String well, String badly, Way way)
-      implements Happening {}
+      implements OfPlant {}
 
   /** It was drawn as it stood in its pot, growth by growth. */
-  record Mapped(RhizomeMap map) implements Happening {}
+  record Mapped(RhizomeMap map) implements OfPlant {}
 
   /** So much was taken from the stock for it, or put back. */
-  record Drew(List<Draw> draws) implements Happening {
+  record Drew(List<Draw> draws) implements OfCollection {
     public Drew {
       draws = List.copyOf(draws);
     }
   }
 
   /** A small job was done: what it cured counts no more until it is seen again. */
-  record Fixed(Fix fix, LocalDate on) implements Happening, Event {}
+  record Fixed(Fix fix, LocalDate on) implements OfPlant, Event {}
 
   /** A small job of the collector's own that is to be done on it. */
-  record Asked(String task) implements Happening {
+  record Asked(String task) implements OfCollection {
     @Override
     public void mark(Card.Draft card) {
       card.tasks.add(task);
@@ -106,7 +112,7 @@ public sealed interface Happening {
   }
 
   /** A small job of the collector's own was done, or is not wanted any more. */
-  record Done(String task) implements Happening {
+  record Done(String task) implements OfCollection {
     @Override
     public void mark(Card.Draft card) {
       card.tasks.remove(task);
@@ -114,7 +120,7 @@ public sealed interface Happening {
   }
 
   /** A course against pests or rot was begun on it. */
-  record CourseBegun(Course course, LocalDate since) implements Happening {
+  record CourseBegun(Course course, LocalDate since) implements OfPlant {
     @Override
     public void mark(Card.Draft card) {
       card.treatment = new Treatment(course, since);
@@ -123,10 +129,10 @@ public sealed interface Happening {
   }
 
   /** It was treated once, as its course says. */
-  record Treated(UUID course, LocalDate on) implements Happening {}
+  record Treated(UUID course, LocalDate on) implements OfPlant {}
 
   /** A course was begun on a plant that it stands beside. */
-  record Beside(Course course, LocalDate since) implements Happening {
+  record Beside(Course course, LocalDate since) implements OfCollection {
     @Override
     public void mark(Card.Draft card) {
       card.beside = new Treatment(course, since);
@@ -134,7 +140,7 @@ public sealed interface Happening {
   }
 
   /** A course is over for it, whether it was treated or stood beside. */
-  record CourseEnded(UUID course) implements Happening {
+  record CourseEnded(UUID course) implements OfPlant {
     @Override
     public void mark(Card.Draft card) {
       card.treatment = without(card.treatment);
@@ -147,7 +153,7 @@ public sealed interface Happening {
   }
 
   /** A check was answered. */
-  record Checked(CheckName check, CheckAnswer answer) implements Happening {}
+  record Checked(CheckName check, CheckAnswer answer) implements OfPlant {}
 
   /**
    * A check was put off.
@@ -155,13 +161,13 @@ public sealed interface Happening {
    * @param until the day for it now
    * @param reason in the collector's own words
    */
-  record PutOff(CheckName check, LocalDate until, String reason) implements Happening {}
+  record PutOff(CheckName check, LocalDate until, String reason) implements OfCollection {}
 
   /** The act that this one stands against should not have been written. */
-  record Withdrawn() implements Happening {}
+  record Withdrawn() implements OfCollection {}
 
   /** It was given a number, unique in the collection. */
-  record Numbered(String number) implements Happening {
+  record Numbered(String number) implements OfCollection {
     @Override
     public void mark(Card.Draft card) {
       card.number = number;
@@ -169,7 +175,7 @@ public sealed interface Happening {
   }
 
   /** Somebody said what it is called. */
-  record Named(Names names) implements Happening {
+  record Named(Names names) implements OfPlant {
     @Override
     public void mark(Card.Draft card) {
       card.names = names;
@@ -182,7 +188,7 @@ public sealed interface Happening {
    * @param kind the key of the kind
    * @param own in what this plant differs from it
    */
-  record OfKind(String kind, Traits own) implements Happening {
+  record OfKind(String kind, Traits own) implements OfPlant {
     @Override
     public void mark(Card.Draft card) {
       card.kind = kind;
@@ -191,7 +197,7 @@ public sealed interface Happening {
   }
 
   /** It was stood somewhere. */
-  record Moved(Stand stand) implements Happening {
+  record Moved(Stand stand) implements OfCollection {
     @Override
     public void mark(Card.Draft card) {
       card.stand = stand;
@@ -199,7 +205,7 @@ public sealed interface Happening {
   }
 
   /** Somebody said where it comes from. */
-  record Came(Origin origin) implements Happening {
+  record Came(Origin origin) implements OfCollection {
     @Override
     public void mark(Card.Draft card) {
       card.origin = origin;
@@ -207,7 +213,7 @@ public sealed interface Happening {
   }
 
   /** Somebody said what is wanted of it. */
-  record Wanted(Wish wish) implements Happening {
+  record Wanted(Wish wish) implements OfCollection {
     @Override
     public void mark(Card.Draft card) {
       card.wish = wish;
@@ -215,7 +221,7 @@ public sealed interface Happening {
   }
 
   /** The notes about it were written anew. */
-  record Noted(String notes) implements Happening {
+  record Noted(String notes) implements OfPlant {
     @Override
     public void mark(Card.Draft card) {
       card.notes = notes;
@@ -223,7 +229,7 @@ public sealed interface Happening {
   }
 
   /** It went on to another part of its life here, or ended it. */
-  record Became(Fate fate) implements Happening {
+  record Became(Fate fate) implements OfCollection {
     @Override
     public void mark(Card.Draft card) {
       card.fate = fate;
@@ -231,7 +237,7 @@ public sealed interface Happening {
   }
 
   /** It is held in the pot it came in since that day. */
-  record Held(LocalDate since) implements Happening {
+  record Held(LocalDate since) implements OfCollection {
     @Override
     public void mark(Card.Draft card) {
       card.heldSince = since;
@@ -239,7 +245,7 @@ public sealed interface Happening {
   }
 
   /** It is no longer held. */
-  record Freed() implements Happening {
+  record Freed() implements OfCollection {
     @Override
     public void mark(Card.Draft card) {
       card.heldSince = null;
@@ -247,7 +253,7 @@ public sealed interface Happening {
   }
 
   /** It was pulled aside for the bench on that day. */
-  record SetAside(LocalDate since) implements Happening {
+  record SetAside(LocalDate since) implements OfCollection {
     @Override
     public void mark(Card.Draft card) {
       card.asideOn = since;
@@ -255,7 +261,7 @@ public sealed interface Happening {
   }
 
   /** It was put back without having been to the bench. */
-  record TakenBack() implements Happening {
+  record TakenBack() implements OfCollection {
     @Override
     public void mark(Card.Draft card) {
       card.asideOn = null;
@@ -263,7 +269,7 @@ public sealed interface Happening {
   }
 
   /** It is kept apart from the others since that day. */
-  record KeptApart(LocalDate since) implements Happening {
+  record KeptApart(LocalDate since) implements OfCollection {
     @Override
     public void mark(Card.Draft card) {
       card.apartSince = since;
@@ -271,7 +277,7 @@ public sealed interface Happening {
   }
 
   /** It stands with the others again. */
-  record LetIn() implements Happening {
+  record LetIn() implements OfCollection {
     @Override
     public void mark(Card.Draft card) {
       card.apartSince = null;
@@ -283,7 +289,7 @@ public sealed interface Happening {
    *
    * @param mother by its number in the store; null to say that it was not
    */
-  record PartedFrom(@Nullable Long mother) implements Happening {
+  record PartedFrom(@Nullable Long mother) implements OfCollection {
     @Override
     public void mark(Card.Draft card) {
       card.mother = mother;
@@ -295,15 +301,15 @@ public sealed interface Happening {
    *
    * @param daughter by its number in the store
    */
-  record Divided(long daughter) implements Happening {}
+  record Divided(long daughter) implements OfCollection {}
 
   /**
    * What an older version of the program kept of it in words alone.
    *
    * @param words a sentence
    */
-  record Recounted(String words) implements Happening {}
+  record Recounted(String words) implements OfPlant {}
 
   /** What an older version had kept outside the journal was taken over into it. */
-  record TakenOver() implements Happening {}
+  record TakenOver() implements OfCollection {}
 }

@@ -17,8 +17,8 @@ import java.util.Optional;
 import java.util.Random;
 import java.util.function.Function;
 import java.util.stream.Collectors;
-import java.util.stream.Stream;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 
 class BenchPlansTest {
@@ -171,6 +171,14 @@ class BenchPlansTest {
             Stream.concat(needed, Stream.of(hazard)).toArray(BenchJob[]::new));
     assertThat(where(plan)).containsOnlyKeys("Ferry");
     assertThat(plan.left()).hasSize(5);
+    var laid =
+        IntStream.range(0, 5)
+            .mapToObj(i -> with(job("Weir " + i, 0, 1, 1, 9), "", null, null, TODAY.plusDays(1)));
+    var again =
+        plan(
+            List.of(new BenchDay(TODAY.plusDays(1), 45)),
+            Stream.concat(laid, Stream.of(hazard)).toArray(BenchJob[]::new));
+    assertThat(where(again)).as("also where they lay already").containsOnlyKeys("Ferry");
   }
 
   @Test
