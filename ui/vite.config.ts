@@ -24,5 +24,6 @@ export default defineConfig({
   ],
   build: { rolldownOptions: { checks: { pluginTimings: false } } },
   server: { proxy: { '/api': 'http://127.0.0.1:8484' } },
-  test: { include: ['src/**/*.test.ts'] },
+  // So long on a machine that has much else to do.
+  test: { include: ['src/**/*.test.ts'], testTimeout: 30_000 },
 });

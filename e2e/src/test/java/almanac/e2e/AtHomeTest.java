@@ -89,14 +89,14 @@ class AtHomeTest {
       try (var phone = Browsing.phone(opened(settings))) {
         var page = phone.open("/");
         comeIn(page);
-        assertThat(page.locator("h1")).hasText("Today");
+        AtWork.isToday(page);
         page.waitForFunction("() => navigator.serviceWorker.ready.then(r => !!r.active)");
         page.reload();
-        assertThat(page.locator("h1")).hasText("Today");
+        AtWork.isToday(page);
         Find.button(settings, "Close it").click();
         assertThat(Find.button(settings, "Open it at home")).isVisible();
         page.reload();
-        assertThat(page.locator("h1")).hasText("Today");
+        AtWork.isToday(page);
         assertThat(page.getByText("does not answer").first()).isVisible();
       }
     }

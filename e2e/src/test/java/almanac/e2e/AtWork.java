@@ -4,12 +4,23 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.RequestOptions;
+import java.util.regex.Pattern;
 
 /** What a grower does on a page, and what the page keeps of it. */
 final class AtWork {
+  /** As long as nothing is known of the day it is called by its name. */
+  private static final Pattern TODAY =
+      Pattern.compile("Today|cannot wait|round|bench day|Nothing asks");
+
   private AtWork() {}
+
+  /** Waits for the page of the day, whatever it has to say already. */
+  static void isToday(Page page) {
+    PlaywrightAssertions.assertThat(page.locator("h1")).hasText(TODAY);
+  }
 
   /** Taps one answer of a row. */
   static void pick(Page page, String row, String answer) {

@@ -23,6 +23,8 @@ class DividingTest {
 
   /** A second front of three growths that goes off from the oldest one. */
   private static void drawSecondFront(Page page) {
+    // What is answered may move the drawing; nothing is tapped while it moves.
+    AtBench.kept(page);
     int before = growths(page).count();
     growths(page).first().click();
     for (int i = 1; i <= 3; i++) {

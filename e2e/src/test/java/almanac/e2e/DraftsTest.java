@@ -27,7 +27,7 @@ class DraftsTest {
       soft(page).check();
       Find.entry(page, "Note").fill("half of a note");
       Find.link(page, "Today").click();
-      assertThat(page.locator("h1")).hasText("Today");
+      AtWork.isToday(page);
       page.goBack();
       isHereAgain(page);
       assertThat(soft(page)).isChecked();

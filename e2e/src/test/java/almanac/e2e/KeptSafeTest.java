@@ -50,7 +50,7 @@ class KeptSafeTest {
       page.getByText("Bring back…").click();
       assertThat(kept.getByRole(AriaRole.GROUP)).containsText("so that this can be undone");
       Find.button(page, "Bring it back").click();
-      assertThat(page.locator("h1")).hasText("Today");
+      AtWork.isToday(page);
       var undo = Find.button(page, "Undo");
       assertThat(undo).isVisible();
       browsing.open("/settings");
@@ -80,7 +80,7 @@ class KeptSafeTest {
       chosen.setInputFiles(zip);
       assertThat(page.getByText("holds 64 plants")).isVisible();
       Find.button(page, "Take it in").click();
-      assertThat(page.locator("h1")).hasText("Today");
+      AtWork.isToday(page);
       assertThat(page.getByText("is the collection now")).isVisible();
       assertThat(Files.readAllBytes(carriedOut(browsing.open("/settings"), own)))
           .isEqualTo(Files.readAllBytes(zip));
