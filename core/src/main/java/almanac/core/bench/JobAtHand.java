@@ -103,7 +103,8 @@ public final class JobAtHand {
     return parting;
   }
 
-  Plant plant() {
+  /** With the whole of its journal. */
+  public Plant plant() {
     return plant;
   }
 

@@ -1,6 +1,5 @@
 package almanac.app.errands.bench;
 
-import almanac.app.judged.judging.Judging;
 import almanac.app.record.collection.PlantInPlace;
 import almanac.app.record.collection.Plants;
 import almanac.app.record.site.Today;
@@ -27,16 +26,13 @@ class BatchesController {
   private final Batches batches;
   private final Jobs jobs;
   private final Plants plants;
-  private final Judging judging;
   private final DayPlan plan;
   private final Today today;
 
-  BatchesController(
-      Batches batches, Jobs jobs, Plants plants, Judging judging, DayPlan plan, Today today) {
+  BatchesController(Batches batches, Jobs jobs, Plants plants, DayPlan plan, Today today) {
     this.batches = batches;
     this.jobs = jobs;
     this.plants = plants;
-    this.judging = judging;
     this.plan = plan;
     this.today = today;
   }
@@ -141,7 +137,7 @@ class BatchesController {
           plant.id(), plant.name(), plant.card().number(), null, "", 0, 0, each.tagChecked());
     }
     var job = jobs.one(each.job());
-    var atHand = jobs.atHand(job);
+    var atHand = jobs.atHand(job, plant);
     return new BatchPage.BatchLine(
         plant.id(),
         plant.name(),

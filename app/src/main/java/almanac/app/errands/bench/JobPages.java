@@ -46,7 +46,7 @@ class JobPages {
 
   JobPage of(Job job) {
     var plant = plants.one(job.plantId());
-    var atHand = jobs.atHand(job);
+    var atHand = jobs.atHand(job, plant);
     var work = atHand.work();
     var figures = judging.figures();
     var before = judging.judge(plant, job.begunOn());

@@ -146,7 +146,8 @@ public class Jobs {
     return atHand(job, plants.one(job.plantId()));
   }
 
-  private JobAtHand atHand(Job job, PlantInPlace plant) {
+  /** The same, for whoever has its plant already. */
+  JobAtHand atHand(Job job, PlantInPlace plant) {
     var figures = judging.figures();
     return new JobAtHand(
         plants.whole(plant.id()),
@@ -173,9 +174,7 @@ public class Jobs {
     var finished = new JobFinished(atHand, stocks.now());
     atHand
         .potted()
-        .ifPresent(
-            potted ->
-                Chronology.refuseOutOfOrder(plants.whole(plant.id()), null, potted.potting()));
+        .ifPresent(potted -> Chronology.refuseOutOfOrder(atHand.plant(), null, potted.potting()));
     table.end(uid);
     return keeping.part(
         job.begunOn(),
