@@ -3,6 +3,7 @@
   import { goto } from '$app/navigation';
   import { useQueryClient } from '@tanstack/svelte-query';
   import { answered, api } from '$lib/api/client';
+  import { askAgain, changed, KEYS } from '$lib/api/keys';
   import type { Schemas } from '$lib/interface/schemas';
   import { plantPage } from '$lib/api/queries';
   import { Saving } from '$lib/api/saving.svelte';
@@ -32,7 +33,7 @@
   // Timers are shown on every page.
   const timers = $derived(JSON.stringify(bench.job.told.timers));
   $effect(() => {
-    if (timers) void client.invalidateQueries({ queryKey: ['jobs'] });
+    if (timers) void changed(client, 'jobs');
   });
 
   /** What could not be kept is sent again by itself once the program may be back. */
@@ -65,8 +66,6 @@
     );
     if (!result) return;
     bench.leave();
-    void client.invalidateQueries({ queryKey: ['jobs'] });
-    void client.invalidateQueries({ queryKey: ['stock'] });
     const parted = result.plants.length > 1;
     saved(
       client,
@@ -84,7 +83,7 @@
     try {
       await answered(api.DELETE('/api/jobs/{uid}', { params: { path: { uid: bench.job.uid } } }));
       bench.leave();
-      void client.invalidateQueries({ queryKey: ['jobs'] });
+      void changed(client, 'jobs');
       toaster.success({ title: 'Given up; nothing of it is kept', duration: 6000 });
       await goto(`/plants/${bench.job.plantId}`);
     } catch (failure) {
@@ -94,7 +93,7 @@
 
   async function reload() {
     bench.leave();
-    await client.invalidateQueries({ queryKey: ['job', bench.job.uid] });
+    await askAgain(client, KEYS.job(bench.job.uid));
     again();
   }
 

@@ -1,6 +1,7 @@
 <script lang="ts">
   import { useQueryClient } from '@tanstack/svelte-query';
   import { answered, api } from '$lib/api/client';
+  import { changed } from '$lib/api/keys';
   import type { Schemas } from '$lib/interface/schemas';
   import { recipeList } from '$lib/api/queries';
   import { faultOf } from '$lib/forms/faults';
@@ -45,7 +46,7 @@
       await answered(api.POST('/api/recipes', { body: { name, mix: sentMix(mix) } }));
       toaster.success({ title: `Kept as “${name}”`, duration: 4000 });
       name = '';
-      await client.invalidateQueries({ queryKey: ['recipes'] });
+      await changed(client, 'recipes');
     } catch (failure) {
       failed(failure);
     }

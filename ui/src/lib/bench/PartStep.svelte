@@ -3,7 +3,6 @@
   import Picks from '$lib/forms/Picks.svelte';
   import FromAbove from '$lib/rhizome/MapFromAbove.svelte';
   import GrowthEditor from '$lib/rhizome/GrowthEditor.svelte';
-  import { heading, hour, named } from '$lib/rhizome/map';
   import { lengthSaid } from '$lib/words/units.svelte';
   import Sentence from '$lib/words/Sentence.svelte';
   import type { AtBench } from './atBench.svelte';
@@ -55,24 +54,8 @@
   const inShort = (piece: Schemas['PieceView']) =>
     `${count(piece.growths.length, 'growth', 'growths')} with ${count(piece.leads, 'lead', 'leads')} and ${count(piece.roots, 'root', 'roots')}`;
 
-  /** Towards which hours the leads of a piece go on. */
-  function ways(piece: Schemas['PieceView']): string {
-    const hours = piece.growths
-      .map((name) => named(bench.map!, name)!)
-      .filter(({ front }) => front === 'LEAD')
-      .map((growth) => hour(heading(bench.map!, growth)));
-    return hours.length ? `, towards ${hours.join(' and ')} o’clock` : '';
-  }
-
-  const letter = (i: number) => String.fromCharCode(65 + i);
-  /** The letters of the drawing go by the growths, those of the list by the pieces. */
-  const turnOf = (line: Schemas['PieceLine']) => {
-    const order = bench.map!.growths.map(({ name }) => name);
-    const firsts = view!.pieces
-      .map(({ piece }) => Math.min(...piece.growths.map((name) => order.indexOf(name))))
-      .toSorted((one, other) => one - other);
-    return firsts.indexOf(Math.min(...line.piece.growths.map((name) => order.indexOf(name))));
-  };
+  const ways = (hours: number[]) =>
+    hours.length ? `, towards ${hours.join(' and ')} o’clock` : '';
 </script>
 
 {#if view && bench.map}
@@ -83,6 +66,7 @@
       </p>
       <FromAbove
         map={bench.map}
+        marks={bench.marks}
         radiusMm={radius}
         cuts={bench.cuts}
         bind:selected
@@ -95,9 +79,11 @@
         <GrowthEditor
           map={bench.map}
           name={selected}
+          mark={bench.marks.find(({ growth }) => growth === selected)}
           stepMm={radius * 2}
           {choices}
           onmap={(map) => bench.draw(map)}
+          onredraw={(change) => bench.redraw(change)}
           onselect={(name) => (selected = name)}
         />
         <button type="button" class="act tall" onclick={() => (selected = undefined)}
@@ -129,18 +115,13 @@
       {#each view.pieces as line (line.key)}
         <li class:bad={!line.piece.sound}>
           <p>
-            <b>Piece {letter(turnOf(line))}</b>: {count(
-              line.piece.growths.length,
-              'growth',
-              'growths',
-            )}, {line.piece.firm} firm, {count(line.piece.leads, 'lead', 'leads')}{ways(
-              line.piece,
-            )}{line.piece.eyes ? `, ${count(line.piece.eyes, 'eye', 'eyes')}` : ''}, {count(
-              line.piece.roots,
-              'root',
-              'roots',
-            )}{line.piece.newRoots ? ' and new ones' : ''}. A pot of {lengthSaid(line.wantedMm)} would
-            hold it.
+            <b>Piece {line.letter}</b>: {count(line.piece.growths.length, 'growth', 'growths')}, {line
+              .piece.firm} firm, {count(line.piece.leads, 'lead', 'leads')}{ways(line.towards)}{line
+              .piece.eyes
+              ? `, ${count(line.piece.eyes, 'eye', 'eyes')}`
+              : ''}, {count(line.piece.roots, 'root', 'roots')}{line.piece.newRoots
+              ? ' and new ones'
+              : ''}. A pot of {lengthSaid(line.wantedMm)} would hold it.
           </p>
           {#if line.piece.rotten}
             <p class="lacks">Rotten: it goes out.</p>

@@ -27,10 +27,6 @@
   let photo = $state.raw<Laid>();
 
   const chosen = $derived(place?.chosen);
-  const potMm = $derived(chosen?.pot.diameterMm ?? oldMm ?? place?.wantedMm ?? null);
-  const middle = $derived(
-    chosen ? { x: chosen.room.middleX, y: chosen.room.middleY } : { x: 0, y: 0 },
-  );
   const year = $derived(Number(bench.job.begunOn.slice(0, 4)));
   const words = (seat: Schemas['SeatView']) =>
     choices.pots.find(({ value }) => value === seat.pot.type)?.words ?? '';
@@ -64,9 +60,10 @@
     <div>
       <FromAbove
         map={bench.map}
+        marks={bench.marks}
         radiusMm={place.radiusMm}
-        {potMm}
-        {middle}
+        potMm={place.potMm}
+        middle={place.middle}
         {oldMm}
         ahead={place.ahead}
         only={bench.job.dividing.staying}
@@ -75,7 +72,7 @@
         onmap={(map) => bench.draw(map)}
         under={photo}
       />
-      {#if chosen && chosen.fit !== 'TOO_SMALL' && chosen.shiftMm >= 3}
+      {#if chosen && chosen.fit !== 'TOO_SMALL' && chosen.shifted}
         <p class="shift">
           <b>Shift it {lengthSaid(Math.round(chosen.shiftMm))} towards {chosen.shiftHour} o’clock</b
           >, so that the old end lies at the rim and the leads have the room.
@@ -99,11 +96,13 @@
         <GrowthEditor
           map={bench.map}
           name={selected}
+          mark={bench.marks.find(({ growth }) => growth === selected)}
           stepMm={place.radiusMm * 2}
           {choices}
-          {potMm}
-          {middle}
+          stands={place.stands.find(({ growth }) => growth === selected)}
+          pot={{ potMm: place.potMm, middleX: place.middle.x, middleY: place.middle.y }}
           onmap={(map) => bench.draw(map)}
+          onredraw={(change) => bench.redraw(change)}
           onselect={(name) => (selected = name)}
         />
         <button type="button" class="act tall" onclick={() => (selected = undefined)}

@@ -1,7 +1,7 @@
 import { answered, api, problemOf, type Problem } from '$lib/api/client';
 import type { Schemas } from '$lib/interface/schemas';
 import { newKey } from '$lib/api/once';
-import type { PlantMap } from '$lib/rhizome/map';
+import type { MapChange, Mark, PlantMap } from '$lib/rhizome/map';
 import { left, ringsAfter } from './waits';
 
 export type Job = Schemas['JobPage'];
@@ -100,6 +100,26 @@ export class AtBench {
   /** The plant as it is drawn: as it was told, or as it is proposed. */
   get map(): PlantMap | undefined {
     return this.told.dividing?.map ?? this.job.dividing?.map;
+  }
+
+  /** What follows for its growths, as the program said last. */
+  get marks(): Mark[] {
+    return this.job.dividing?.marks ?? [];
+  }
+
+  /** Changed by the program; nothing comes back where it refuses or does not answer. */
+  async redraw(change: MapChange): Promise<PlantMap | undefined> {
+    try {
+      const { map } = await answered(
+        api.POST('/api/maps', { body: { map: plain(this.map!), ...change } }),
+      );
+      this.draw(map);
+      this.problem = undefined;
+      return map;
+    } catch (failure) {
+      this.problem = problemOf(failure);
+      return undefined;
+    }
   }
 
   get cuts(): number[] {

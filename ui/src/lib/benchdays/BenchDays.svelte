@@ -1,6 +1,7 @@
 <script lang="ts">
   import { useQueryClient } from '@tanstack/svelte-query';
   import { answered, api } from '$lib/api/client';
+  import { KEYS } from '$lib/api/keys';
   import { benchDays, sitePage } from '$lib/api/queries';
   import { Saving } from '$lib/api/saving.svelte';
   import FormHead from '$lib/forms/FormHead.svelte';
@@ -35,7 +36,7 @@
       ),
     );
     if (!page) return false;
-    client.setQueryData(['bench-days'], page);
+    client.setQueryData(KEYS.benchDays, page);
     if (undo && before) undoable(what, async () => void (await keep(before, '', false)));
     return true;
   }

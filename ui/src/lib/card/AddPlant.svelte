@@ -2,8 +2,9 @@
   import { goto } from '$app/navigation';
   import { useQueryClient } from '@tanstack/svelte-query';
   import { answered, api } from '$lib/api/client';
+  import { changed } from '$lib/api/keys';
   import type { Schemas } from '$lib/interface/schemas';
-  import { placeList } from '$lib/api/queries';
+  import { labelRead, placeList } from '$lib/api/queries';
   import { Saving } from '$lib/api/saving.svelte';
   import { Draft } from '$lib/forms/drafts.svelte';
   import PottedOnField from '$lib/forms/PottedOnField.svelte';
@@ -17,10 +18,9 @@
   import TextField from '$lib/forms/TextField.svelte';
   import Tick from '$lib/forms/Tick.svelte';
   import { saved } from '$lib/shell/toaster';
-  import PlaceChoice, { NEW_PLACE } from './PlaceChoice.svelte';
+  import PlaceChoice from './PlaceChoice.svelte';
   import KindField from './KindField.svelte';
-  import { genusOf } from './genus';
-  import { newPlant, sentPlant, type TypedPlant } from './adding';
+  import { NEW_PLACE, newPlant, sentPlant, type TypedPlant } from './adding';
 
   interface Props {
     choices: Schemas['Choices'];
@@ -50,7 +50,7 @@
     'label',
     'kind',
     'placeId',
-    'name',
+    'newPlace.name',
     'pottedOn',
     'mix',
     'pot',
@@ -59,7 +59,8 @@
     'price',
   ];
 
-  const genus = $derived(genusOf(form.label, options.genera));
+  const read = labelRead(() => form.label.trim());
+  const genus = $derived(read.data?.genus ?? undefined);
   /** The kind that was proposed by the name, until another is chosen. */
   let proposed = $state('');
   const kindHint = $derived.by(() => {
@@ -74,11 +75,12 @@
     if (kind) form.moisture = kind.moisture;
   }
 
-  function propose() {
-    if (!genus || (form.kind && form.kind !== proposed)) return;
+  /** What the name proposes is taken, until another is chosen. */
+  $effect(() => {
+    if (!genus || form.kind === genus.kind || (form.kind && form.kind !== proposed)) return;
     form.kind = proposed = genus.kind;
     chooseKind();
-  }
+  });
 
   /** What may be left folded, unless something in it is wrong or was told before. */
   const FOLDED = ['mix', 'pot', 'arrivedOn', 'cameFrom', 'price'];
@@ -91,25 +93,15 @@
     if (wrong) unfolded = true;
   });
 
-  async function placeId(): Promise<number> {
-    if (chosenPlace !== NEW_PLACE) return chosenPlace ? Number(chosenPlace) : (null as never);
-    const added = await answered(
-      api.POST('/api/places', {
-        body: { name: form.placeName, lampHours: form.placeLit ? 14 : null },
-      }),
-    );
-    await client.invalidateQueries({ queryKey: ['places'] });
-    form.place = String(added.id);
-    return added.id;
-  }
-
   async function add(event: SubmitEvent) {
     event.preventDefault();
-    const result = await saving.save(async (headers) => {
-      const body = sentPlant(form, await placeId(), mother);
-      return answered(api.POST('/api/plants', { headers, body }));
-    });
+    const isNew = chosenPlace === NEW_PLACE;
+    const body = sentPlant(form, chosenPlace, mother);
+    const result = await saving.save((headers) =>
+      answered(api.POST('/api/plants', { headers, body })),
+    );
     if (!result) return;
+    if (isNew) void changed(client, 'places');
     draft.saved();
     saved(client, `${result.plant.name} added as ${result.plant.card.number}`, result);
     await goto(`/plants/${result.plant.id}${form.apart ? '/inspect?first' : ''}`);
@@ -128,13 +120,7 @@
     label="Name on the label"
     hint="Letter by letter, mistakes and all"
     fault={faultOf(problem, 'label')}
-    bind:value={
-      () => form.label,
-      (text) => {
-        form.label = text;
-        propose();
-      }
-    }
+    bind:value={form.label}
   />
 
   <div class="two">

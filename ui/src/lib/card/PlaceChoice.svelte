@@ -1,8 +1,3 @@
-<script lang="ts" module>
-  /** Chosen where the plant stands in a place that is not there yet. */
-  export const NEW_PLACE = 'new';
-</script>
-
 <script lang="ts">
   import type { Problem } from '$lib/api/client';
   import type { Schemas } from '$lib/interface/schemas';
@@ -10,7 +5,8 @@
   import Field from '$lib/forms/Field.svelte';
   import TextField from '$lib/forms/TextField.svelte';
   import Tick from '$lib/forms/Tick.svelte';
-  import type { TypedPlant } from './adding';
+  import { bounds } from '$lib/api/queries';
+  import { NEW_PLACE, type TypedPlant } from './adding';
 
   interface Props {
     choosable: Schemas['Place'][];
@@ -19,6 +15,7 @@
     problem?: Problem;
   }
   let { choosable, chosen, form = $bindable(), problem }: Props = $props();
+  const figures = bounds();
 </script>
 
 <Field label="Place" fault={faultOf(problem, 'placeId')}>
@@ -42,8 +39,11 @@
 {#if chosen === NEW_PLACE}
   <TextField
     label="Name of the new place"
-    fault={faultOf(problem, 'name')}
+    fault={faultOf(problem, 'newPlace.name')}
     bind:value={form.placeName}
   />
-  <Tick label="Under lamps, 14 hours a day" bind:checked={form.placeLit} />
+  <Tick
+    label="Under lamps, {figures.data?.lampHours ?? 'some'} hours a day"
+    bind:checked={form.placeLit}
+  />
 {/if}

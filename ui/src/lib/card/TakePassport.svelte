@@ -2,6 +2,7 @@
   import { useQueryClient } from '@tanstack/svelte-query';
   import { goto } from '$app/navigation';
   import { answered, api } from '$lib/api/client';
+  import { everything } from '$lib/api/keys';
   import type { Schemas } from '$lib/interface/schemas';
   import { sendFile } from '$lib/api/files';
   import { placeList } from '$lib/api/queries';
@@ -41,7 +42,7 @@
     );
     if (!came) return;
     passport = undefined;
-    await client.invalidateQueries();
+    await everything(client);
     await goto(`/plants/${came.plant}`);
     undoable(`${name} came in with its history`, () => takeOut(came.acts));
   }
@@ -50,7 +51,7 @@
     try {
       await answered(api.POST('/api/acts/withdrawals', { body: { acts } }));
       await goto('/plants');
-      await client.invalidateQueries();
+      await everything(client);
     } catch (problem) {
       failed(problem);
     }

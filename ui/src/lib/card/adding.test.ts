@@ -1,6 +1,6 @@
 import { expect, test } from 'vitest';
 import type { Schemas } from '$lib/interface/schemas';
-import { newPlant, sentPlant } from './adding';
+import { NEW_PLACE, newPlant, sentPlant } from './adding';
 
 const MOTHER = {
   id: 12,
@@ -34,7 +34,7 @@ test('a division begins as its mother stands, potted today', () => {
 
 test('what was not told is sent as nothing, and how a new place is called is no matter of the plant', () => {
   const typed = { ...newPlant(MOTHER), placeName: 'Cellar', placeLit: true, apart: true };
-  const sent = sentPlant(typed, 7, MOTHER);
+  const sent = sentPlant(typed, '7', MOTHER);
   expect(sent).toMatchObject({
     placeId: 7,
     motherId: 12,
@@ -43,5 +43,15 @@ test('what was not told is sent as nothing, and how a new place is called is no 
     mix: [{ component: 'PUMICE', parts: 2 }],
   });
   expect(Object.keys(sent)).not.toContain('placeName');
-  expect(sentPlant(typed, 7, undefined).motherId).toBeNull();
+  expect(sent.newPlace).toBeNull();
+  expect(sentPlant(typed, '7', undefined).motherId).toBeNull();
+});
+
+test('a place that is not there yet is sent along', () => {
+  const typed = { ...newPlant(undefined), placeName: 'Cellar', placeLit: true };
+  expect(sentPlant(typed, NEW_PLACE, undefined)).toMatchObject({
+    placeId: null,
+    newPlace: { name: 'Cellar', lamps: true },
+  });
+  expect(sentPlant(typed, '', undefined)).toMatchObject({ placeId: null, newPlace: null });
 });

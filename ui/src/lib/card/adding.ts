@@ -5,6 +5,9 @@ import { NO_POT, sentPot, type TypedPot } from '$lib/forms/pot';
 /** Where nothing is said of the mix, nobody knows it. */
 const NOBODY_KNOWS: Schemas['MixPart'][] = [{ component: 'UNKNOWN', parts: 1 }];
 
+/** Chosen where the plant stands in a place that is not there yet. */
+export const NEW_PLACE = 'new';
+
 /** A plant that is about to come, while it is typed. */
 export interface TypedPlant {
   label: string;
@@ -46,17 +49,22 @@ export function newPlant(mother: Schemas['PlantPage'] | undefined): TypedPlant {
   };
 }
 
-/** The plant as it is sent. */
+/**
+ * The plant as it is sent.
+ *
+ * @param chosen the place's id, a new one, or nothing yet
+ */
 export function sentPlant(
   typed: TypedPlant,
-  placeId: number,
+  chosen: string,
   mother: Pick<Schemas['PlantPage'], 'id'> | undefined,
 ): Schemas['NewPlant'] {
   const { place, placeName, placeLit, mix, pot, arrivedOn, ...rest } = typed;
-  void [place, placeName, placeLit];
+  void place;
   return {
     ...rest,
-    placeId,
+    placeId: chosen && chosen !== NEW_PLACE ? Number(chosen) : null,
+    newPlace: chosen === NEW_PLACE ? { name: placeName, lamps: placeLit } : null,
     mix: mix.length ? sentMix(mix) : NOBODY_KNOWS,
     pot: sentPot(pot),
     arrivedOn: arrivedOn || null,

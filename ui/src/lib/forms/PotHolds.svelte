@@ -1,6 +1,7 @@
 <script lang="ts">
   import { createQuery } from '@tanstack/svelte-query';
   import { answered, api } from '$lib/api/client';
+  import { KEYS } from '$lib/api/keys';
   import { lengthIn, volumeSaid } from '$lib/words/units.svelte';
   import type { TypedPot } from './pot';
 
@@ -17,7 +18,7 @@
     return () => clearTimeout(timer);
   });
   const volume = createQuery(() => ({
-    queryKey: ['potVolume', asked],
+    queryKey: KEYS.potVolume(asked),
     queryFn: () => answered(api.GET('/api/pots/volume', { params: { query: asked } })),
     enabled: asked.diameterMm > 0 && asked.depthMm > 0,
     retry: false,

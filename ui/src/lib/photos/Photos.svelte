@@ -1,5 +1,6 @@
 <script lang="ts">
   import { useQueryClient } from '@tanstack/svelte-query';
+  import { askAgain, KEYS } from '$lib/api/keys';
   import { photosOf } from '$lib/api/queries';
   import { sendPhoto } from './send';
   import { short } from '$lib/words/dates';
@@ -27,7 +28,7 @@
       }
     }
     sending = undefined;
-    void client.invalidateQueries({ queryKey: ['photos', plantId] });
+    void askAgain(client, KEYS.photos(plantId));
   }
 </script>
 

@@ -1,6 +1,7 @@
 <script lang="ts">
   import { useQueryClient } from '@tanstack/svelte-query';
   import { answered, api } from '$lib/api/client';
+  import { everything } from '$lib/api/keys';
   import type { Schemas } from '$lib/interface/schemas';
   import { Saving } from '$lib/api/saving.svelte';
   import { choices } from '$lib/api/queries';
@@ -79,7 +80,7 @@
       ),
     );
     if (!kept) return;
-    void client.invalidateQueries();
+    void everything(client);
     toaster.success({ title: `${name} saved`, duration: 4000 });
     done();
   }

@@ -1,5 +1,6 @@
 import type { QueryClient } from '@tanstack/svelte-query';
 import { answered, api } from '$lib/api/client';
+import { changed } from '$lib/api/keys';
 import type { Schemas } from '$lib/interface/schemas';
 import { failed, saved } from '$lib/shell/toaster';
 import { moved, type Order } from './order';
@@ -47,7 +48,7 @@ export class Standing {
   }
 
   async #again(): Promise<void> {
-    await this.#client.invalidateQueries({ queryKey: ['plants'] });
+    await changed(this.#client, 'places');
     this.order = undefined;
     this.sent = undefined;
   }

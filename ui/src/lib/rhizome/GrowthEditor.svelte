@@ -1,44 +1,27 @@
 <script lang="ts">
   import type { Schemas } from '$lib/interface/schemas';
   import Picks from '$lib/forms/Picks.svelte';
-  import TextField from '$lib/forms/TextField.svelte';
   import { lengthIn, lengthOut, lengthUnit } from '$lib/words/units.svelte';
-  import {
-    atTheRim,
-    changed,
-    degrees,
-    grown,
-    heading,
-    hour,
-    named,
-    spot,
-    without,
-    type Growth,
-    type PlantMap,
-    type Spot,
-  } from './map';
+  import { changed, named, type Growth, type Mark, type MapChange, type PlantMap } from './map';
 
   interface Props {
     map: PlantMap;
     name: string;
+    /** What follows for it, once that is known. */
+    mark?: Mark | undefined;
     stepMm: number;
     choices: Schemas['Choices'];
-    /** The pot whose rim is measured to, mm; not asked for unless given. */
-    potMm?: number | null;
-    middle?: Spot;
+    /** Where it stands in its pot; not asked for unless given. */
+    stands?: Schemas['StandView'] | undefined;
+    /** The pot it is measured in. */
+    pot?: Pick<MapChange, 'potMm' | 'middleX' | 'middleY'> | undefined;
     onmap: (map: PlantMap) => void;
+    /** Changed as the program draws it. */
+    onredraw: (change: MapChange) => Promise<PlantMap | undefined>;
     onselect: (name: string | undefined) => void;
   }
-  const {
-    map,
-    name,
-    stepMm,
-    choices,
-    potMm = null,
-    middle = { x: 0, y: 0 },
-    onmap,
-    onselect,
-  }: Props = $props();
+  const { map, name, mark, stepMm, choices, stands, pot, onmap, onredraw, onselect }: Props =
+    $props();
   const growth = $derived(named(map, name));
 
   const AMOUNTS = [
@@ -52,32 +35,49 @@
   ];
   const amount = (roots: number) => (roots === 0 ? '0' : roots < 6 ? '3' : '8');
 
-  const away = (growth: Growth) => ({
-    x: spot(growth).x - middle.x,
-    y: spot(growth).y - middle.y,
-  });
-  const toRim = $derived(
-    growth && potMm ? potMm / 2 - Math.hypot(away(growth).x, away(growth).y) : 0,
-  );
-  const clock = $derived(growth ? hour(degrees(away(growth))) : 12);
+  const HOURS = Array.from({ length: 12 }, (_, i) => i + 1);
+  let drawing = $state(false);
 
-  function measure(typed: string, at: number) {
-    const mm = lengthIn(typed);
-    if (potMm && Number.isFinite(mm) && at >= 1 && at <= 12)
-      onmap(atTheRim(map, name, mm, at, potMm, middle));
+  /** One change after the other. */
+  async function redraw(change: Omit<MapChange, 'name'>): Promise<PlantMap | undefined> {
+    if (drawing) return undefined;
+    drawing = true;
+    try {
+      return await onredraw({ name, ...change });
+    } finally {
+      drawing = false;
+    }
   }
 
-  function add() {
-    const next = grown(map, name, stepMm);
-    onmap(next);
-    onselect(next.growths.at(-1)!.name);
+  function measure(toRimMm: number, hour: number) {
+    if (pot && Number.isFinite(toRimMm))
+      void redraw({ change: 'AT_THE_RIM', toRimMm, hour, ...pot });
   }
 
-  function remove() {
-    onmap(without(map, name));
-    onselect(undefined);
+  async function add() {
+    const next = await redraw({ change: 'GROWN', stepMm });
+    if (next) onselect(next.growths.at(-1)!.name);
+  }
+
+  async function remove() {
+    if (await redraw({ change: 'GONE' })) onselect(undefined);
   }
 </script>
+
+{#snippet clock(label: string, at: number, onhour: (hour: number) => void)}
+  <label>
+    {label}
+    <select
+      class="select"
+      value={String(at)}
+      onchange={(event) => onhour(Number(event.currentTarget.value))}
+    >
+      {#each HOURS as hour (hour)}
+        <option value={String(hour)}>{hour} o’clock</option>
+      {/each}
+    </select>
+  </label>
+{/snippet}
 
 {#if growth}
   <div class="editor" role="group" aria-label="Growth {growth.name}">
@@ -106,47 +106,32 @@
       value={String(growth.newRoots)}
       onpick={(yes) => onmap(changed(map, name, { newRoots: yes === 'true' }))}
     />
-    {#if potMm && growth.front === 'LEAD'}
+    {#if stands && growth.front === 'LEAD'}
       <div class="measures">
-        <TextField
-          label="From the rim"
-          hint={lengthUnit()}
-          inputmode="decimal"
-          bind:value={() => lengthOut(Math.round(toRim)), (typed: string) => measure(typed, clock)}
-        />
         <label>
-          Towards
-          <select
-            class="select"
-            value={String(clock)}
-            onchange={(event) => measure(lengthOut(toRim), Number(event.currentTarget.value))}
-          >
-            {#each Array.from({ length: 12 }, (_, i) => i + 1) as hour (hour)}
-              <option value={String(hour)}>{hour} o’clock</option>
-            {/each}
-          </select>
+          From the rim, {lengthUnit()}
+          <input
+            class="input"
+            inputmode="decimal"
+            value={lengthOut(Math.round(stands.toRimMm))}
+            onchange={(event) => measure(lengthIn(event.currentTarget.value), stands.hour)}
+          />
         </label>
-        <label>
-          Grows towards
-          <select
-            class="select"
-            value={String(hour(heading(map, growth)))}
-            onchange={(event) =>
-              onmap(changed(map, name, { heading: (Number(event.currentTarget.value) % 12) * 30 }))}
-          >
-            {#each Array.from({ length: 12 }, (_, i) => i + 1) as hour (hour)}
-              <option value={String(hour)}>{hour} o’clock</option>
-            {/each}
-          </select>
-        </label>
+        {@render clock('Towards', stands.hour, (hour) => measure(stands.toRimMm, hour))}
+        {#if mark}
+          {@render clock('Grows towards', mark.hour, (hour) => redraw({ change: 'TURNED', hour }))}
+        {/if}
       </div>
     {/if}
     <div class="more">
-      <button type="button" class="act tall" onclick={add}
+      <button type="button" class="act tall" disabled={drawing} onclick={add}
         >{growth.front === 'LEAD' ? 'One more in front' : 'One more beside it'}</button
       >
-      <button type="button" class="act tall" disabled={map.growths.length === 1} onclick={remove}
-        >Not there</button
+      <button
+        type="button"
+        class="act tall"
+        disabled={drawing || map.growths.length === 1}
+        onclick={remove}>Not there</button
       >
     </div>
   </div>

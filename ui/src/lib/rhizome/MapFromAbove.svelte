@@ -3,22 +3,23 @@
   import { placed, type Laid } from './laid';
   import {
     degrees,
-    heading,
     centre,
     moved,
     named,
     part,
-    pieces,
     reach,
     spot,
     towards,
     type Growth,
+    type Mark,
     type PlantMap,
     type Spot,
   } from './map';
 
   interface Props {
     map: PlantMap;
+    /** What follows for its growths, as far as it is known already. */
+    marks: Mark[];
     /** Half of what a growth is across, mm. */
     radiusMm: number;
     /** The pot, mm across, and where its middle lies. */
@@ -42,6 +43,7 @@
   }
   let {
     map,
+    marks,
     radiusMm,
     potMm = null,
     middle: potMiddle = { x: 0, y: 0 },
@@ -70,9 +72,7 @@
   const scale = $derived(SIZE / 2 / half);
   const x = (mm: number) => SIZE / 2 + (mm - middle.x) * scale;
   const y = (mm: number) => SIZE / 2 - (mm - middle.y) * scale;
-  const ofPiece = $derived(pieces(held, cuts ?? []));
-  const letter = (piece: number) => String.fromCharCode(65 + (piece % 26));
-  const several = $derived(new Set(ofPiece.values()).size > 1);
+  const markOf = (name: string) => marks.find(({ growth }) => growth === name);
 
   function mm(event: PointerEvent): Spot {
     const box = svg!.getBoundingClientRect();
@@ -196,6 +196,7 @@
   {/each}
   {#each held.growths as growth (growth.name)}
     {@const at = spot(growth)}
+    {@const mark = markOf(growth.name)}
     <g
       class="growth {growth.firmness.toLowerCase()} {growth.front.toLowerCase()}"
       class:selected={selected === growth.name}
@@ -208,8 +209,8 @@
     >
       <circle class="touch" cx={x(at.x)} cy={y(at.y)} r={Math.max(radiusMm * scale, 24)} />
       <circle class="bulb" cx={x(at.x)} cy={y(at.y)} r={radiusMm * scale * 0.8} />
-      {#if growth.front === 'LEAD'}
-        {@const way = heading(held, growth)}
+      {#if growth.front === 'LEAD' && mark}
+        {@const way = mark.degrees}
         {@const tip = towards(way, radiusMm * 0.55)}
         {@const left = towards(way + 140, radiusMm * 0.45)}
         {@const right = towards(way - 140, radiusMm * 0.45)}
@@ -222,10 +223,8 @@
       {:else if growth.front === 'EYE'}
         <circle class="eye" cx={x(at.x)} cy={y(at.y)} r={radiusMm * scale * 0.28} />
       {/if}
-      {#if several}
-        <text class="piece" x={x(at.x)} y={y(at.y) + radiusMm * scale + 15}
-          >{letter(ofPiece.get(growth.name) ?? 0)}</text
-        >
+      {#if mark?.piece}
+        <text class="piece" x={x(at.x)} y={y(at.y) + radiusMm * scale + 15}>{mark.piece}</text>
       {/if}
     </g>
   {/each}

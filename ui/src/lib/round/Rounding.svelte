@@ -1,5 +1,6 @@
 <script lang="ts">
   import { useQueryClient } from '@tanstack/svelte-query';
+  import { askAgain, KEYS } from '$lib/api/keys';
   import { tick, untrack } from 'svelte';
   import { choices, plantPage, prefetchGuide, prefetchPlant } from '$lib/api/queries';
   import { sendPhoto } from '$lib/photos/send';
@@ -89,7 +90,7 @@
         failed(failure);
       }
     }
-    void client.invalidateQueries({ queryKey: ['photos', plantId] });
+    void askAgain(client, KEYS.photos(plantId));
   }
 
   function keys(event: KeyboardEvent) {

@@ -1,6 +1,7 @@
 <script lang="ts">
   import { useQueryClient } from '@tanstack/svelte-query';
   import { answered, api } from '$lib/api/client';
+  import { KEYS } from '$lib/api/keys';
   import type { Schemas } from '$lib/interface/schemas';
   import { sitePage } from '$lib/api/queries';
   import { Saving } from '$lib/api/saving.svelte';
@@ -32,7 +33,7 @@
         answered(api.PUT('/api/rounds/days', { headers, body: sent! })),
       );
     }
-    if (page) client.setQueryData(['rounds'], page);
+    if (page) client.setQueryData(KEYS.rounds, page);
     wanted = undefined;
     return Boolean(page);
   }

@@ -30,7 +30,7 @@ type Taken = Pick<Schemas['Saved'], 'act'> | Schemas['Done'];
 
 /** How each kind of act is sent; one that is added here can be put into the outbox. */
 function send(
-  { plantId, message, key }: Letter,
+  { plantId, message }: Letter,
   headers: Record<string, string>,
 ): Promise<{ data?: Taken; error?: unknown; response: Response }> {
   switch (message.kind) {
@@ -38,7 +38,7 @@ function send(
       return api.POST('/api/plants/{id}/inspections', {
         params: { path: { id: plantId } },
         headers,
-        body: { ...message.body, sentKey: key },
+        body: message.body,
       });
     case 'ASIDE':
       return api.PUT('/api/aside', { headers, body: message.body });

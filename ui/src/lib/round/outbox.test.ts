@@ -169,7 +169,8 @@ describe('other acts', () => {
     const outbox = await loaded();
     post.mockResolvedValueOnce(taken('first'));
     await outbox.send(client);
-    expect(post.mock.calls[0]![1].body).toEqual({ ...body, sentKey: 'old-key-1' });
+    expect(post.mock.calls[0]![1].body).toEqual(body);
+    expect(sentKeys()).toEqual(['old-key-1']);
     expect(outbox.has('old-key-1')).toBe(true);
   });
 });

@@ -1,6 +1,7 @@
 <script lang="ts">
   import { useQueryClient } from '@tanstack/svelte-query';
   import { answered, api } from '$lib/api/client';
+  import { changed, KEYS } from '$lib/api/keys';
   import type { Schemas } from '$lib/interface/schemas';
   import { choices, collectionApproach } from '$lib/api/queries';
   import { failed, toaster } from '$lib/shell/toaster';
@@ -12,9 +13,8 @@
   async function choose(chosen: Schemas['Chosen']['approach']) {
     try {
       const now = await answered(api.PUT('/api/approach', { body: { approach: chosen } }));
-      client.setQueryData(['approach'], now);
-      for (const key of ['plants', 'plant', 'checks'])
-        void client.invalidateQueries({ queryKey: [key] });
+      client.setQueryData(KEYS.approach, now);
+      void changed(client, 'rules');
       toaster.success({ title: 'Every plant is judged by it now', duration: 4000 });
     } catch (failure) {
       failed(failure);

@@ -1,6 +1,7 @@
 <script lang="ts">
   import { useQueryClient } from '@tanstack/svelte-query';
   import { answered, api } from '$lib/api/client';
+  import { KEYS } from '$lib/api/keys';
   import { network } from '$lib/api/queries';
   import { Saving } from '$lib/api/saving.svelte';
   import PassphraseField from '$lib/entrance/PassphraseField.svelte';
@@ -24,7 +25,7 @@
     if (!view) return;
     passphrase = '';
     choosing = false;
-    client.setQueryData(['network'], view);
+    client.setQueryData(KEYS.network, view);
   }
 
   function choose(event: SubmitEvent) {

@@ -1,6 +1,7 @@
 <script lang="ts">
   import { useQueryClient } from '@tanstack/svelte-query';
   import { answered, api } from '$lib/api/client';
+  import { KEYS } from '$lib/api/keys';
   import { calendarAddress } from '$lib/api/queries';
   import { Saving } from '$lib/api/saving.svelte';
   import FormHead from '$lib/forms/FormHead.svelte';
@@ -17,7 +18,7 @@
       answered(api.POST('/api/calendar/renewal', { headers })),
     );
     if (!result) return;
-    client.setQueryData(['calendar'], result);
+    client.setQueryData(KEYS.calendar, result);
     copied = false;
   }
 

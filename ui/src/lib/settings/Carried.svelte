@@ -2,6 +2,7 @@
   import { useQueryClient } from '@tanstack/svelte-query';
   import { goto } from '$app/navigation';
   import { answered, api } from '$lib/api/client';
+  import { everything } from '$lib/api/keys';
   import type { Schemas } from '$lib/interface/schemas';
   import { sendFile } from '$lib/api/files';
   import { sitePage } from '$lib/api/queries';
@@ -37,7 +38,7 @@
     if (!taken) return;
     arrival = undefined;
     await goto('/');
-    await client.invalidateQueries();
+    await everything(client);
     undoable(`${name} is the collection now`, () => bringBack(client, taken.before));
   }
 

@@ -1,6 +1,7 @@
 <script lang="ts">
   import { useQueryClient } from '@tanstack/svelte-query';
   import { answered, api } from '$lib/api/client';
+  import { changed } from '$lib/api/keys';
   import type { Schemas } from '$lib/interface/schemas';
   import { sitePage } from '$lib/api/queries';
   import { entrance } from '$lib/api/entrance.svelte';
@@ -19,7 +20,7 @@
         api.DELETE('/api/network/devices/{uid}', { params: { path: { uid: device.uid } } }),
       );
       if (device.own) entrance.leave();
-      else await client.invalidateQueries({ queryKey: ['network'] });
+      else await changed(client, 'network');
     } catch (problem) {
       failed(problem);
     }

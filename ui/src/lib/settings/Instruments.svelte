@@ -1,6 +1,7 @@
 <script lang="ts">
   import { createQuery, useQueryClient } from '@tanstack/svelte-query';
   import { answered, api } from '$lib/api/client';
+  import { KEYS } from '$lib/api/keys';
   import type { Schemas } from '$lib/interface/schemas';
   import ChoiceField from '$lib/forms/ChoiceField.svelte';
   import { failed } from '$lib/shell/toaster';
@@ -8,7 +9,7 @@
 
   const client = useQueryClient();
   const instruments = createQuery(() => ({
-    queryKey: ['instruments'],
+    queryKey: KEYS.instruments,
     queryFn: () => answered(api.GET('/api/instruments')),
   }));
 
@@ -30,10 +31,10 @@
     const wanted = { ...before, [which]: condition } as Schemas['Instruments'];
     try {
       const now = await answered(api.PUT('/api/instruments', { body: wanted, keepalive: true }));
-      client.setQueryData(['instruments'], now);
+      client.setQueryData(KEYS.instruments, now);
     } catch (failure) {
       // The choice goes back to what holds.
-      client.setQueryData(['instruments'], { ...before });
+      client.setQueryData(KEYS.instruments, { ...before });
       failed(failure);
     }
   }

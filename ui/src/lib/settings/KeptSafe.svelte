@@ -1,6 +1,7 @@
 <script lang="ts">
   import { useQueryClient } from '@tanstack/svelte-query';
   import { answered, api } from '$lib/api/client';
+  import { changed } from '$lib/api/keys';
   import type { Schemas } from '$lib/interface/schemas';
   import { backupList, sitePage } from '$lib/api/queries';
   import { Saving } from '$lib/api/saving.svelte';
@@ -32,8 +33,7 @@
   async function take() {
     const taken = await saving.save((headers) => answered(api.POST('/api/backups', { headers })));
     if (!taken) return;
-    void client.invalidateQueries({ queryKey: ['backups'] });
-    void client.invalidateQueries({ queryKey: ['trouble'] });
+    void changed(client, 'backups');
     toaster.success({ title: 'Backed up, and proven by opening it', duration: 5000 });
   }
 

@@ -1,6 +1,7 @@
 <script lang="ts">
   import { useQueryClient } from '@tanstack/svelte-query';
   import { answered, api } from '$lib/api/client';
+  import { everything, KEYS } from '$lib/api/keys';
   import type { Schemas } from '$lib/interface/schemas';
   import { Saving } from '$lib/api/saving.svelte';
   import ChoiceField from '$lib/forms/ChoiceField.svelte';
@@ -24,9 +25,9 @@
       answered(api.PUT('/api/site', { headers, body: { latitude: number(latitude) } })),
     );
     if (!moved) return;
-    client.setQueryData(['site'], moved);
+    client.setQueryData(KEYS.site, moved);
     typed = undefined;
-    void client.invalidateQueries();
+    void everything(client);
     toaster.success({ title: 'The light of your year is drawn anew', duration: 5000 });
   }
 </script>

@@ -1,6 +1,7 @@
 <script lang="ts">
   import { useQueryClient } from '@tanstack/svelte-query';
   import { answered, api } from '$lib/api/client';
+  import { changed, KEYS } from '$lib/api/keys';
   import { Saving } from '$lib/api/saving.svelte';
   import { faultOf } from '$lib/forms/faults';
   import FormHead from '$lib/forms/FormHead.svelte';
@@ -22,8 +23,8 @@
     );
     if (!kept) return;
     typed = undefined;
-    client.setQueryData(['backups'], kept);
-    void client.invalidateQueries({ queryKey: ['trouble'] });
+    client.setQueryData(KEYS.backups, kept);
+    void changed(client, 'backups');
     toaster.success({
       title: kept.secondFolder ? 'The backups lie there too' : 'No second place any more',
       duration: 5000,

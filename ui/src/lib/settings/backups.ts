@@ -1,6 +1,7 @@
 import type { QueryClient } from '@tanstack/svelte-query';
 import { goto } from '$app/navigation';
 import { answered, api } from '$lib/api/client';
+import { everything } from '$lib/api/keys';
 import { failed, undoable } from '$lib/shell/toaster';
 
 /** Brings a backup back from wherever somebody is, and offers to undo that. */
@@ -14,7 +15,7 @@ export async function bringBack(
       api.POST('/api/backups/{name}/restore', { params: { path: { name } } }),
     );
     await goto('/');
-    await client.invalidateQueries();
+    await everything(client);
     undoable(said, () => bringBack(client, before.name));
   } catch (problem) {
     failed(problem);

@@ -1,5 +1,6 @@
 import type { QueryClient } from '@tanstack/svelte-query';
 import { answered, api } from '$lib/api/client';
+import { KEYS } from '$lib/api/keys';
 import type { Schemas } from '$lib/interface/schemas';
 import { failed } from '$lib/shell/toaster';
 import { units } from '$lib/words/units.svelte';
@@ -25,7 +26,7 @@ async function send(
   try {
     const now = await answered(api.PUT('/api/site/units', { body: wanted, keepalive: true }));
     if (JSON.stringify(now.units) === JSON.stringify(units.chosen))
-      client.setQueryData(['site'], now);
+      client.setQueryData(KEYS.site, now);
   } catch (failure) {
     units.take(before);
     failed(failure);

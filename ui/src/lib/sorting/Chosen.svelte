@@ -2,6 +2,7 @@
   import { goto } from '$app/navigation';
   import { useQueryClient } from '@tanstack/svelte-query';
   import { answered, api } from '$lib/api/client';
+  import { changed } from '$lib/api/keys';
   import type { Schemas } from '$lib/interface/schemas';
   import { round } from '$lib/round/walk.svelte';
   import { failed, saved } from '$lib/shell/toaster';
@@ -48,7 +49,7 @@
   async function bench() {
     try {
       const batch = await answered(api.POST('/api/batches', { body: { plants: selected } }));
-      await client.invalidateQueries({ queryKey: ['jobs'] });
+      await changed(client, 'jobs');
       none();
       await goto(`/batches/${batch.uid}`);
     } catch (failure) {

@@ -1,6 +1,7 @@
 <script lang="ts">
   import { useQueryClient } from '@tanstack/svelte-query';
   import { answered, api, problemOf, type Problem } from '$lib/api/client';
+  import { changed } from '$lib/api/keys';
   import type { Schemas } from '$lib/interface/schemas';
   import ChoiceField from '$lib/forms/ChoiceField.svelte';
   import { faultOf } from '$lib/forms/faults';
@@ -71,7 +72,7 @@
         }),
       );
       [diameter, depth, name, amount] = ['', '', '', ''];
-      await client.invalidateQueries({ queryKey: ['stock'] });
+      await changed(client, 'stock');
     } catch (failure) {
       problem = problemOf(failure);
     }

@@ -1,6 +1,7 @@
 <script lang="ts">
   import { useQueryClient } from '@tanstack/svelte-query';
   import { answered, api } from '$lib/api/client';
+  import { changed } from '$lib/api/keys';
   import type { Schemas } from '$lib/interface/schemas';
   import { failed, toaster } from '$lib/shell/toaster';
 
@@ -9,7 +10,7 @@
   }
   const { recipe }: Props = $props();
   const client = useQueryClient();
-  const reread = () => client.invalidateQueries({ queryKey: ['recipes'] });
+  const reread = () => changed(client, 'recipes');
 
   async function forget() {
     const { name, mix } = recipe;

@@ -1,6 +1,7 @@
 <script lang="ts">
   import { useQueryClient } from '@tanstack/svelte-query';
   import { answered, api } from '$lib/api/client';
+  import { changed } from '$lib/api/keys';
   import type { Schemas } from '$lib/interface/schemas';
   import { failed, toaster } from '$lib/shell/toaster';
   import { lengthSaid } from '$lib/words/units.svelte';
@@ -23,7 +24,7 @@
     await answered(
       api.PUT('/api/stock/{uid}', { params: { path: { uid: line.uid } }, body: { amount } }),
     );
-    await client.invalidateQueries({ queryKey: ['stock'] });
+    await changed(client, 'stock');
   }
 
   async function count(amount: number) {
@@ -45,7 +46,7 @@
     const { pot, component, grade, words, amount } = line;
     try {
       await answered(api.DELETE('/api/stock/{uid}', { params: { path: { uid: line.uid } } }));
-      await client.invalidateQueries({ queryKey: ['stock'] });
+      await changed(client, 'stock');
       toaster.success({
         title: `${name}: no longer kept`,
         duration: 8000,
@@ -63,7 +64,7 @@
                 },
               }),
             )
-              .then(() => client.invalidateQueries({ queryKey: ['stock'] }))
+              .then(() => changed(client, 'stock'))
               .catch(failed),
         },
       });

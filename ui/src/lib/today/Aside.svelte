@@ -2,10 +2,10 @@
   import type { Schemas } from '$lib/interface/schemas';
   import { count } from '$lib/words/counts';
   import { short } from '$lib/words/dates';
-  import { byTheWay, type Turn } from './day';
+  import { byTheWay } from './day';
 
   interface Props {
-    turns: Turn[];
+    turns: Schemas['TurnLine'][];
     jobs: Schemas['SmallJobLine'][];
     well: Schemas['WentWell'][];
     today: string;
@@ -21,10 +21,10 @@
     <h2 id="windows">Windows this week</h2>
     {#if turns.length}
       <ul>
-        {#each turns.slice(0, MOST) as { plant, turns: what, on } (plant.id)}
+        {#each turns.slice(0, MOST) as { plantId, name, turn, on } (plantId)}
           <li>
-            <b class={what}>{what}</b>
-            <a href="/plants/{plant.id}">{plant.name}</a>
+            <b class={turn.toLowerCase()}>{turn.toLowerCase()}</b>
+            <a href="/plants/{plantId}">{name}</a>
             <span class="quiet">{short(on, today)}</span>
           </li>
         {/each}

@@ -3,45 +3,39 @@
   import {
     asHoped,
     benchDays,
+    dayPage,
+    headline,
     openChecks,
     roundsAhead,
-    sitePage,
     smallJobs,
   } from '$lib/api/queries';
   import Aside from './Aside.svelte';
   import BenchAhead from './BenchAhead.svelte';
-  import { headline, windows } from './day';
   import InHand from './InHand.svelte';
   import TodaysRound from './TodaysRound.svelte';
 
   const { plants }: { plants: Schemas['PlantLine'][] } = $props();
-  const site = sitePage();
+  const page = dayPage();
+  const line = headline();
   const checks = openChecks();
   const rounds = roundsAhead();
   const days = benchDays();
   const jobs = smallJobs();
   const well = asHoped();
 
-  const today = $derived(site.data?.today ?? '');
-  const now = $derived(
-    plants.filter(({ inHand }) => inHand).sort((a, b) => a.turn - b.turn || b.need - a.need),
-  );
-  const urgent = $derived(now.filter(({ when }) => when.kind === 'NOW').length);
+  const today = $derived(page.data?.today ?? '');
+  const byId = $derived(new Map(plants.map((plant) => [plant.id, plant])));
+  const now = $derived((page.data?.inHand ?? []).flatMap((id) => byId.get(id) ?? []));
   const round = $derived(rounds.data?.rounds[0]);
   const bench = $derived(days.data?.days.find(({ jobs: some }) => some.length));
   const due = $derived((checks.data ?? []).filter(({ listing }) => listing === 'NOW').length);
 </script>
 
-<h1>{today && rounds.data && days.data ? headline({ today, urgent, round, bench }) : 'Today'}</h1>
+<h1>{line.data?.words ?? 'Today'}</h1>
 <div class="day">
   <InHand plants={now} {today} />
   <TodaysRound {round} {due} {today} />
-  <Aside
-    turns={today ? windows(plants, today) : []}
-    jobs={jobs.data ?? []}
-    well={well.data ?? []}
-    {today}
-  />
+  <Aside turns={page.data?.turns ?? []} jobs={jobs.data ?? []} well={well.data ?? []} {today} />
 </div>
 {#if bench}<BenchAhead day={bench} {today} />{/if}
 

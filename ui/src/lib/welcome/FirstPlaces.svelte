@@ -1,6 +1,7 @@
 <script lang="ts">
   import { useQueryClient } from '@tanstack/svelte-query';
   import { answered, api } from '$lib/api/client';
+  import { changed } from '$lib/api/keys';
   import { placeList } from '$lib/api/queries';
   import { Saving } from '$lib/api/saving.svelte';
   import { faultOf } from '$lib/forms/faults';
@@ -22,7 +23,7 @@
     if (!added) return;
     name = '';
     lit = false;
-    await client.invalidateQueries({ queryKey: ['places'] });
+    await changed(client, 'places');
   }
 </script>
 

@@ -1,6 +1,7 @@
 import type { QueryClient } from '@tanstack/svelte-query';
 import { SvelteMap } from 'svelte/reactivity';
 import { answered, api } from '$lib/api/client';
+import { KEYS } from '$lib/api/keys';
 import { type DrawnPast, drawnPast } from './yearLines';
 
 const AT_ONCE = 50;
@@ -28,7 +29,7 @@ export class PastOf {
     for (const id of missing) this.asked[id] = true;
     try {
       const all = await this.client.fetchQuery({
-        queryKey: ['year', 'past', missing],
+        queryKey: KEYS.yearPast(missing),
         staleTime: 0,
         queryFn: () =>
           answered(api.GET('/api/year/past', { params: { query: { plants: missing } } })),

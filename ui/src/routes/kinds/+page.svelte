@@ -1,6 +1,7 @@
 <script lang="ts">
   import { useQueryClient } from '@tanstack/svelte-query';
   import { answered, api } from '$lib/api/client';
+  import { changed } from '$lib/api/keys';
   import type { Schemas } from '$lib/interface/schemas';
   import { choices, kindList } from '$lib/api/queries';
   import KindForm from '$lib/kinds/KindForm.svelte';
@@ -23,8 +24,7 @@
 
   async function again() {
     open = undefined;
-    for (const key of ['kinds', 'choices', 'plants', 'plant'])
-      await client.invalidateQueries({ queryKey: [key] });
+    await changed(client, 'rules');
   }
 
   async function saved(kind: Kind) {

@@ -1,6 +1,7 @@
 <script lang="ts">
   import { useQueryClient } from '@tanstack/svelte-query';
   import { answered, api } from '$lib/api/client';
+  import { changed } from '$lib/api/keys';
   import type { Schemas } from '$lib/interface/schemas';
   import { placeList, choices, plantList } from '$lib/api/queries';
   import { carriedBy, standing as asTheyStand, walked } from '$lib/places/order';
@@ -57,8 +58,7 @@
     } catch (failure) {
       failed(failure);
     }
-    await client.invalidateQueries({ queryKey: ['places'] });
-    void client.invalidateQueries({ queryKey: ['plants'] });
+    await changed(client, 'places');
   }
 
   async function remove(place: Schemas['Place']) {
@@ -67,7 +67,7 @@
     } catch (failure) {
       failed(failure);
     }
-    await client.invalidateQueries({ queryKey: ['places'] });
+    await changed(client, 'places');
   }
 </script>
 

@@ -2,6 +2,7 @@
   import { page } from '$app/state';
   import { useQueryClient } from '@tanstack/svelte-query';
   import { answered, api } from '$lib/api/client';
+  import { changed as followed, KEYS } from '$lib/api/keys';
   import type { Schemas } from '$lib/interface/schemas';
   import { rulesPage } from '$lib/api/queries';
   import { Saving } from '$lib/api/saving.svelte';
@@ -45,10 +46,9 @@
       answered(api.PUT('/api/rules', { headers, body: { values: changes.values(all) } })),
     );
     if (!kept) return;
-    client.setQueryData(['rules'], kept);
+    client.setQueryData(KEYS.rules, kept);
     changes.leaveAll();
-    for (const key of ['plants', 'plant', 'checks', 'bounds'])
-      void client.invalidateQueries({ queryKey: [key] });
+    void followed(client, 'rules');
     toaster.success({ title: `${changed} verdicts changed with the rules`, duration: 6000 });
   }
 

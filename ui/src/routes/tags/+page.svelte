@@ -3,10 +3,11 @@
   import { createQuery, useQueryClient } from '@tanstack/svelte-query';
   import { QrCode } from '@skeletonlabs/skeleton-svelte';
   import { answered, api } from '$lib/api/client';
+  import { askAgain, KEYS } from '$lib/api/keys';
   import type { Schemas } from '$lib/interface/schemas';
   import { placeList, sitePage } from '$lib/api/queries';
   import Waiting from '$lib/forms/Waiting.svelte';
-  import { failed, toaster } from '$lib/shell/toaster';
+  import { failed, saved } from '$lib/shell/toaster';
   import { partial, short } from '$lib/words/dates';
 
   const HUES = ['moss', 'plum', 'ochre', 'slate', 'clay'];
@@ -14,7 +15,7 @@
   const site = sitePage();
   const places = placeList();
   const query = createQuery(() => ({
-    queryKey: ['tags'],
+    queryKey: KEYS.tags,
     queryFn: () => answered(api.GET('/api/tags')),
   }));
   const today = $derived(site.data?.today ?? '');
@@ -42,23 +43,16 @@
 
   async function right(together: Schemas['Together']) {
     try {
-      for (const tag of together.plants)
-        await answered(
-          api.POST('/api/plants/{id}/inspections', {
-            params: { path: { id: tag.plantId } },
-            body: {
-              on: today,
-              looks: { tag: { answers: ['READABLE'], measured: null } },
-              note: 'Checked against the others handled on the same day',
-              corrects: null,
-            },
-          }),
-        );
-      toaster.success({ title: 'Their tags are right', duration: 4000 });
+      const done = await answered(
+        api.POST('/api/tags/checked', {
+          body: { plants: together.plants.map(({ plantId }) => plantId) },
+        }),
+      );
+      saved(client, 'Their tags are right', done);
     } catch (failure) {
       failed(failure);
     }
-    void client.invalidateQueries();
+    void askAgain(client, KEYS.tags);
   }
 </script>
 

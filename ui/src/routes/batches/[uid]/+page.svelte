@@ -3,6 +3,7 @@
   import { goto } from '$app/navigation';
   import { page } from '$app/state';
   import { answered, api } from '$lib/api/client';
+  import { askAgain, changed, KEYS } from '$lib/api/keys';
   import { failed, toaster } from '$lib/shell/toaster';
   import Waiting from '$lib/forms/Waiting.svelte';
   import Sentence from '$lib/words/Sentence.svelte';
@@ -11,7 +12,7 @@
   const uid = $derived(page.params.uid ?? '');
   const client = useQueryClient();
   const query = createQuery(() => ({
-    queryKey: ['batch', uid],
+    queryKey: KEYS.batch(uid),
     queryFn: () => answered(api.GET('/api/batches/{uid}', { params: { path: { uid } } })),
     staleTime: 0,
   }));
@@ -28,13 +29,13 @@
     } catch (failure) {
       failed(failure);
     }
-    await client.invalidateQueries({ queryKey: ['batch', uid] });
+    await askAgain(client, KEYS.batch(uid));
   }
 
   async function end() {
     try {
       await answered(api.DELETE('/api/batches/{uid}', { params: { path: { uid } } }));
-      void client.invalidateQueries({ queryKey: ['batches'] });
+      void changed(client, 'jobs');
       toaster.success({ title: 'All done, and every tag on its plant', duration: 6000 });
       await goto('/bench');
     } catch (failure) {

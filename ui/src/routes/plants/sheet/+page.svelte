@@ -2,6 +2,7 @@
   import { useQueryClient } from '@tanstack/svelte-query';
   import { goto } from '$app/navigation';
   import { answered, api } from '$lib/api/client';
+  import { everything } from '$lib/api/keys';
   import { choices, placeList } from '$lib/api/queries';
   import { Saving } from '$lib/api/saving.svelte';
   import FormFault from '$lib/forms/FormFault.svelte';
@@ -39,7 +40,7 @@
       ),
     );
     if (!brought) return;
-    await client.invalidateQueries();
+    await everything(client);
     await goto('/plants');
     undoable(`${count(brought.plants, 'plant')} brought in from ${view.name}`, () =>
       takeBack(client, brought.act),

@@ -92,10 +92,9 @@ class CollectionTest {
 
   @Test
   void theSameInspectionSentTwiceIsWrittenOnce() throws Exception {
-    var body =
-        "{\"on\":\"2027-05-15\",\"sentKey\":\"round-0001\",\"looks\":{\"leaves\":{\"answers\":[\"FIRM\"]}}}";
-    var first = APP.post("/api/plants/2/inspections", body);
-    var again = APP.post("/api/plants/2/inspections", body);
+    var body = "{\"on\":\"2027-05-15\",\"looks\":{\"leaves\":{\"answers\":[\"FIRM\"]}}}";
+    var first = APP.once("round-0001", "POST", "/api/plants/2/inspections", body);
+    var again = APP.once("round-0001", "POST", "/api/plants/2/inspections", body);
     assertThat(first.status()).isEqualTo(201);
     assertThat(again.status()).isEqualTo(201);
     assertThat(again.body().path("act")).isEqualTo(first.body().path("act"));

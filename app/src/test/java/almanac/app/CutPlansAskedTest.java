@@ -14,12 +14,16 @@ class CutPlansAskedTest {
 
   /** As it stands in the description of the interface. */
   private static ObjectNode example() throws Exception {
+    return example("CutsAsked");
+  }
+
+  private static ObjectNode example(String schema) throws Exception {
     var example =
         APP.get("/api/openapi")
             .body()
             .path("components")
             .path("schemas")
-            .path("CutsAsked")
+            .path(schema)
             .path("example");
     return (ObjectNode)
         RunningApplication.json(example.isString() ? example.asString() : example.toString());
@@ -60,5 +64,38 @@ class CutPlansAskedTest {
     cuts.putArray("cuts").add(6);
     assertThat(plans(cuts).fault("cuts[0]")).isPresent();
     assertThat(plans(example().put("kind", "phalaenopsis")).fault("kind")).isPresent();
+  }
+
+  @Test
+  void aMapIsDrawnAnewByOneGrowthWithWhatFollowsForAll() throws Exception {
+    var grown = APP.post("/api/maps", example("MapAsked").toString()).body();
+    assertThat(
+            grown
+                .path("map")
+                .path("growths")
+                .valueStream()
+                .map(each -> each.path("name").asString() + each.path("front").asString()))
+        .containsExactly("1SPENT", "2SPENT", "3LEAD");
+    assertThat(grown.path("marks").path(2).path("hour").asInt()).isEqualTo(12);
+    var turned = example("MapAsked").put("change", "TURNED").put("hour", 4);
+    assertThat(
+            APP.post("/api/maps", turned.toString())
+                .body()
+                .path("marks")
+                .path(1)
+                .path("degrees")
+                .asDouble())
+        .isEqualTo(120);
+  }
+
+  @Test
+  void whatAChangeOfAMapLacksIsNamed() throws Exception {
+    var rim = example("MapAsked").put("change", "AT_THE_RIM").put("hour", 3);
+    assertThat(APP.post("/api/maps", rim.toString()).fault("toRimMm")).isPresent();
+    rim.put("toRimMm", 70).put("potMm", 120);
+    assertThat(APP.post("/api/maps", rim.toString()).fault("toRimMm"))
+        .hasValueSatisfying(fault -> assertThat(fault.toString()).contains("middle"));
+    var nobody = example("MapAsked").put("name", "9");
+    assertThat(APP.post("/api/maps", nobody.toString()).fault("name")).isPresent();
   }
 }

@@ -193,4 +193,37 @@ class PlantCardTest {
     assertThat(plain(page(20).path("potting").path("potWords")))
         .isEqualTo("clear pot, 120 mm, holds 993 ml");
   }
+
+  private static String onANewPlace(String name) {
+    return """
+        {"label":"Vanda Swing Bridge","kind":"vanda","pottedOn":"unknown",
+         "newPlace":{"name":"%s","lamps":true},"mix":[{"component":"UNKNOWN","parts":1}]}"""
+        .formatted(name);
+  }
+
+  @Test
+  void aPlaceThatIsNotThereYetComesWithItsFirstPlantOrNotAtAll() throws Exception {
+    int places = APP.get("/api/places").body().size();
+    var added = APP.post("/api/plants", onANewPlace("Boat shed"));
+    assertThat(added.status()).isEqualTo(201);
+    var page = added.body().path("plant");
+    assertThat(page.path("place").path("name").asString()).isEqualTo("Boat shed");
+    var all = APP.get("/api/places").body();
+    assertThat(all.path(places).path("lampHours").asDouble()).isEqualTo(14);
+    assertThat(APP.post("/api/plants", onANewPlace("Boat shed")).fault("newPlace.name"))
+        .as("it is there already")
+        .isPresent();
+    var unknown = onANewPlace("Engine room").replace("\"vanda\"", "\"fern\"");
+    assertThat(APP.post("/api/plants", unknown).fault("kind")).isPresent();
+    var nowhere = onANewPlace("x").replaceAll("\"newPlace\":\\{[^}]*\\},", "");
+    assertThat(APP.post("/api/plants", nowhere).fault("placeId")).isPresent();
+    assertThat(APP.get("/api/places").body()).as("nothing half-saved").hasSize(places + 1);
+  }
+
+  @Test
+  void aLabelProposesAKindByItsGenus() throws Exception {
+    var read = APP.get("/api/labels?label=%20vanda%20Blue%20Gate").body();
+    assertThat(read.path("genus").path("kind").asString()).isEqualTo("vanda");
+    assertThat(APP.get("/api/labels?label=Blue%20Vanda").body().path("genus").isNull()).isTrue();
+  }
 }

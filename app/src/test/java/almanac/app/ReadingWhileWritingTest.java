@@ -104,15 +104,18 @@ class ReadingWhileWritingTest {
   void theSameLetterSentByManyAtOnceIsWrittenOnce() throws Exception {
     int plant = 22;
     int before = looksIn(APP.get("/api/plants/" + plant).body());
-    var letter =
-        "{\"on\":\"2027-05-15\",\"sentKey\":\"letter-from-two-tabs\",\"looks\":{\"leaves\":{\"answers\":[\"FIRM\"]}}}";
+    var letter = "{\"on\":\"2027-05-15\",\"looks\":{\"leaves\":{\"answers\":[\"FIRM\"]}}}";
     try (var senders = new Pool(4)) {
       var ids = new ArrayList<String>();
       for (var each :
           senders.start(
               8,
               () ->
-                  APP.post("/api/plants/%d/inspections".formatted(plant), letter)
+                  APP.once(
+                          "letter-from-two-tabs",
+                          "POST",
+                          "/api/plants/%d/inspections".formatted(plant),
+                          letter)
                       .body()
                       .path("act")
                       .asString())) {

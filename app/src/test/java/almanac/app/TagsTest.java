@@ -9,8 +9,8 @@ import org.junit.jupiter.api.extension.RegisterExtension;
 class TagsTest {
   @RegisterExtension static final RunningApplication APP = RunningApplication.withDemo();
 
-  private static void repot(long plant) throws Exception {
-    var body = "{\"on\":\"2027-05-14\",\"mix\":[{\"component\":\"PUMICE\",\"parts\":1}]}";
+  private static void repot(long plant, String on) throws Exception {
+    var body = "{\"on\":\"%s\",\"mix\":[{\"component\":\"PUMICE\",\"parts\":1}]}".formatted(on);
     assertThat(APP.post("/api/plants/%d/repots".formatted(plant), body).status()).isEqualTo(201);
   }
 
@@ -31,8 +31,8 @@ class TagsTest {
   @Test
   void whatWasHandledTogetherIsCheckedUntilEveryTagWasRead() throws Exception {
     assertThat(APP.get("/api/tags").body().path("together")).isEmpty();
-    repot(2);
-    repot(9);
+    repot(2, "2027-05-14");
+    repot(9, "2027-05-14");
     var together = APP.get("/api/tags").body().path("together");
     assertThat(together).hasSize(1);
     assertThat(together.path(0).path("on").asString()).isEqualTo("2027-05-14");
@@ -54,5 +54,21 @@ class TagsTest {
                 .filter(tag -> tag.path("seen").asString().equals("MISSING"))
                 .map(tag -> tag.path("plantId").asLong()))
         .containsExactly(4L);
+  }
+
+  @Test
+  void thatTagsAreTheirOwnIsOneActOnAllOfThem() throws Exception {
+    repot(12, "2027-05-13");
+    repot(13, "2027-05-13");
+    var checked = APP.post("/api/tags/checked", "{\"plants\":[12,13]}");
+    assertThat(checked.status()).isEqualTo(201);
+    assertThat(checked.body().path("plants").size()).isEqualTo(2);
+    assertThat(APP.get("/api/tags").body().path("together")).isEmpty();
+    APP.post("/api/acts/%s/withdrawal".formatted(checked.body().path("act").asString()), "");
+    assertThat(APP.get("/api/tags").body().path("together").path(0).path("plants"))
+        .as("taken back as it was written")
+        .hasSize(2);
+    assertThat(APP.post("/api/tags/checked", "{\"plants\":[12,9999]}").status()).isEqualTo(404);
+    APP.post("/api/tags/checked", "{\"plants\":[12,13]}");
   }
 }

@@ -101,4 +101,34 @@ class YearTest {
                 .orElseThrow())
         .contains("At most 100");
   }
+
+  @Test
+  void theDayNamesWhatIsInHandTheMostUrgentFirstAndSaysItInOneLine() throws Exception {
+    var day = APP.get("/api/today").body();
+    var lines =
+        APP.get("/api/plants")
+            .body()
+            .valueStream()
+            .filter(line -> line.path("inHand").asBoolean())
+            .toList();
+    assertThat(day.path("inHand").valueStream().map(JsonNode::asLong))
+        .containsExactlyInAnyOrderElementsOf(
+            lines.stream().map(line -> line.path("id").asLong()).toList());
+    var turns =
+        day.path("inHand")
+            .valueStream()
+            .map(
+                id ->
+                    lines.stream()
+                        .filter(line -> line.path("id").asLong() == id.asLong())
+                        .findFirst()
+                        .orElseThrow()
+                        .path("turn")
+                        .asInt())
+            .toList();
+    assertThat(turns).hasSizeGreaterThan(1).isSorted();
+    assertThat(day.path("turns").valueStream().map(turn -> turn.path("on").asString())).isSorted();
+    assertThat(APP.get("/api/today/headline").body().path("words").asString())
+        .contains("cannot wait");
+  }
 }

@@ -4,6 +4,7 @@
   import { page } from '$app/state';
   import { useQueryClient } from '@tanstack/svelte-query';
   import { answered, api } from '$lib/api/client';
+  import { askAgain, KEYS } from '$lib/api/keys';
   import type { Schemas } from '$lib/interface/schemas';
   import { choices, plantPage } from '$lib/api/queries';
   import { Saving } from '$lib/api/saving.svelte';
@@ -79,7 +80,7 @@
         failed(failure);
       }
     }
-    if (files.length) void client.invalidateQueries({ queryKey: ['photos', id] });
+    if (files.length) void askAgain(client, KEYS.photos(id));
   }
 
   async function save(event?: SubmitEvent) {

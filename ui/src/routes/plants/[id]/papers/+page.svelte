@@ -2,6 +2,7 @@
   import { createQuery } from '@tanstack/svelte-query';
   import { page } from '$app/state';
   import { answered, api } from '$lib/api/client';
+  import { KEYS } from '$lib/api/keys';
   import { photosOf, sitePage } from '$lib/api/queries';
   import Waiting from '$lib/forms/Waiting.svelte';
   import { partial } from '$lib/words/dates';
@@ -11,7 +12,7 @@
   const site = sitePage();
   const today = $derived(site.data?.today ?? '');
   const query = createQuery(() => ({
-    queryKey: ['plant', id, 'papers'],
+    queryKey: KEYS.papers(id),
     queryFn: () => answered(api.GET('/api/plants/{id}/papers', { params: { path: { id } } })),
   }));
   const papers = $derived(query.data);

@@ -2,6 +2,7 @@
   import { page } from '$app/state';
   import { useQueryClient } from '@tanstack/svelte-query';
   import { answered, api } from '$lib/api/client';
+  import { askAgain, KEYS } from '$lib/api/keys';
   import { photosOf, plantPage } from '$lib/api/queries';
   import MeasurePicture from '$lib/photos/MeasurePicture.svelte';
   import SideBySide from '$lib/photos/SideBySide.svelte';
@@ -34,7 +35,7 @@
       failed(failure);
     }
     going = undefined;
-    await client.invalidateQueries({ queryKey: ['photos', id] });
+    await askAgain(client, KEYS.photos(id));
   }
 </script>
 

@@ -27,7 +27,11 @@ public final class OlderData {
         new ZipInputStream(
             Objects.requireNonNull(OlderData.class.getResourceAsStream("/older/" + zip)))) {
       for (var file = files.getNextEntry(); file != null; file = files.getNextEntry()) {
-        Files.copy(files, data.resolve(file.getName()));
+        var kept = data.resolve(file.getName());
+        if (!file.isDirectory()) {
+          Files.createDirectories(Objects.requireNonNull(kept.getParent()));
+          Files.copy(files, kept);
+        }
       }
     }
   }

@@ -27,6 +27,7 @@ import java.util.UUID;
  * @param pieces the strongest first; one that is the whole plant if nothing is cut
  */
 public record Parting(RhizomeMap map, boolean told, List<Parted> pieces) {
+  private static final int LETTERS = 26;
 
   /**
    * One piece with what becomes of it.
@@ -107,6 +108,29 @@ public record Parting(RhizomeMap map, boolean told, List<Parted> pieces) {
     return pieces.stream()
         .filter(piece -> piece.fate() == PieceFate.POTTED || piece.fate() == PieceFate.GIVEN_AWAY)
         .toList();
+  }
+
+  /**
+   * The letter of a piece, A to Z: they go by the growths of the map, so that a piece keeps its own
+   * whichever is the strongest.
+   */
+  public String letter(Parted piece) {
+    long before = pieces.stream().filter(other -> firstOf(other) < firstOf(piece)).count();
+    return String.valueOf((char) ('A' + before % LETTERS));
+  }
+
+  /** The letter of the piece into which a growth falls; nothing where there is but one. */
+  public Optional<String> letterAt(MapGrowth growth) {
+    return pieces.size() < 2
+        ? Optional.empty()
+        : pieces.stream()
+            .filter(piece -> piece.piece().growths().contains(growth))
+            .map(this::letter)
+            .findFirst();
+  }
+
+  private int firstOf(Parted piece) {
+    return piece.piece().growths().stream().mapToInt(map.growths()::indexOf).min().orElse(0);
   }
 
   /** What stays the plant itself; where several pieces do, they lie loose beside each other. */

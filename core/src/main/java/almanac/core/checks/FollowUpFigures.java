@@ -54,6 +54,8 @@ public final class FollowUpFigures {
       GROUP.days("put-off-most", 180, "What is put off for longer is not looked at");
   public static final Figure SOON =
       GROUP.days("soon", 42, "Six weeks ahead can be planned for; what lies further off waits");
+  public static final Figure NEWS =
+      GROUP.days("news", 60, "What went well two months ago is no news any more");
 
   static {
     GROUP.inOrder(WATER_EARLY, WATER_LATE);

@@ -18,6 +18,19 @@ public record Filling(double holdsMl, double ballMl, double bottomMl, double mix
 
   private static final double CLOSE_ENOUGH_ML = 1e-6;
 
+  /** What goes into no pot. */
+  public static final Filling NOTHING = new Filling(0, 0, 0, 0, 0);
+
+  /** What goes into both. */
+  public Filling and(Filling other) {
+    return new Filling(
+        holdsMl + other.holdsMl,
+        ballMl + other.ballMl,
+        bottomMl + other.bottomMl,
+        mixMl + other.mixMl,
+        topMl + other.topMl);
+  }
+
   /**
    * @param pot measured across and in depth
    * @param ballMl what the roots take, with what stays on them, ml, from 0

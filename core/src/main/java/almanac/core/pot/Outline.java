@@ -80,6 +80,16 @@ public record Outline(List<Standing> growths, double radiusMm, double aYearMm) {
         : Stream.of(growth.at(), growth.at().and(Spot.towards(growth.heading(), aYearMm * years)));
   }
 
+  /** Where its leads alone will be after so many years; none if it does not creep. */
+  public List<Spot> leadsAfter(double years) {
+    return creeps()
+        ? growths.stream()
+            .filter(growth -> growth.heading() != null)
+            .flatMap(growth -> now(growth, years).skip(1))
+            .toList()
+        : List.of();
+  }
+
   /** The smallest circle round everything, after so many years. */
   public Ring around(double years) {
     // Of points that fall together the library makes no circle.

@@ -5,7 +5,8 @@ import almanac.core.refusals.Field;
 /** An entry of a plant seen from above. */
 public enum PlaceField implements Field {
   GROWTHS("growths"),
-  POTS("pots");
+  POTS("pots"),
+  HOUR("hour");
 
   private final String key;
 

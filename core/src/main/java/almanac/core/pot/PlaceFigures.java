@@ -11,6 +11,8 @@ public final class PlaceFigures {
   public static final Figure MARGIN =
       GROUP.figure(
           "margin", 10, Unit.MM, 0, 50, "A growth that touches the rim finds no medium to root in");
+  public static final Figure SET_TO =
+      GROUP.figure("set-to", 3, Unit.MM, 0, 20, "Nobody sets a plant more finely by hand");
   public static final Figure LEAST_MONTHS =
       GROUP.figure(
           "least-months",

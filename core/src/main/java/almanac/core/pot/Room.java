@@ -1,6 +1,8 @@
 package almanac.core.pot;
 
 import almanac.core.figures.Figures;
+import java.time.LocalDate;
+import java.util.Optional;
 import java.util.function.DoubleFunction;
 
 /**
@@ -15,6 +17,7 @@ public record Room(double years, boolean fits, Spot middle) {
   public static final double LONGEST = 10;
 
   private static final double CLOSE_ENOUGH = 0.01;
+  private static final double DAYS_A_YEAR = 365.25;
 
   /** The room in a pot in which it may be set anywhere. */
   public static Room anywhere(Outline outline, double diameterMm, Figures figures) {
@@ -47,6 +50,18 @@ public record Room(double years, boolean fits, Spot middle) {
       }
     }
     return new Room(within, true, ring.apply(within).middle());
+  }
+
+  /**
+   * About when the rim is reached; nothing where it is not within the time anybody plans, or is
+   * already.
+   *
+   * @param today the day from which its years are counted
+   */
+  public Optional<LocalDate> until(LocalDate today) {
+    return fits && !endless()
+        ? Optional.of(today.plusDays(Math.round(years * DAYS_A_YEAR)))
+        : Optional.empty();
   }
 
   /** Whether there is room for as long as anybody plans. */

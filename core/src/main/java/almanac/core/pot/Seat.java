@@ -7,6 +7,14 @@ import java.util.List;
  * A plant in one pot.
  *
  * @param shift how the plant is moved from where it stands, for the old end to lie at the rim
+ * @param shifted whether that is more than nothing by hand: else it is set in the middle
  * @param because what speaks for or against it, each as a sentence
  */
-public record Seat(Pot pot, Room room, Spot shift, Fit fit, List<Sentence> because) {}
+public record Seat(
+    Pot pot, Room room, Spot shift, boolean shifted, Fit fit, List<Sentence> because) {
+
+  /** How far it is moved, mm. */
+  public double shiftMm() {
+    return shift.mm();
+  }
+}

@@ -70,7 +70,9 @@ public final class Seats {
     if (pot.type() == PotType.CLEAR && !move.lightWelcome()) {
       because.add(say("Its roots want no light: put a dark cover round it."));
     }
-    return new Seat(pot, room, Spot.MIDDLE.less(room.middle()), fit, List.copyOf(because));
+    var shift = Spot.MIDDLE.less(room.middle());
+    boolean shifted = shift.mm() >= figures.of(PlaceFigures.SET_TO);
+    return new Seat(pot, room, shift, shifted, fit, List.copyOf(because));
   }
 
   private Fit fit(Pot pot, Room room, List<Sentence> because) {

@@ -32,6 +32,18 @@ public record Spot(double x, double y) {
     return new Spot(mm * Math.sin(turned), mm * Math.cos(turned));
   }
 
+  /**
+   * Degrees clockwise from 12 o'clock of an hour on the clock.
+   *
+   * @throws Refused unless it is from 1 to 12
+   */
+  public static double degreesAt(int hour) {
+    if (hour < 1 || hour > HOURS) {
+      throw new Refused(PlaceField.HOUR, "A clock has the hours 1 to 12.");
+    }
+    return hour % HOURS * DEGREES_AN_HOUR;
+  }
+
   public Spot and(Spot more) {
     return new Spot(x + more.x, y + more.y);
   }
@@ -40,7 +52,7 @@ public record Spot(double x, double y) {
     return new Spot(x - other.x, y - other.y);
   }
 
-  /** From the middle, mm. */
+  /** How far it lies from the middle, mm. */
   public double mm() {
     return Math.hypot(x, y);
   }
@@ -52,7 +64,12 @@ public record Spot(double x, double y) {
 
   /** The full hour on the clock that lies in its direction, 1 to 12. */
   public int hour() {
-    int hour = (int) Math.round(degrees() / DEGREES_AN_HOUR) % HOURS;
+    return hourOf(degrees());
+  }
+
+  /** The full hour on the clock nearest to a direction, degrees clockwise from 12 o'clock. */
+  public static int hourOf(double degrees) {
+    int hour = Math.floorMod((int) Math.round(degrees / DEGREES_AN_HOUR), HOURS);
     return hour == 0 ? HOURS : hour;
   }
 }

@@ -37,6 +37,10 @@ public record MapGrowth(
     return new MapGrowth(name, firmness, roots, newRoots, front, spot, heading);
   }
 
+  MapGrowth turned(double degrees) {
+    return new MapGrowth(name, firmness, roots, newRoots, front, at, degrees);
+  }
+
   boolean firm() {
     return firmness == Firmness.FIRM;
   }

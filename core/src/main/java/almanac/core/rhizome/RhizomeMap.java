@@ -112,8 +112,12 @@ public record RhizomeMap(List<MapGrowth> growths, List<Joint> joints) {
     if (growth.front() != Front.LEAD || growth.firmness() == Firmness.SOFT) {
       return Optional.empty();
     }
-    return Optional.of(
-        growth.heading() != null ? growth.heading() : growth.at().less(behind(growth)).degrees());
+    return Optional.of(way(growth));
+  }
+
+  /** As it was said, or on from the growth behind it; degrees clockwise from 12 o'clock. */
+  public double way(MapGrowth growth) {
+    return growth.heading() != null ? growth.heading() : growth.at().less(behind(growth)).degrees();
   }
 
   private Spot behind(MapGrowth growth) {

@@ -50,6 +50,7 @@ final class FigureNames {
       profile.root-speed = New roots grow, in most kinds
       profile.root-speed-slow = New roots grow, in slow kinds
       season.least-light = Light that costs a move nothing, from
+      season.lamp-hours = Lamps of which nobody says more are on for
       season.no-light = Light that costs a move all it can, up to
       season.gate = What can wait, waits under so much light
       season.warm-from = Warm for a kind from so far into its range
@@ -189,6 +190,7 @@ final class FigureNames {
       verdict.next-look.window = A check may be early or late by a share of
       pot.taper = How much narrower a pot is at its foot
       pot.settling = How much a fresh mix settles
+      place.set-to = A plant is shifted in its pot from
       place.margin = Medium between the outermost growth and the rim
       place.least-months = Room in a new pot, at least
       place.wanted-months = Room in a new pot, wanted
@@ -232,6 +234,7 @@ final class FigureNames {
       treat.slack-days = A look or a treatment may be late by
       treat.neighbours = Neighbours looked at to either side
       treat.begun-anew-too-often = Begun anew so often: think of something else
+      year.this-week = Windows and bench days are news when they are within
       year.one-bloom-days = Looks in flower are of one bloom, up to days between them
       day.hazard-days = A hazard waits for a bench day, at most
       day.off-best = A day off the best one costs
@@ -254,6 +257,7 @@ final class FigureNames {
       check.year-late = The year's judgement, until
       check.again-not-as-hoped = Look again when it was not as hoped
       check.again-cannot-tell = Look again when nobody could tell
+      check.news = What went well is news for
       check.soon = A check is soon within
       job.soak = Soak before it is lifted
       job.soak-clinging = Soak where roots grip the wall

@@ -26,6 +26,14 @@ public final class SeasonFigures {
           4,
           18,
           "Under so much light what can wait, waits: nothing is divided or taken apart");
+  public static final Figure LAMP_HOURS =
+      GROUP.figure(
+          "lamp-hours",
+          14,
+          Unit.HOURS,
+          1,
+          24,
+          "A place under lamps of which nobody says more has them on for so long a day");
   public static final Figure WARM_FROM =
       GROUP.figure(
           "warm-from",

@@ -235,6 +235,23 @@ class JobAtHandTest {
   }
 
   @Test
+  void lettersOfPiecesGoByTheDrawingAndNotByTheirStrength() {
+    parted();
+    cuts = List.of(1);
+    var parting = job().parting();
+    assertThat(parting.pieces())
+        .extracting(parting::letter)
+        .as("the one with more growths and the lead is the stronger one")
+        .containsExactly("B", "A");
+    assertThat(parting.map().growths())
+        .extracting(growth -> parting.letterAt(growth).orElseThrow())
+        .containsExactly("A", "A", "B", "B", "B", "B", "B", "B");
+    cuts = List.of();
+    var whole = job().parting();
+    assertThat(whole.map().growths()).allMatch(growth -> whole.letterAt(growth).isEmpty());
+  }
+
+  @Test
   void onePieceStaysThePlantAndCutsGoThroughJoints() {
     parted();
     var out = new ToldAtBench.PieceTold(PieceFate.OUT, Optional.empty(), Optional.empty());

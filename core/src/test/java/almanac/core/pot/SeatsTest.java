@@ -7,6 +7,7 @@ import static org.assertj.core.api.Assertions.within;
 import almanac.core.figures.Figures;
 import almanac.core.pot.Outline.Standing;
 import almanac.core.refusals.Refused;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
@@ -233,5 +234,34 @@ class SeatsTest {
     assertThatThrownBy(() -> new Outline(List.of(), RADIUS, 30))
         .isInstanceOf(Refused.class)
         .hasMessage("Set from 1 to 60 growths.");
+  }
+
+  @Test
+  void aPlantIsShiftedOnlyAsFarAsAHandCanTell() {
+    // Growths on both sides of the middle: it stays there. Only one end of it: it goes to the rim.
+    var standing =
+        new Outline(
+            List.of(new Standing(new Spot(0, -1), null), new Standing(new Spot(0, 2), null)),
+            RADIUS,
+            0);
+    assertThat(seats(standing, from(100), 100).get(0).shifted()).isFalse();
+    var seat = seats(row(3, 30), from(100), 150).get(0);
+    assertThat(seat.shifted()).isTrue();
+    assertThat(seat.shiftMm()).isGreaterThan(3);
+    assertThat(seat.shift().hour()).as("away from where it grows").isEqualTo(6);
+  }
+
+  @Test
+  void aheadAreItsLeadsAloneAndWhatDoesNotCreepHasNone() {
+    assertThat(row(3, 40).leadsAfter(2)).containsExactly(new Spot(0, 140));
+    assertThat(row(3, 0).leadsAfter(2)).isEmpty();
+  }
+
+  @Test
+  void theRimIsReachedAfterAsManyDaysAsItsYearsHave() {
+    var day = LocalDate.of(2027, 5, 15);
+    assertThat(new Room(2, true, Spot.MIDDLE).until(day)).contains(day.plusDays(731));
+    assertThat(new Room(0, false, Spot.MIDDLE).until(day)).as("at the rim already").isEmpty();
+    assertThat(new Room(Room.LONGEST, true, Spot.MIDDLE).until(day)).isEmpty();
   }
 }

@@ -1,11 +1,13 @@
 package almanac.app.errands.bench;
 
+import almanac.app.errands.bench.dividing.GrowthMark;
 import almanac.app.errands.bench.dividing.MapEntry;
 import almanac.app.record.collection.Plants;
 import almanac.app.record.rules.Rules;
 import almanac.core.bench.Parting;
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.media.Schema;
+import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -25,6 +27,7 @@ class DrawnController {
   record Drawn(
       @Schema(nullable = true, description = "Null where nobody has drawn it")
           @Nullable MapEntry map,
+      List<GrowthMark> marks,
       @Schema(description = "Half of what a growth is across, mm") double radiusMm) {}
 
   @GetMapping("/api/plants/{id}/map")
@@ -33,9 +36,12 @@ class DrawnController {
     var plant = plants.one(id);
     var whole = plants.whole(id);
     if (Parting.last(whole).isEmpty()) {
-      return new Drawn(null, 0);
+      return new Drawn(null, List.of(), 0);
     }
     var map = Parting.sketch(whole, plant.follows());
-    return new Drawn(MapEntry.of(map), map.outline(plant.follows(), rules.figures()).radiusMm());
+    return new Drawn(
+        MapEntry.of(map),
+        GrowthMark.of(map),
+        map.outline(plant.follows(), rules.figures()).radiusMm());
   }
 }

@@ -1,5 +1,6 @@
 package almanac.app.errands.bench;
 
+import almanac.app.errands.bench.dividing.GrowthMark;
 import almanac.app.errands.bench.dividing.MapEntry;
 import almanac.app.errands.bench.dividing.PieceView;
 import almanac.app.errands.bench.dividing.PlanView;
@@ -57,6 +58,10 @@ record JobPage(
   /** How it is drawn, and what it may be parted into. */
   record DividingView(
       @Schema(description = "As it was drawn, or as it is proposed") MapEntry map,
+      @Schema(
+              description =
+                  "What follows for its growths from where they stand and where it is cut")
+          List<GrowthMark> marks,
       @Schema(description = "Whether somebody drew it") boolean drawn,
       @Schema(description = "The growths that stay this plant, by their names")
           List<String> staying,
@@ -68,7 +73,10 @@ record JobPage(
   /** One piece with what becomes of it. */
   record PieceLine(
       @Schema(description = "The name of its first growth") String key,
+      @Schema(description = "The letter by which it stands on the drawing") String letter,
       PieceView piece,
+      @Schema(description = "Towards which hours of the clock its sound leads go on")
+          List<Integer> towards,
       PieceFate fate,
       @Schema(description = "The pot that would be right for it, mm across") double wantedMm,
       @Schema(nullable = true) @Nullable PotEntry pot,

@@ -1,5 +1,6 @@
 package almanac.app.errands.bench;
 
+import almanac.app.errands.bench.dividing.GrowthMark;
 import almanac.app.errands.bench.dividing.MapEntry;
 import almanac.app.errands.bench.dividing.PieceView;
 import almanac.app.errands.bench.dividing.PlanView;
@@ -12,6 +13,7 @@ import almanac.core.figures.Figures;
 import almanac.core.kinds.Kind;
 import almanac.core.kinds.Trait;
 import almanac.core.pot.SetDepth;
+import almanac.core.pot.Spot;
 import almanac.core.rhizome.CutPlans;
 import almanac.core.rhizome.MapGrowth;
 import almanac.core.stock.Stock;
@@ -40,19 +42,25 @@ final class PottedView {
     var map = parting.map();
     return new JobPage.DividingView(
         MapEntry.of(map),
+        GrowthMark.of(map, parting),
         parting.told(),
         parting.stays().growths().stream().map(MapGrowth::name).toList(),
         least,
         parting.pieces().isEmpty()
             ? List.of()
             : CutPlans.of(map, least).stream().map(plan -> PlanView.of(plan, map)).toList(),
-        parting.pieces().stream().map(this::piece).toList());
+        parting.pieces().stream().map(piece -> line(piece, parting)).toList());
   }
 
-  private JobPage.PieceLine piece(Parting.Parted piece) {
+  private JobPage.PieceLine line(Parting.Parted piece, Parting parting) {
     return new JobPage.PieceLine(
         piece.key(),
+        parting.letter(piece),
         PieceView.of(piece.piece()),
+        piece.piece().growths().stream()
+            .flatMap(growth -> parting.map().heading(growth).stream())
+            .map(Spot::hourOf)
+            .toList(),
         piece.fate(),
         job.wantedMm(piece),
         piece.pot().map(PotEntry::of).orElse(null),
@@ -63,6 +71,7 @@ final class PottedView {
   PlaceView place(Stock stock) {
     return PlaceView.of(
         job.outline(),
+        Parting.drawn(kind) ? job.parting().stays().growths() : List.of(),
         job.move(),
         stock,
         job.told().into().pot().filter(pot -> pot.diameterMm() != null),

@@ -10,9 +10,8 @@ import almanac.app.record.collection.Plants;
 import almanac.app.record.site.Today;
 import almanac.core.checks.CheckAnswer;
 import almanac.core.checks.CheckName;
-import almanac.core.checks.Series;
+import almanac.core.checks.diary.AsHoped;
 import almanac.core.checks.diary.Listing;
-import almanac.core.history.Happening;
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.Parameter;
 import io.swagger.v3.oas.annotations.media.Schema;
@@ -34,7 +33,6 @@ import org.springframework.web.bind.annotation.RestController;
 
 @RestController
 class ChecksController {
-  private static final int LATELY_DAYS = 60;
 
   private final Plants plants;
   private final Judging judging;
@@ -81,28 +79,16 @@ class ChecksController {
   @GetMapping("/api/checks/as-hoped")
   @Operation(summary = "Checks after a move that came out as hoped lately, the last first")
   List<WentWell> asHoped() {
-    var since = today.get().minusDays(LATELY_DAYS);
     return plants.all().stream()
         .flatMap(
             plant ->
-                plant.plant().journal().holding().stream()
-                    .filter(line -> line.act().on().isAfter(since))
-                    .filter(line -> wentWell(line.happening()))
+                AsHoped.lately(plant.plant().journal(), today.get(), judging.figures()).stream()
                     .map(
-                        line ->
+                        check ->
                             new WentWell(
-                                plant.id(),
-                                plant.name(),
-                                ((Happening.Checked) line.happening()).check().purpose().title(),
-                                line.act().on())))
+                                plant.id(), plant.name(), check.purpose().title(), check.on())))
         .sorted(Comparator.comparing(WentWell::on).reversed())
         .toList();
-  }
-
-  private static boolean wentWell(Happening happening) {
-    return happening instanceof Happening.Checked checked
-        && checked.answer() == CheckAnswer.AS_HOPED
-        && checked.check().purpose().series() == Series.AFTERCARE;
   }
 
   @PostMapping("/api/plants/{id}/checks/{check}/answer")

@@ -33,6 +33,7 @@ import java.util.Arrays;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
 @RestController
@@ -134,14 +135,27 @@ class ChoicesController {
   /** One answer. */
   record AnswerChoice(String answer, String words) {}
 
+  /** What a name on a label says of its plant. */
+  record LabelRead(
+      @Schema(nullable = true, description = "Null where it begins with no genus that is known")
+          @Nullable GenusChoice genus) {}
+
+  @GetMapping("/api/labels")
+  @Operation(summary = "Which kind is proposed for a plant with a name on its label")
+  LabelRead read(@RequestParam String label) {
+    return new LabelRead(Genera.of(label).map(ChoicesController::genus).orElse(null));
+  }
+
+  private static GenusChoice genus(Genera.Genus genus) {
+    return new GenusChoice(genus.name(), genus.kind(), genus.sure());
+  }
+
   @GetMapping("/api/choices")
   @Operation(summary = "Kinds of plants, components of mixes, and looks with their answers")
   Choices all() {
     return new Choices(
         kinds.all().stream().map(ChoicesController::kind).toList(),
-        Genera.all().stream()
-            .map(genus -> new GenusChoice(genus.name(), genus.kind(), genus.sure()))
-            .toList(),
+        Genera.all().stream().map(ChoicesController::genus).toList(),
         Arrays.stream(Component.values())
             .map(each -> new ComponentChoice(each, each.words(), each.detail(), each.organic()))
             .toList(),

@@ -1,10 +1,12 @@
 package almanac.app.errands.plants;
 
 import almanac.app.ground.refusals.BadEntry;
+import almanac.app.ground.refusals.Paths;
 import almanac.app.record.collection.Keeping;
 import almanac.app.record.collection.Plants;
 import almanac.app.record.collection.StandingRoom;
 import almanac.app.record.collection.Written;
+import almanac.app.record.places.Places;
 import almanac.core.history.Arrival;
 import almanac.core.history.Happening;
 import almanac.core.history.Names;
@@ -30,16 +32,19 @@ public class Adding {
   private final Plants plants;
   private final Keeping keeping;
   private final StandingRoom room;
+  private final Places places;
 
-  Adding(Plants plants, Keeping keeping, StandingRoom room) {
+  Adding(Plants plants, Keeping keeping, StandingRoom room, Places places) {
     this.plants = plants;
     this.keeping = keeping;
     this.room = room;
+    this.places = places;
   }
 
   /**
    * A plant as it comes into the collection.
    *
+   * @param placeId where it stands; null for a place that is added with it
    * @param apart whether it is kept apart from the others from now on
    * @param held whether it is held in the pot it came in from now on
    * @param mother the plant it was divided from, if it was
@@ -47,7 +52,8 @@ public class Adding {
   public record NewPlant(
       String label,
       Kind kind,
-      long placeId,
+      @Nullable Long placeId,
+      Places.@Nullable Wanted newPlace,
       Potting potting,
       Pot pot,
       Optional<Arrival> arrival,
@@ -63,7 +69,7 @@ public class Adding {
    * @throws Refused if there is no such place or mother
    */
   public Written add(NewPlant plant, LocalDate today) {
-    var stand = room.atTheEndOf(plant.placeId());
+    var stand = room.atTheEndOf(place(plant));
     var mother = plant.mother();
     if (mother != null && !plants.has(mother)) {
       throw new BadEntry("motherId", "There is no such plant to divide.");
@@ -83,6 +89,16 @@ public class Adding {
         happenings,
         (id, act) -> mother == null ? act : act.and(mother, new Happening.Divided(id)),
         today);
+  }
+
+  private long place(NewPlant plant) {
+    if (plant.newPlace() != null) {
+      return Paths.under("newPlace", () -> places.add(plant.newPlace())).id();
+    }
+    if (plant.placeId() == null) {
+      throw new BadEntry("placeId", "Choose the place it stands in.");
+    }
+    return plant.placeId();
   }
 
   /** What every plant that comes has on its card. */

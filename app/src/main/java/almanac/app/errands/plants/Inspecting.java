@@ -11,8 +11,13 @@ import almanac.core.history.Chronology;
 import almanac.core.history.Happening;
 import almanac.core.history.Line;
 import almanac.core.inspection.Inspection;
+import almanac.core.inspection.Item;
+import almanac.core.inspection.Tag;
 import almanac.core.refusals.Entered;
 import java.time.LocalDate;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -34,23 +39,13 @@ public class Inspecting {
    * Writes down an inspection.
    *
    * @param corrects the act it takes the place of, if it is a correction
-   * @param sentKey given by who sends it; what was written under the same key is not written again
    */
   public Written inspect(
-      long plantId,
-      Inspection inspection,
-      String note,
-      @Nullable UUID corrects,
-      @Nullable String sentKey,
-      LocalDate today) {
+      long plantId, Inspection inspection, String note, @Nullable UUID corrects, LocalDate today) {
     if (inspection.empty()) {
       throw new BadEntry("looks", "Nothing was looked at. Answer at least one row.");
     }
     var plant = plants.whole(plantId);
-    var before = sentKey == null ? null : keeping.sentBefore(sentKey).orElse(null);
-    if (before != null) {
-      return before;
-    }
     Answerable.check(inspection, plant.history());
     Chronology.refuseBeforeArrival(plant, Entered.ON, inspection.on());
     var wrong =
@@ -60,8 +55,18 @@ public class Inspecting {
     return keeping.write(
         NewAct.of(inspection.on(), plantId, new Happening.Inspected(inspection))
             .noting(note)
-            .correcting(wrong)
-            .sentAs(sentKey),
+            .correcting(wrong),
+        today);
+  }
+
+  /** Writes down of several plants, as one act, that each bears its own tag. */
+  public Written tagsChecked(List<Long> ids, LocalDate today) {
+    var inspection = Inspection.on(today).with(Item.TAG, Item.TAG.saw(Tag.READABLE));
+    Map<Long, List<Happening>> happenings = new LinkedHashMap<>();
+    ids.forEach(
+        id -> happenings.put(plants.one(id).id(), List.of(new Happening.Inspected(inspection))));
+    return keeping.write(
+        NewAct.of(today, happenings).noting("Checked against the others handled on the same day"),
         today);
   }
 }

@@ -7,12 +7,15 @@ import almanac.app.record.entries.LookEntry;
 import almanac.app.record.site.Today;
 import almanac.core.refusals.Entered;
 import almanac.core.refusals.PastDay;
+import com.fasterxml.jackson.annotation.JsonIgnoreProperties;
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotEmpty;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.LocalDate;
+import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import org.springframework.http.HttpStatus;
@@ -36,7 +39,11 @@ class InspectionsController {
     this.today = today;
   }
 
-  /** What was looked at on one day. */
+  /**
+   * What was looked at on one day. Pages of older programs send their key in it as well as in the
+   * header.
+   */
+  @JsonIgnoreProperties("sentKey")
   record NewInspection(
       @NotNull(message = "Say on which day you looked.") LocalDate on,
       @NotNull(message = "Nothing was looked at. Answer at least one row.")
@@ -44,13 +51,7 @@ class InspectionsController {
           Map<String, @Valid LookEntry> looks,
       @Schema(nullable = true) @Size(max = 2000, message = "A note has at most 2000 characters.")
           String note,
-      @Schema(nullable = true, description = "The act that this corrects") UUID corrects,
-      @Schema(
-              nullable = true,
-              description =
-                  "Given by who sends it; the same key is written once, however often sent")
-          @Size(min = 8, max = 60, message = "A key has 8 to 60 characters.")
-          String sentKey) {}
+      @Schema(nullable = true, description = "The act that this corrects") UUID corrects) {}
 
   @PostMapping("/api/plants/{id}/inspections")
   @ResponseStatus(HttpStatus.CREATED)
@@ -64,7 +65,19 @@ class InspectionsController {
             inspection,
             entry.note() == null ? "" : entry.note(),
             entry.corrects(),
-            entry.sentKey(),
             today.get()));
+  }
+
+  /** Plants of which each bears its own tag. */
+  record TagsChecked(
+      @NotEmpty(message = "Name the plants.") @Size(max = 500, message = "At most 500 at once.")
+          List<@NotNull(message = "Name a plant.") Long> plants) {}
+
+  @PostMapping("/api/tags/checked")
+  @ResponseStatus(HttpStatus.CREATED)
+  @Operation(summary = "Writes down of several plants, as one act, that their tags are their own")
+  Saved tagsChecked(@Valid @RequestBody TagsChecked checked) {
+    return pages.saved(
+        inspecting.tagsChecked(checked.plants().stream().distinct().toList(), today.get()));
   }
 }

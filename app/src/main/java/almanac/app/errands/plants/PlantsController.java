@@ -16,6 +16,9 @@ import almanac.app.record.entries.NewPlant;
 import almanac.app.record.entries.PlantEntry;
 import almanac.app.record.entries.PotEntry;
 import almanac.app.record.kinds.Kinds;
+import almanac.app.record.places.PlaceKind;
+import almanac.app.record.places.Places;
+import almanac.app.record.rules.Rules;
 import almanac.app.record.site.Today;
 import almanac.core.history.Arrival;
 import almanac.core.history.Card;
@@ -30,6 +33,7 @@ import almanac.core.medium.PottedOn;
 import almanac.core.refusals.Entered;
 import almanac.core.refusals.Field;
 import almanac.core.refusals.PastDay;
+import almanac.core.season.SeasonFigures;
 import io.swagger.v3.oas.annotations.Operation;
 import jakarta.validation.Valid;
 import java.time.LocalDate;
@@ -56,6 +60,7 @@ class PlantsController {
   private final Pages pages;
   private final Kinds kinds;
   private final PlantLines lines;
+  private final Rules rules;
   private final Today today;
 
   PlantsController(
@@ -66,6 +71,7 @@ class PlantsController {
       Pages pages,
       Kinds kinds,
       PlantLines lines,
+      Rules rules,
       Today today) {
     this.plants = plants;
     this.adding = adding;
@@ -74,6 +80,7 @@ class PlantsController {
     this.pages = pages;
     this.kinds = kinds;
     this.lines = lines;
+    this.rules = rules;
     this.today = today;
   }
 
@@ -113,6 +120,7 @@ class PlantsController {
                 plant.label().strip(),
                 kind,
                 plant.placeId(),
+                plant.newPlace() == null ? null : place(plant.newPlace()),
                 potting,
                 PotEntry.pot(plant.pot()),
                 arrival(plant.arrivedOn(), Boolean.TRUE.equals(plant.cameRootless())),
@@ -122,6 +130,15 @@ class PlantsController {
                 Boolean.TRUE.equals(plant.held()),
                 plant.motherId()),
             day));
+  }
+
+  private Places.Wanted place(NewPlant.NewPlace told) {
+    return new Places.Wanted(
+        told.name().strip(),
+        PlaceKind.OTHER,
+        told.lamps() ? rules.figures().of(SeasonFigures.LAMP_HOURS) : null,
+        null,
+        null);
   }
 
   @PutMapping("/{id}")

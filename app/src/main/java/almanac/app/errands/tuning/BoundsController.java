@@ -3,7 +3,9 @@ package almanac.app.errands.tuning;
 import almanac.app.record.rules.Rules;
 import almanac.core.holding.HoldingFigures;
 import almanac.core.judgement.figures.JudgementFigures;
+import almanac.core.season.SeasonFigures;
 import io.swagger.v3.oas.annotations.Operation;
+import io.swagger.v3.oas.annotations.media.Schema;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RestController;
 
@@ -16,7 +18,11 @@ class BoundsController {
   }
 
   /** The figures in force that pages are drawn by. */
-  record Bounds(Verdicts verdicts, Soaks soaks) {}
+  record Bounds(
+      Verdicts verdicts,
+      Soaks soaks,
+      @Schema(description = "Hours a day that lamps are on where nobody says more")
+          double lampHours) {}
 
   /** Where need and readiness turn into verdicts, in points. */
   record Verdicts(double leaveBelow, double mustFrom, double goodMoment, double readyEnough) {}
@@ -38,6 +44,7 @@ class BoundsController {
             figures.count(HoldingFigures.SOAK_MINUTES),
             figures.of(HoldingFigures.AS_USUAL_FROM),
             figures.of(HoldingFigures.RAISED_FROM),
-            figures.of(HoldingFigures.FEED_MOST)));
+            figures.of(HoldingFigures.FEED_MOST)),
+        figures.of(SeasonFigures.LAMP_HOURS));
   }
 }

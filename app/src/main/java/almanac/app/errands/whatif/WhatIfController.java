@@ -29,6 +29,7 @@ import almanac.core.judgement.verdict.Judgement;
 import almanac.core.judgement.verdict.Risks;
 import almanac.core.medium.Moisture;
 import almanac.core.medium.PottedOn;
+import almanac.core.refusals.DayAhead;
 import almanac.core.words.Sentence;
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.media.Schema;
@@ -50,9 +51,8 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 class WhatIfController {
   /** A plant is asked about at most so far ahead. */
-  private static final int YEARS_AHEAD = 5;
-
   private final Plants plants;
+
   private final Judging judging;
   private final Rules rules;
   private final Today today;
@@ -134,10 +134,7 @@ class WhatIfController {
   }
 
   private Situation situation(PlantInPlace plant, WhatIf asked, Figures figures) {
-    var day = asked.on() == null ? today.get() : asked.on();
-    if (day.isAfter(today.get().plusYears(YEARS_AHEAD))) {
-      throw new BadEntry("on", "Ask at most five years ahead.");
-    }
+    var day = asked.on() == null ? today.get() : DayAhead.check(asked.on(), today.get());
     var known = judging.situation(plant, day);
     return new Situation(
         day,

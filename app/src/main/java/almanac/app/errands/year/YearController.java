@@ -10,14 +10,13 @@ import almanac.app.record.collection.Plants;
 import almanac.app.record.rules.Rules;
 import almanac.app.record.site.Today;
 import almanac.core.benchdays.BenchDay;
+import almanac.core.season.Weeks;
 import almanac.core.year.PastYears;
 import almanac.core.year.Phase;
 import almanac.core.year.Span;
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.media.Schema;
-import java.time.DayOfWeek;
 import java.time.LocalDate;
-import java.time.temporal.TemporalAdjusters;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Stream;
@@ -30,7 +29,6 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/year")
 class YearController {
   private static final int MOST_PLANTS = 100;
-  private static final int WEEKS = 53;
 
   private final YearAhead ahead;
   private final BenchDays bench;
@@ -64,12 +62,11 @@ class YearController {
   List<YearWeek> weeks() {
     var day = today.get();
     var lines = ahead.on(day);
-    var first = monday(day.withDayOfYear(1));
+    var weeks = Weeks.ofTheYear(day);
     var looks = byWeek(lines.stream().flatMap(line -> line.looks().stream()).map(YearLook::best));
     var opening = byWeek(lines.stream().flatMap(YearController::openingWeeks));
-    var benchDays = byWeek(bench.from(first).stream().map(BenchDay::on));
-    return Stream.iterate(first, from -> from.plusWeeks(1))
-        .limit(WEEKS)
+    var benchDays = byWeek(bench.from(weeks.get(0)).stream().map(BenchDay::on));
+    return weeks.stream()
         .map(
             from ->
                 new YearWeek(
@@ -82,19 +79,15 @@ class YearController {
 
   /** How many of some days lie in each week, by its Monday. */
   private static Map<LocalDate, Integer> byWeek(Stream<LocalDate> days) {
-    return days.collect(groupingBy(YearController::monday, summingInt(day -> 1)));
+    return days.collect(groupingBy(Weeks::monday, summingInt(day -> 1)));
   }
 
   /** Each week in which a plant begins to take a move. */
   private static Stream<LocalDate> openingWeeks(YearLine line) {
     return line.phases().stream()
         .filter(phase -> phase.kind() == Phase.Kind.OPEN)
-        .map(phase -> monday(phase.from()))
+        .map(phase -> Weeks.monday(phase.from()))
         .distinct();
-  }
-
-  private static LocalDate monday(LocalDate day) {
-    return day.with(TemporalAdjusters.previousOrSame(DayOfWeek.MONDAY));
   }
 
   /** What was seen of a plant in its years here. */

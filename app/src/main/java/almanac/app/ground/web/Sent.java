@@ -41,7 +41,7 @@ class Sent {
     if (row == null) {
       return Optional.empty();
     }
-    if (!row.getRequest().equals(request)) {
+    if (!row.getRequest().isEmpty() && !row.getRequest().equals(request)) {
       throw new Conflict(
           "Under this key something else was saved before. Load the page again to see what holds.");
     }

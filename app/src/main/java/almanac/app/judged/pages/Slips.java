@@ -24,12 +24,11 @@ import almanac.core.judgement.verdict.Wait;
 import almanac.core.medium.MediumFigures;
 import almanac.core.medium.MediumState;
 import almanac.core.medium.UsedLife;
+import almanac.core.roots.ForecastCourse;
 import almanac.core.roots.RootFigures;
 import almanac.core.roots.RootForecast;
 import almanac.core.words.Sentence;
 import java.time.LocalDate;
-import java.time.temporal.ChronoUnit;
-import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
@@ -37,10 +36,6 @@ import java.util.function.Function;
 
 /** Draws up the slips of one situation. */
 public final class Slips {
-  private static final int CHART_AT_LEAST = 14;
-  private static final int CHART_AT_MOST = 182;
-  private static final int CHART_BEYOND = 4;
-  private static final int CHART_POINTS = 24;
   private static final double HUNDREDTHS = 100;
 
   private final Situation situation;
@@ -249,7 +244,15 @@ public final class Slips {
         range(forecast.nubUntil(figures)),
         range(forecast.passes(safeAgain, figures)),
         opensAt.isPresent(),
-        ahead(forecast, safeAgain),
+        ForecastCourse.of(forecast, safeAgain, situation.today(), figures).stream()
+            .map(
+                point ->
+                    new Slip.Ahead(
+                        point.on(),
+                        point.span().least(),
+                        point.span().likely(),
+                        point.span().most()))
+            .toList(),
         lead.looks().stream()
             .map(
                 look ->
@@ -258,23 +261,6 @@ public final class Slips {
                         look.stage(),
                         look.longestMm().isPresent() ? look.longestMm().getAsDouble() : null))
             .toList());
-  }
-
-  /** From the last look until the roots are safe again, at the most for half a year from today. */
-  private List<Slip.Ahead> ahead(RootForecast forecast, double safeAgain) {
-    var from = forecast.look().on();
-    var soonest = situation.today().plusDays(CHART_AT_LEAST);
-    var furthest = situation.today().plusDays(CHART_AT_MOST);
-    var end = forecast.passes(safeAgain, figures).latest().plusDays(CHART_BEYOND);
-    end = end.isBefore(soonest) ? soonest : end.isAfter(furthest) ? furthest : end;
-    long days = ChronoUnit.DAYS.between(from, end);
-    var ahead = new ArrayList<Slip.Ahead>();
-    for (int i = 0; i <= CHART_POINTS; i++) {
-      var day = from.plusDays(days * i / CHART_POINTS);
-      var span = forecast.spanOn(day, figures);
-      ahead.add(new Slip.Ahead(day, span.least(), span.likely(), span.most()));
-    }
-    return ahead;
   }
 
   private static Slip.Range range(RootForecast.Passing passing) {

@@ -21,7 +21,6 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
-import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.function.Function;
@@ -105,7 +104,7 @@ public class Keeping {
       happenings.addAll(anew);
       all.put(id, happenings);
     }
-    return new NewAct(correction.on(), correction.note(), wrong, correction.sentKey(), all);
+    return new NewAct(correction.on(), correction.note(), wrong, all);
   }
 
   /**
@@ -220,17 +219,6 @@ public class Keeping {
     return table.taken(number, id);
   }
 
-  /** What was written under a key that its sender gave, if anything was. */
-  public Optional<Written> sentBefore(String key) {
-    return acts.sentAs(key).map(this::asItStands);
-  }
-
-  private Written asItStands(UUID uid) {
-    var on = acts.plants(uid).stream().map(plants::one).toList();
-    var act = plants.told(on.get(0).id()).journal().act(uid).orElseThrow();
-    return new Written(act, on);
-  }
-
   /** A plant with more lines in its journal; most of them leave its card as it was. */
   private Plant goesOn(Plant before, List<Line> more) {
     var plant = before.and(more);
@@ -260,7 +248,7 @@ public class Keeping {
     on.forEach(plant -> refuseWhatStays(plant, act));
     var taking = new LinkedHashMap<Long, List<Happening>>();
     on.forEach(plant -> taking.put(plant.id(), List.of(new Happening.Withdrawn())));
-    var written = acts.write(new NewAct(today, "", act, null, taking), today);
+    var written = acts.write(new NewAct(today, "", act, taking), today);
     var left = new ArrayList<PlantInPlace>();
     written
         .lines()

@@ -9,6 +9,7 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.LocalDate;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /** A plant to add. */
 public record NewPlant(
@@ -16,7 +17,11 @@ public record NewPlant(
         @Size(max = 200, message = "A name has at most 200 characters.")
         String label,
     @NotBlank(message = "Choose what kind of plant it is.") String kind,
-    @NotNull(message = "Choose the place it stands in.") Long placeId,
+    @Schema(nullable = true, description = "The place it stands in; null for a new one")
+        @Nullable Long placeId,
+    @Schema(nullable = true, description = "A place that is not there yet; added with the plant")
+        @Valid
+        @Nullable NewPlace newPlace,
     @NotBlank(message = "Say when it was potted: a day, a month, a year, or unknown.")
         @Size(max = 40, message = "Say when it was potted: a day, a month, a year, or unknown.")
         @Schema(description = "A day, a month, a year, or unknown", example = "2026-05")
@@ -36,4 +41,13 @@ public record NewPlant(
     @Schema(nullable = true, description = "Kept apart from the others from today on")
         Boolean apart,
     @Schema(nullable = true, description = "Held in the pot it came in from today on") Boolean held,
-    @Schema(nullable = true, description = "The plant that it was divided from") Long motherId) {}
+    @Schema(nullable = true, description = "The plant that it was divided from") Long motherId) {
+
+  /** A place that is added with the first plant on it. */
+  public record NewPlace(
+      @NotBlank(message = "Give the place a name.")
+          @Size(max = 80, message = "A place's name has at most 80 characters.")
+          String name,
+      @Schema(description = "Whether lamps give it light, for as long as the rules say")
+          boolean lamps) {}
+}

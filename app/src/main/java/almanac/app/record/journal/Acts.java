@@ -12,7 +12,6 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.UUID;
@@ -47,7 +46,6 @@ public class Acts {
     row.setRecordedOn(today);
     row.setSupersedes(supersedes);
     row.setNote(act.note());
-    row.setSentKey(act.sentKey());
     row.insert();
     var written = new Act(row.getId(), row.getUid(), act.on(), today, supersedes, act.note());
     var lines = new LinkedHashMap<Long, List<Line>>();
@@ -71,11 +69,6 @@ public class Acts {
     row.insert();
     codec.write(db, row.getId(), happening);
     return new Line(row.getId(), act, happening);
-  }
-
-  /** The name of the act that was sent under a key, if there is one. */
-  public Optional<UUID> sentAs(String key) {
-    return db.select(ACT.UID).from(ACT).where(ACT.SENT_KEY.eq(key)).fetchOptional(ACT.UID);
   }
 
   /** The numbers of all acts that were corrected or taken back. */

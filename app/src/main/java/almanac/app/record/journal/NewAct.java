@@ -14,42 +14,33 @@ import org.jspecify.annotations.Nullable;
  * @param on the day it is about
  * @param note in the collector's own words, may be empty
  * @param supersedes the act that it corrects or takes back, if any
- * @param sentKey given by who sends it, so that it is written once; null if nobody gave one
  * @param happenings by plant
  */
 public record NewAct(
-    LocalDate on,
-    String note,
-    @Nullable Act supersedes,
-    @Nullable String sentKey,
-    Map<Long, List<Happening>> happenings) {
+    LocalDate on, String note, @Nullable Act supersedes, Map<Long, List<Happening>> happenings) {
 
   /** On one plant. */
   public static NewAct of(LocalDate on, long plantId, Happening... happenings) {
-    return new NewAct(on, "", null, null, Map.of(plantId, List.of(happenings)));
+    return new NewAct(on, "", null, Map.of(plantId, List.of(happenings)));
   }
 
   /** On several plants. */
   public static NewAct of(LocalDate on, Map<Long, List<Happening>> happenings) {
-    return new NewAct(on, "", null, null, happenings);
+    return new NewAct(on, "", null, happenings);
   }
 
   public NewAct noting(String words) {
-    return new NewAct(on, words, supersedes, sentKey, happenings);
+    return new NewAct(on, words, supersedes, happenings);
   }
 
   public NewAct correcting(@Nullable Act wrong) {
-    return new NewAct(on, note, wrong, sentKey, happenings);
-  }
-
-  public NewAct sentAs(@Nullable String key) {
-    return new NewAct(on, note, supersedes, key, happenings);
+    return new NewAct(on, note, wrong, happenings);
   }
 
   /** The same act with what happened by it to one plant more. */
   public NewAct and(long plantId, Happening... more) {
     var all = new LinkedHashMap<>(happenings);
     all.put(plantId, List.of(more));
-    return new NewAct(on, note, supersedes, sentKey, all);
+    return new NewAct(on, note, supersedes, all);
   }
 }

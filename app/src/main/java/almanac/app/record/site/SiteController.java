@@ -1,16 +1,14 @@
 package almanac.app.record.site;
 
+import almanac.core.season.Weeks;
 import io.swagger.v3.oas.annotations.Operation;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.DecimalMax;
 import jakarta.validation.constraints.DecimalMin;
 import jakarta.validation.constraints.NotNull;
-import java.time.DayOfWeek;
 import java.time.LocalDate;
-import java.time.temporal.TemporalAdjusters;
 import java.util.List;
 import java.util.Map;
-import java.util.stream.IntStream;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -87,11 +85,9 @@ class SiteController {
   SiteView site() {
     var day = today.get();
     var light = site.light();
-    var firstDay = day.withDayOfYear(1).with(TemporalAdjusters.previousOrSame(DayOfWeek.MONDAY));
     var weeks =
-        IntStream.range(0, 53)
-            .mapToObj(week -> firstDay.plusWeeks(week))
-            .map(from -> new Week(from, light.hoursOn(from.plusDays(3))))
+        Weeks.ofTheYear(day).stream()
+            .map(from -> new Week(from, light.hoursOn(Weeks.middle(from))))
             .toList();
     return new SiteView(
         day,

@@ -132,7 +132,8 @@ final class DemoPlant {
       String label, Kind kind, long place, Potting potting, Pot pot, Optional<Arrival> arrival) {
     var on = arrival.map(Arrival::on).orElse(potting.knownSince());
     var plant =
-        new Adding.NewPlant(label, kind, place, potting, pot, arrival, "", "", false, false, null);
+        new Adding.NewPlant(
+            label, kind, place, null, potting, pot, arrival, "", "", false, false, null);
     id = books.adding().add(plant, on).plant().id();
     return this;
   }
@@ -140,7 +141,7 @@ final class DemoPlant {
   DemoPlant look(int daysAgo, UnaryOperator<Looking> looks) {
     var day = today.minusDays(daysAgo);
     var looking = looks.apply(new Looking(Inspection.on(day)));
-    books.inspecting().inspect(id, looking.inspection, "", null, null, day);
+    books.inspecting().inspect(id, looking.inspection, "", null, day);
     return this;
   }
 

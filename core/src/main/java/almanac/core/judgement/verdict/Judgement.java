@@ -8,6 +8,7 @@ import almanac.core.judgement.reason.Reason;
 import almanac.core.medium.UsedLife;
 import almanac.core.words.Sentence;
 import java.time.LocalDate;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -61,4 +62,14 @@ public record Judgement(
     List<LeadRoots> leads,
     LeadRoots roots,
     OptionalDouble longEnough,
-    Optional<LocalDate> gateOpens) {}
+    Optional<LocalDate> gateOpens) {
+  /** Whose turn comes first when several want a hand.. */
+  public static final Comparator<Judgement> MOST_URGENT =
+      Comparator.<Judgement>comparingInt(each -> each.verdict().turn())
+          .thenComparing(Comparator.comparingDouble(Judgement::need).reversed());
+
+  /** Whether it is to be done today and not later. */
+  public boolean urgent() {
+    return verdict.inHand() && timing instanceof Timing.Now;
+  }
+}

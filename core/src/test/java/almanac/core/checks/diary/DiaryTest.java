@@ -255,4 +255,26 @@ class DiaryTest {
         .contains(Series.TREATMENT)
         .doesNotContain(Series.NEIGHBOUR);
   }
+
+  @Test
+  void whatCameOutAsHopedIsNewsForTwoMonths() {
+    potted(CAME, null);
+    potted(MOVED, null);
+    var answered = of(Series.AFTERCARE, MOVED).check().window().best();
+    answered(answered, CheckAnswer.AS_HOPED);
+    var journal = chronicle.plant().journal();
+    assertThat(AsHoped.lately(journal, answered.plusDays(59), Figures.standard()))
+        .extracting(AsHoped::on)
+        .containsExactly(answered);
+    assertThat(AsHoped.lately(journal, answered.plusDays(60), Figures.standard())).isEmpty();
+  }
+
+  @Test
+  void whatDidNotComeOutAsHopedIsNone() {
+    potted(CAME, null);
+    potted(MOVED, null);
+    var answered = of(Series.AFTERCARE, MOVED).check().window().best();
+    answered(answered, CheckAnswer.NOT_AS_HOPED);
+    assertThat(AsHoped.lately(chronicle.plant().journal(), answered, Figures.standard())).isEmpty();
+  }
 }

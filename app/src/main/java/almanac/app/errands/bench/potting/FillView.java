@@ -36,13 +36,14 @@ public record FillView(
   /** What several pots take together. */
   public static FillView of(
       List<Filling> fillings, Mix mix, @Nullable Grade grade, Stock stock, Figures figures) {
-    double loose = fillings.stream().mapToDouble(Filling::mixMl).sum();
+    var all = fillings.stream().reduce(Filling.NOTHING, Filling::and);
+    double loose = all.mixMl();
     return new FillView(
-        fillings.stream().mapToDouble(Filling::holdsMl).sum(),
-        fillings.stream().mapToDouble(Filling::ballMl).sum(),
-        fillings.stream().mapToDouble(Filling::bottomMl).sum(),
+        all.holdsMl(),
+        all.ballMl(),
+        all.bottomMl(),
         loose,
-        fillings.stream().mapToDouble(Filling::topMl).sum(),
+        all.topMl(),
         MeasuredVolume.of(loose, figures).words(),
         Portions.of(mix, loose).entrySet().stream()
             .map(

@@ -1,6 +1,7 @@
 package almanac.app.errands.bench.potting;
 
 import almanac.core.figures.Figures;
+import almanac.core.pot.AtTheRim;
 import almanac.core.pot.Fit;
 import almanac.core.pot.Outline;
 import almanac.core.pot.Pot;
@@ -9,6 +10,7 @@ import almanac.core.pot.Room;
 import almanac.core.pot.Seats;
 import almanac.core.pot.SetDepth;
 import almanac.core.pot.Spot;
+import almanac.core.rhizome.MapGrowth;
 import almanac.core.stock.Goods;
 import almanac.core.stock.Stock;
 import almanac.core.stock.StockItem;
@@ -31,6 +33,11 @@ public record PlaceView(
     @Schema(description = "The pot that would be right, mm across") double wantedMm,
     @Schema(description = "Whether no pot of the stock is right") boolean lacking,
     @Schema(description = "Half of what a growth is across, mm") double radiusMm,
+    @Schema(description = "The pot that is drawn, mm across: the chosen, the old or the right one")
+        double potMm,
+    @Schema(description = "Where its middle lies") SpotView middle,
+    @Schema(description = "Where the growths of the map stand in it, by their names")
+        List<StandView> stands,
     @Schema(description = "Where its leads will stand after one, two and three years")
         List<List<SpotView>> ahead,
     SetDepth level,
@@ -47,14 +54,27 @@ public record PlaceView(
     }
   }
 
+  /** Where one growth stands in the pot. */
+  public record StandView(
+      String growth,
+      @Schema(description = "From the rim, mm; under 0 outside of it") double toRimMm,
+      @Schema(description = "Towards which hour of the clock, 1 to 12") int hour) {
+    static StandView of(MapGrowth growth, double potMm, Spot middle) {
+      var at = AtTheRim.of(growth.at(), potMm, middle);
+      return new StandView(growth.name(), at.toRimMm(), at.hour());
+    }
+  }
+
   /**
    * The pots of the stock for a plant.
    *
+   * @param drawn its growths on the map, if it is drawn
    * @param chosen the pot that was chosen, if one was, and measured
    * @param today the day it is potted
    */
   public static PlaceView of(
       Outline outline,
+      List<MapGrowth> drawn,
       PotMove move,
       Stock stock,
       Optional<Pot> chosen,
@@ -68,40 +88,34 @@ public record PlaceView(
     var sorted =
         seats.in(List.copyOf(items.keySet())).stream()
             .map(
-                seat -> {
-                  var item = Objects.requireNonNull(items.get(seat.pot()));
-                  return SeatView.of(seat, item.uid(), (int) item.amount(), today);
+                each -> {
+                  var item = Objects.requireNonNull(items.get(each.pot()));
+                  return SeatView.of(each, item.uid(), (int) item.amount(), today);
                 })
             .toList();
+    var seat = chosen.map(pot -> seats.in(List.of(pot)).get(0));
+    double potMm =
+        chosen.isPresent()
+            ? Objects.requireNonNull(chosen.get().diameterMm())
+            : move.oldMm().orElse(seats.wantedMm());
+    var middle = seat.map(each -> each.room().middle()).orElse(Spot.MIDDLE);
     return new PlaceView(
         sorted,
-        chosen
-            .map(pot -> SeatView.of(seats.in(List.of(pot)).get(0), null, null, today))
-            .orElse(null),
+        seat.map(each -> SeatView.of(each, null, null, today)).orElse(null),
         move.oldMm().isPresent()
             ? SeatView.SeatRoom.of(Room.here(outline, move.oldMm().getAsDouble(), figures), today)
             : null,
         seats.wantedMm(),
-        sorted.stream().noneMatch(seat -> seat.fit() == Fit.GOOD),
+        sorted.stream().noneMatch(each -> each.fit() == Fit.GOOD),
         outline.radiusMm(),
-        IntStream.rangeClosed(1, YEARS_SHOWN).mapToObj(year -> ahead(outline, year)).toList(),
+        potMm,
+        SpotView.of(middle),
+        drawn.stream().map(growth -> StandView.of(growth, potMm, middle)).toList(),
+        IntStream.rangeClosed(1, YEARS_SHOWN)
+            .mapToObj(year -> outline.leadsAfter(year).stream().map(SpotView::of).toList())
+            .toList(),
         level,
         level.words(),
         level.why());
-  }
-
-  /** The leads alone, each so many years on. */
-  private static List<SpotView> ahead(Outline outline, int years) {
-    return outline.growths().stream()
-        .filter(growth -> outline.creeps() && growth.heading() != null)
-        .map(
-            growth ->
-                growth
-                    .at()
-                    .and(
-                        Spot.towards(
-                            Objects.requireNonNull(growth.heading()), outline.aYearMm() * years)))
-        .map(SpotView::of)
-        .toList();
   }
 }

@@ -20,7 +20,9 @@ public record SeatView(
         @Nullable Integer left,
     Fit fit,
     SeatRoom room,
-    @Schema(description = "How far the plant is moved from where it stands, mm") double shiftMm,
+    @Schema(description = "Whether the plant is moved at all, and not set in the middle")
+        boolean shifted,
+    @Schema(description = "How far it is moved from where it stands, mm") double shiftMm,
     @Schema(description = "Towards which hour of the clock, 1 to 12") int shiftHour,
     @Schema(description = "What speaks for or against it, each as a sentence")
         List<List<Part>> because) {
@@ -35,14 +37,11 @@ public record SeatView(
       @Schema(description = "mm from the pot's middle of today towards 3 o'clock") double middleX,
       @Schema(description = "mm from the pot's middle of today towards 12 o'clock")
           double middleY) {
-    private static final double DAYS_A_YEAR = 365.25;
-
     static SeatRoom of(Room room, LocalDate today) {
-      boolean known = room.fits() && !room.endless();
       return new SeatRoom(
           room.fits(),
-          known ? room.years() : null,
-          known ? today.plusDays(Math.round(room.years() * DAYS_A_YEAR)) : null,
+          room.until(today).isPresent() ? room.years() : null,
+          room.until(today).orElse(null),
           room.middle().x(),
           room.middle().y());
     }
@@ -55,7 +54,8 @@ public record SeatView(
         left,
         seat.fit(),
         SeatRoom.of(seat.room(), today),
-        seat.shift().mm(),
+        seat.shifted(),
+        seat.shiftMm(),
         seat.shift().hour(),
         seat.because().stream().map(Part::of).toList());
   }

@@ -1,0 +1,41 @@
+package almanac.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import almanac.app.start.OlderData;
+import almanac.app.start.RunningApplication;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.RegisterExtension;
+
+/** Letters that lie in a browser yet, and were written by a program that kept their keys itself. */
+class FormerLettersTest {
+  @RegisterExtension
+  static final RunningApplication APP =
+      RunningApplication.over(data -> OlderData.unpack("schema-17.zip", data));
+
+  private static final String PATH = "/api/plants/2/inspections";
+  private static final String LETTER =
+      "{\"on\":\"2027-05-15\",\"looks\":{\"leaves\":{\"answers\":[\"FIRM\"]}}}";
+
+  private static int lines() throws Exception {
+    return APP.get("/api/plants/2").body().path("journal").size();
+  }
+
+  @Test
+  void whatWasWrittenUnderAKeyInTheLetterIsNotWrittenAgainUnderTheHeader() throws Exception {
+    int before = lines();
+    var again = APP.once("old-letter-0001", "POST", PATH, LETTER);
+    assertThat(again.status()).isEqualTo(409);
+    assertThat(again.body().path("detail").asString()).startsWith("This was saved before.");
+    assertThat(lines()).isEqualTo(before);
+  }
+
+  @Test
+  void aPageThatStillSaysItsKeyInTheLetterIsUnderstood() throws Exception {
+    int before = lines();
+    var spoken = LETTER.replace("{\"on\"", "{\"sentKey\":\"new-letter-1\",\"on\"");
+    assertThat(APP.once("new-letter-1", "POST", PATH, spoken).status()).isEqualTo(201);
+    assertThat(APP.once("new-letter-1", "POST", PATH, spoken).status()).isEqualTo(201);
+    assertThat(lines()).isEqualTo(before + 1);
+  }
+}

@@ -1,0 +1,60 @@
+package almanac.core.year;
+
+import almanac.core.figures.Figures;
+import almanac.core.words.Minutes;
+import java.time.LocalDate;
+import java.time.format.TextStyle;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+
+/**
+ * A day in one line. Rules: The year.
+ *
+ * @param urgent how many plants cannot wait, from 0
+ * @param round the next round, if there is any
+ * @param bench the next bench day with work on it, if there is any
+ */
+public record DayInShort(
+    LocalDate today, int urgent, Optional<Stint> round, Optional<Stint> bench) {
+  private static final List<String> NUMBERS =
+      List.of("no", "one", "two", "three", "four", "five", "six", "seven", "eight", "nine");
+
+  /** Some work on a day. */
+  public record Stint(LocalDate on, int minutes) {}
+
+  /** As it stands at the head of the page. */
+  public String words(Figures figures) {
+    var parts = new ArrayList<String>();
+    if (urgent > 0) {
+      parts.add("%s cannot wait".formatted(number()));
+    }
+    round
+        .filter(each -> each.on().equals(today))
+        .ifPresent(each -> parts.add("one round, %s".formatted(Minutes.said(each.minutes()))));
+    bench.flatMap(day -> benchDay(day, figures)).ifPresent(parts::add);
+    return parts.isEmpty() ? "Nothing asks for you today" : capital(String.join("; ", parts));
+  }
+
+  private String number() {
+    return urgent < NUMBERS.size() ? NUMBERS.get(urgent) : String.valueOf(urgent);
+  }
+
+  private Optional<String> benchDay(Stint day, Figures figures) {
+    long days = ChronoUnit.DAYS.between(today, day.on());
+    if (days == 0) {
+      return Optional.of("bench day, %s".formatted(Minutes.said(day.minutes())));
+    }
+    return days <= figures.count(YearFigures.THIS_WEEK)
+        ? Optional.of(
+            "bench day on %s"
+                .formatted(day.on().getDayOfWeek().getDisplayName(TextStyle.FULL, Locale.UK)))
+        : Optional.empty();
+  }
+
+  private static String capital(String words) {
+    return words.substring(0, 1).toUpperCase(Locale.ROOT) + words.substring(1);
+  }
+}
