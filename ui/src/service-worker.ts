@@ -1,78 +1,73 @@
 /// <reference types="@sveltejs/kit" />
 /// <reference lib="webworker" />
 import { build, files, version } from '$service-worker';
+import { clientsClaim } from 'workbox-core';
+import type { WorkboxPlugin } from 'workbox-core';
+import { cleanupOutdatedCaches, matchPrecache, precache } from 'workbox-precaching';
+import { registerRoute } from 'workbox-routing';
+import { NetworkFirst, NetworkOnly } from 'workbox-strategies';
 import { kept, SAID, stamped, surplus } from '$lib/api/kept';
 
 /**
  * Keeps the pages of the program, and what a round needs of its plants, so that a reload while the
- * program does not answer still shows them. What was kept says so; nothing is written from here.
+ * program does not answer, or not soon, still shows them. What was kept says so; nothing is written
+ * from here.
  */
 const worker = self as unknown as ServiceWorkerGlobalScope;
-const PAGES = `almanac-pages-${version}`;
 const SHELL = '/';
-const fixed = new Set([...build, ...files]);
+/** Who waits longer among the shelves is shown what there is. */
+const SOON_SECONDS = 2;
+const fixed = [...build, ...files];
 
-worker.addEventListener('install', (event) => {
-  event.waitUntil(
-    caches
-      .open(PAGES)
-      .then((cache) => cache.addAll([SHELL, ...fixed]))
-      .then(() => worker.skipWaiting()),
-  );
-});
+void worker.skipWaiting();
+clientsClaim();
+precache([SHELL, ...fixed].map((url) => ({ url, revision: version })));
+cleanupOutdatedCaches();
 
+/** What older programs kept by themselves. */
 worker.addEventListener('activate', (event) => {
   event.waitUntil(
     caches
       .keys()
-      .then((names) =>
-        Promise.all(
-          names
-            .filter((name) => name !== PAGES && name !== SAID)
-            .map((name) => caches.delete(name)),
-        ),
-      )
-      .then(() => worker.clients.claim()),
+      .then((names) => names.filter((name) => name.startsWith('almanac-pages-')))
+      .then((names) => Promise.all(names.map((name) => caches.delete(name)))),
   );
 });
 
-worker.addEventListener('fetch', (event) => {
-  const { request } = event;
-  const url = new URL(request.url);
-  if (request.method !== 'GET' || url.origin !== worker.location.origin) return;
-  if (fixed.has(url.pathname)) event.respondWith(keptFile(request));
-  else if (request.mode === 'navigate') event.respondWith(page(request));
-  else if (kept(url.pathname)) event.respondWith(said(request));
-});
+registerRoute(
+  ({ url, sameOrigin }) => sameOrigin && fixed.includes(url.pathname),
+  async ({ request }) => (await matchPrecache(request)) ?? fetch(request),
+);
 
-async function keptFile(request: Request): Promise<Response> {
-  return (await caches.match(request)) ?? fetch(request);
-}
-
-async function page(request: Request): Promise<Response> {
-  try {
-    return await fetch(request);
-  } catch (failure) {
-    const shell = await caches.match(SHELL);
-    if (shell) return shell;
-    throw failure;
-  }
-}
-
-/** What the program says; while it does not answer, what it said last. */
-async function said(request: Request): Promise<Response> {
-  const cache = await caches.open(SAID);
-  try {
-    const answer = await fetch(request);
-    if (answer.ok) {
-      await cache.put(request, await stamped(answer.clone(), new Date()));
-      const paths = (await cache.keys()).map((each) => new URL(each.url).pathname);
-      await Promise.all(surplus(paths).map((path) => cache.delete(path)));
+const fromThere = new NetworkOnly({ networkTimeoutSeconds: SOON_SECONDS });
+registerRoute(
+  ({ request, sameOrigin }) => sameOrigin && request.mode === 'navigate',
+  async (options) => {
+    try {
+      return await fromThere.handle(options);
+    } catch (failure) {
+      const shell = await matchPrecache(SHELL);
+      if (shell) return shell;
+      throw failure;
     }
-    return answer;
-  } catch (failure) {
-    const last = await cache.match(request);
-    if (last) return last;
-    throw failure;
-  }
-}
+  },
+);
+
+/** An answer says when it was given; the plants that are too many go, the oldest first. */
+const dated: WorkboxPlugin = {
+  cacheWillUpdate: ({ response }) =>
+    response.ok ? stamped(response, new Date()) : Promise.resolve(null),
+  cacheDidUpdate: async () => {
+    const cache = await caches.open(SAID);
+    const paths = (await cache.keys()).map((each) => new URL(each.url).pathname);
+    await Promise.all(surplus(paths).map((path) => cache.delete(path)));
+  },
+};
+registerRoute(
+  ({ url, sameOrigin }) => sameOrigin && kept(url.pathname),
+  new NetworkFirst({
+    cacheName: SAID,
+    networkTimeoutSeconds: SOON_SECONDS,
+    plugins: [dated],
+  }),
+);

@@ -16,12 +16,14 @@
   import { outbox } from '$lib/round/outbox.svelte';
   import { show } from '$lib/shell/mode.svelte';
   import Part from '$lib/shell/Part.svelte';
+  import { showKeys } from '$lib/forms/shortcut.svelte';
   import { workGoesOn } from '$lib/forms/start';
   import type { LayoutProps } from './$types';
 
   const { children }: LayoutProps = $props();
   const client = new QueryClient({ defaultOptions: { queries: { retry: 1, staleTime: 5000 } } });
   show();
+  showKeys();
   afterNavigate(() => workGoesOn());
 
   // Looks that wait are sent from every page, and what another window keeps is seen here.

@@ -10,10 +10,12 @@ export interface Fault {
   sentence: string;
 }
 
+const OF_THE_PAGE = -1;
+
 /** What the program says when a request was not carried out. */
 export class Problem extends Error {
   readonly faults: Fault[];
-  /** What was answered; 0 if nothing was. */
+  /** What was answered; 0 if nothing was, under 0 for a fault of this page itself. */
   readonly status: number;
 
   constructor(sentence: string, faults: Fault[] = [], status = 400) {
@@ -27,16 +29,29 @@ export class Problem extends Error {
     return this.status === 0;
   }
 
-  /** Whether the same may be taken later: nobody answered, this device has to come in first, or something went wrong in there. */
+  /** Whether the page itself went wrong, before or after it asked. */
+  get ofThePage(): boolean {
+    return this.status === OF_THE_PAGE;
+  }
+
+  /** Whether the same may be taken later: nobody answered, this device has to come in first, or something went wrong in there or here. */
   get passing(): boolean {
-    return this.unreachable || this.status >= 500 || this.status === 429 || this.status === 401;
+    return (
+      this.unreachable ||
+      this.ofThePage ||
+      this.status >= 500 ||
+      this.status === 429 ||
+      this.status === 401
+    );
   }
 }
 
-/** Whatever was thrown, as a problem with a sentence. */
+/** Whatever was thrown, as a problem with a sentence; what is a mistake of this page is logged. */
 export function problemOf(failure: unknown): Problem {
   if (failure instanceof Problem) return failure;
-  return new Problem(failure instanceof Error ? failure.message : String(failure));
+  console.error(failure);
+  const what = failure instanceof Error ? failure.message : String(failure);
+  return new Problem(`This page made a mistake of its own: ${what}`, [], OF_THE_PAGE);
 }
 
 export const api = createClient<paths>();

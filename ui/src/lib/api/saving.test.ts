@@ -1,4 +1,4 @@
-import { expect, it } from 'vitest';
+import { expect, it, vi } from 'vitest';
 import { Problem } from './client';
 import { Saving } from './saving.svelte';
 
@@ -34,6 +34,9 @@ it('sends once while it is busy', async () => {
 
 it('says in a sentence whatever went wrong', async () => {
   const saving = new Saving();
-  await saving.save(() => Promise.reject(new TypeError('odd')));
-  expect(saving.problem?.message).toBe('odd');
+  const logged = vi.spyOn(console, 'error').mockImplementation(() => {});
+  const mistake = new TypeError('odd');
+  await saving.save(() => Promise.reject(mistake));
+  expect(saving.problem?.message).toBe('This page made a mistake of its own: odd');
+  expect(logged).toHaveBeenCalledWith(mistake);
 });

@@ -1,7 +1,7 @@
 <script lang="ts">
   import { useQueryClient } from '@tanstack/svelte-query';
   import { openJobs } from '$lib/api/queries';
-  import { typedInto } from '$lib/forms/typedInto';
+  import { shortcut } from '$lib/forms/shortcut.svelte';
   import { begin } from './beginJob';
 
   interface Props {
@@ -13,8 +13,7 @@
   const begun = $derived(jobs.data?.find((job) => job.plantId === plantId));
 
   function keys(event: KeyboardEvent) {
-    if (typedInto(event)) return;
-    if (event.key === 'b') void begin(client, plantId);
+    if (shortcut(event) === 'b') void begin(client, plantId);
   }
 </script>
 

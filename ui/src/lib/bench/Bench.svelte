@@ -7,7 +7,7 @@
   import type { Schemas } from '$lib/interface/schemas';
   import { plantPage } from '$lib/api/queries';
   import { Saving } from '$lib/api/saving.svelte';
-  import { typedInto } from '$lib/forms/typedInto';
+  import { shortcut } from '$lib/forms/shortcut.svelte';
   import { failed, saved, toaster } from '$lib/shell/toaster';
   import Waiting from '$lib/forms/Waiting.svelte';
   import type { AtBench } from './atBench.svelte';
@@ -98,11 +98,11 @@
   }
 
   function keys(event: KeyboardEvent) {
-    if (typedInto(event) || (event.target instanceof Element && event.target.matches(PRESSED)))
-      return;
-    if (event.key === 'Enter') void done();
-    else if (event.key === 's' && !bench.last) void turn(() => bench.skip());
-    else if (event.key === 'Backspace') void turn(() => bench.go(bench.at - 1));
+    if (event.target instanceof Element && event.target.matches(PRESSED)) return;
+    const key = shortcut(event);
+    if (key === 'Enter') void done();
+    else if (key === 's' && !bench.last) void turn(() => bench.skip());
+    else if (key === 'Backspace') void turn(() => bench.go(bench.at - 1));
   }
 </script>
 
@@ -144,7 +144,7 @@
         class="act tall"
         disabled={bench.at === 0}
         onclick={() => turn(() => bench.go(bench.at - 1))}
-        >Back <span class="kbd-hint" aria-hidden="true">⌫</span></button
+        >Back <span class="kbd-hint held" aria-hidden="true">⌫</span></button
       >
       {#if !bench.last}
         <button type="button" class="act tall" onclick={() => turn(() => bench.skip())}
@@ -153,7 +153,7 @@
       {/if}
       <button type="button" class="act tall go" disabled={saving.busy} onclick={done}
         >{bench.last ? 'Write it down' : 'Done'}
-        <span class="kbd-hint" aria-hidden="true">↵</span></button
+        <span class="kbd-hint held" aria-hidden="true">↵</span></button
       >
     </div>
     <OtherWays {bench} />

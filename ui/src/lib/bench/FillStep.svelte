@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { times } from '$lib/words/numbers';
   import { useQueryClient } from '@tanstack/svelte-query';
   import { answered, api } from '$lib/api/client';
   import { changed } from '$lib/api/keys';
@@ -37,7 +38,7 @@
     bench.tell({ fill: { ...told, [which]: mm } });
   }
   function back(component: string, litres: string) {
-    const ml = litres.trim() === '' ? 0 : Number(litres.replace(',', '.')) * 1000;
+    const ml = litres.trim() === '' ? 0 : times(litres, 1000);
     bench.tell({ fill: { ...told, back: { ...told.back, [component]: ml } } });
   }
 

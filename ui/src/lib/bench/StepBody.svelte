@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { optional } from '$lib/words/numbers';
   import { untrack } from 'svelte';
   import type { Schemas } from '$lib/interface/schemas';
   import { faultOf } from '$lib/forms/faults';
@@ -44,7 +45,7 @@
     looks: entriesOf(looks, choices.looks) as Schemas['JobTold']['looks'],
     pot: sentPot(pot, bench.told.pot ?? plant.potting),
     mix: sentMix(mix),
-    minutes: minutes.trim() === '' ? null : Number(minutes),
+    minutes: optional(minutes),
     well,
     badly,
   });

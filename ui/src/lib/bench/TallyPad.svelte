@@ -1,6 +1,6 @@
 <script lang="ts">
   import type { Schemas } from '$lib/interface/schemas';
-  import { typedInto } from '$lib/forms/typedInto';
+  import { shortcut } from '$lib/forms/shortcut.svelte';
   import Sentence from '$lib/words/Sentence.svelte';
   import AboutSoMany from './AboutSoMany.svelte';
   import type { AtBench, Fate } from './atBench.svelte';
@@ -29,10 +29,10 @@
   }
 
   function keys(event: KeyboardEvent) {
-    if (typedInto(event)) return;
-    const fate = all[Number(event.key) - 1];
+    const key = shortcut(event);
+    const fate = all[Number(key) - 1];
     if (fate) tap(fate.fate);
-    if (event.key === 'u') untap();
+    if (key === 'u') untap();
   }
 </script>
 

@@ -1,5 +1,6 @@
 import { answered, api, problemOf, type Problem } from '$lib/api/client';
 import type { Schemas } from '$lib/interface/schemas';
+import { storage } from '$lib/interface/storage.svelte';
 import { newKey } from '$lib/api/once';
 import type { MapChange, Mark, PlantMap } from '$lib/rhizome/map';
 import { left, ringsAfter } from './waits';
@@ -190,10 +191,7 @@ export class AtBench {
   }
 
   #keep(): void {
-    localStorage.setItem(
-      kept(this.job.uid),
-      JSON.stringify({ version: this.job.version, told: this.told }),
-    );
+    storage.keep(kept(this.job.uid), { version: this.job.version, told: this.told });
   }
 
   /** Once everything told is kept; nothing comes back if that cannot be. */
@@ -205,7 +203,7 @@ export class AtBench {
 
   /** Nothing is to be told of it any more. */
   leave(): void {
-    localStorage.removeItem(kept(this.job.uid));
+    storage.forget(kept(this.job.uid));
   }
 
   #leave(as: 'done' | 'skipped'): void {
@@ -222,9 +220,9 @@ export class AtBench {
   }
 
   #before(job: Job): Told | undefined {
-    const text = localStorage.getItem(kept(job.uid));
-    if (!text) return undefined;
-    const { version, told } = JSON.parse(text) as { version: number; told: Told };
+    const before = storage.value<{ version: number; told: Told }>(kept(job.uid));
+    if (!before) return undefined;
+    const { version, told } = before;
     const unanswered = job.version === version + 1 && job.told.by?.page === told.by?.page;
     return version === job.version || (told.by && unanswered) ? told : undefined;
   }
@@ -250,7 +248,7 @@ export class AtBench {
         if (sent !== this.told) this.#keep();
       }
       this.waiting = false;
-      localStorage.removeItem(kept(this.job.uid));
+      storage.forget(kept(this.job.uid));
     } catch (failure) {
       this.problem = problemOf(failure);
     }

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { number } from '$lib/words/numbers';
   import DayField from '$lib/forms/DayField.svelte';
   import TextField from '$lib/forms/TextField.svelte';
 
@@ -16,7 +17,7 @@
 
   async function submit(event: SubmitEvent) {
     event.preventDefault();
-    if (await add(on, Number(minutes))) minutes = '180';
+    if (await add(on, number(minutes))) minutes = '180';
   }
 </script>
 

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { number } from '$lib/words/numbers';
   import type { Snippet } from 'svelte';
   import type { Schemas } from '$lib/interface/schemas';
   import TextField from '$lib/forms/TextField.svelte';
@@ -59,7 +60,7 @@
       novalidate
       onsubmit={(event) => {
         event.preventDefault();
-        change(Number(minutes));
+        change(number(minutes));
       }}
     >
       <TextField label="Minutes" inputmode="numeric" {fault} bind:value={minutes} />

@@ -1,3 +1,4 @@
+import { storage } from '$lib/interface/storage.svelte';
 import { units, type Written } from '$lib/words/units.svelte';
 
 /** A form as it lay open: what it began with, and what was typed since. */
@@ -67,7 +68,7 @@ export class Draft<T extends object> {
   keep(form: T): void {
     if (!this.#base) return;
     if (same(this.#base, form)) {
-      localStorage.removeItem(this.#name);
+      storage.forget(this.#name);
       return;
     }
     const kept: Kept<T> = {
@@ -76,16 +77,12 @@ export class Draft<T extends object> {
       at: this.since ?? now(),
       units: { length: units.length, warmth: units.warmth },
     };
-    try {
-      localStorage.setItem(this.#name, JSON.stringify(kept));
-    } catch {
-      // A browser that keeps nothing still saves.
-    }
+    storage.keep(this.#name, kept);
   }
 
   /** It was saved, or is to begin anew: the form as it is. */
   drop(): T {
-    localStorage.removeItem(this.#name);
+    storage.forget(this.#name);
     this.since = undefined;
     const fresh = JSON.parse(JSON.stringify(this.#base)) as T;
     return fresh;
@@ -93,15 +90,11 @@ export class Draft<T extends object> {
 
   /** It was saved: nothing is kept of it any more. */
   saved(): void {
-    localStorage.removeItem(this.#name);
+    storage.forget(this.#name);
     this.#base = undefined;
   }
 
   #kept(): Kept<T> | undefined {
-    try {
-      return JSON.parse(localStorage.getItem(this.#name) ?? 'null') ?? undefined;
-    } catch {
-      return undefined;
-    }
+    return storage.value<Kept<T>>(this.#name);
   }
 }

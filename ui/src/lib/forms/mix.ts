@@ -1,4 +1,5 @@
 import type { Schemas } from '$lib/interface/schemas';
+import { number } from '$lib/words/numbers';
 
 /** A component while it is typed; parts are text until they are sent. */
 export interface TypedPart {
@@ -14,6 +15,6 @@ export function typedMix(mix: Schemas['MixPart'][]): TypedPart[] {
 export function sentMix(mix: TypedPart[]): Schemas['MixPart'][] {
   return mix.map(({ component, parts }) => ({
     component,
-    parts: parts.trim() === '' ? (null as unknown as number) : Number(parts.replace(',', '.')),
+    parts: parts.trim() === '' ? (null as unknown as number) : number(parts),
   }));
 }

@@ -1,3 +1,5 @@
+import { storage } from '$lib/interface/storage.svelte';
+
 /** The clock of a pot in the water; kept in the browser, so that it goes on over a reload. */
 export class Soaking {
   /** When the pot went in. */
@@ -11,7 +13,7 @@ export class Soaking {
   constructor(plant: number, minutes: () => number | undefined) {
     this.#store = `almanac.soak.${plant}`;
     this.#minutes = minutes;
-    this.since = Number(localStorage.getItem(this.#store)) || undefined;
+    this.since = Number(storage.text(this.#store)) || undefined;
   }
 
   /** How many ms are left; nothing while no pot is in. */
@@ -30,13 +32,13 @@ export class Soaking {
   start(): void {
     this.now = this.since = Date.now();
     this.#rung = false;
-    localStorage.setItem(this.#store, String(this.since));
+    storage.keep(this.#store, this.since);
   }
 
   /** It was read. */
   end(): void {
     this.since = undefined;
-    localStorage.removeItem(this.#store);
+    storage.forget(this.#store);
   }
 
   /** A second has passed; whether it is time to ring, which it is once. */

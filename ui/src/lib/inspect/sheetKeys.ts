@@ -1,4 +1,4 @@
-import { ENTRIES } from '$lib/forms/typedInto';
+import { shortcut } from '$lib/forms/shortcut.svelte';
 import { startHere } from '$lib/forms/start';
 import type { Section } from './inspectionSheet';
 
@@ -9,8 +9,7 @@ export function sheetKeys(event: KeyboardEvent, sections: Section[], save: () =>
     save();
     return;
   }
-  const typing = event.target instanceof Element && event.target.matches(ENTRIES);
-  if ((typing && !event.altKey) || event.ctrlKey || event.metaKey) return;
+  if (event.ctrlKey || event.metaKey || (!event.altKey && shortcut(event) === undefined)) return;
   const digit = /^(?:Digit|Numpad)([0-9])$/.exec(event.code)?.[1];
   const section = sections[Number(digit) - 1];
   if (digit === undefined || (digit !== '0' && !section)) return;

@@ -16,7 +16,11 @@
   const { aside, begun, ready, looked, same, pullAside, photograph, undo, next }: Props = $props();
 </script>
 
-{#snippet key(name: string)}<span class="kbd-hint" aria-hidden="true">{name}</span>{/snippet}
+{#snippet key(name: string)}<span
+    class="kbd-hint"
+    class:held={'↵↑↓'.includes(name)}
+    aria-hidden="true">{name}</span
+  >{/snippet}
 
 <div class="acts">
   <button type="button" class="act" onclick={same}>Same as last time {@render key('=')}</button>

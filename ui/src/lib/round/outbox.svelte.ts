@@ -1,6 +1,7 @@
 import type { QueryClient } from '@tanstack/svelte-query';
 import { answered, api, problemOf } from '$lib/api/client';
 import type { Schemas } from '$lib/interface/schemas';
+import { storage } from '$lib/interface/storage.svelte';
 import { newKey, under } from '$lib/api/once';
 import { keep } from '$lib/api/queries';
 import { takeBack } from '$lib/shell/toaster';
@@ -58,12 +59,8 @@ const AGAIN_AFTER = 4000;
 const MOST_ARRIVED = 5000;
 
 function load<T>(store: string): T[] {
-  try {
-    const kept: unknown = JSON.parse(localStorage.getItem(store) ?? '[]');
-    return Array.isArray(kept) ? kept : [];
-  } catch {
-    return [];
-  }
+  const kept = storage.value<unknown>(store);
+  return Array.isArray(kept) ? kept : [];
 }
 
 /**
@@ -180,13 +177,13 @@ class Outbox {
 
   #arrives(one: Arrived): void {
     this.arrived = [...load<Arrived>(ARRIVED), one].slice(-MOST_ARRIVED);
-    localStorage.setItem(ARRIVED, JSON.stringify(this.arrived));
+    storage.keep(ARRIVED, this.arrived);
   }
 
   /** Changes what is kept as it stands now, whichever window has written it. */
   #change(change: (letters: Letter[]) => Letter[]): void {
     this.letters = change(load<Letter>(LETTERS).map(opened));
-    localStorage.setItem(LETTERS, JSON.stringify(this.letters));
+    storage.keep(LETTERS, this.letters);
   }
 }
 

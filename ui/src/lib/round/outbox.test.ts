@@ -103,6 +103,40 @@ describe('looks on their way', () => {
     expect(outbox.has(key)).toBe(true);
   });
 
+  it('wait while the page itself makes a mistake, which is logged', async () => {
+    const outbox = await loaded();
+    const logged = vi.spyOn(console, 'error').mockImplementation(() => {});
+    post
+      .mockImplementationOnce(() => {
+        throw new TypeError('x is not a function');
+      })
+      .mockResolvedValueOnce(taken('first'));
+    const key = outbox.put(client, 1, 'Lock Gate', look);
+    await vi.waitFor(() => expect(outbox.held).toContain('mistake of its own'));
+    expect(outbox.waiting.map((letter) => letter.key)).toEqual([key]);
+    expect(logged).toHaveBeenCalled();
+    await vi.runAllTimersAsync();
+    expect(outbox.has(key)).toBe(true);
+  });
+
+  it('stay where the browser keeps nothing, as long as the window does', async () => {
+    const outbox = await loaded();
+    vi.stubGlobal('localStorage', {
+      getItem: (key: string) => kept.get(key) ?? null,
+      setItem: () => {
+        throw new DOMException('full', 'QuotaExceededError');
+      },
+      removeItem: () => {},
+    });
+    post.mockImplementationOnce(gone).mockResolvedValue(taken('first'));
+    const first = outbox.put(client, 1, 'Lock Gate', look);
+    const second = outbox.put(client, 2, 'Towpath', look);
+    await vi.waitFor(() => expect(outbox.held).toBeDefined());
+    expect(outbox.waiting.map((letter) => letter.key)).toEqual([first, second]);
+    await vi.runAllTimersAsync();
+    expect(outbox.waiting).toEqual([]);
+  });
+
   it('are seen by another window, and neither forgets what the other keeps', async () => {
     const one = await loaded();
     post.mockImplementation(gone);

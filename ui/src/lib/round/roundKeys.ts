@@ -1,3 +1,4 @@
+import { shortcut } from '$lib/forms/shortcut.svelte';
 import type { AtPlant } from './atPlant.svelte';
 
 /** What keys can do in a round. */
@@ -10,26 +11,32 @@ export interface RoundDeeds {
 
 /** The whole round by keys: digits answer a row, Enter goes on. */
 export function roundKeys(event: KeyboardEvent, here: AtPlant, deeds: RoundDeeds): void {
-  if (event.ctrlKey || event.metaKey || event.altKey) return;
+  const key = shortcut(event);
   const typing = event.target instanceof HTMLInputElement;
   const rows = here.shown;
   const down = () => (here.row = Math.min(rows.length - 1, here.row + 1));
-  if (event.key === 'Enter' && !(event.target instanceof HTMLButtonElement)) {
+  if (
+    event.key === 'Enter' &&
+    !event.ctrlKey &&
+    !event.metaKey &&
+    !event.altKey &&
+    !(event.target instanceof HTMLButtonElement)
+  ) {
     event.preventDefault();
     if (typing) (event.target as HTMLInputElement).blur();
     deeds.next();
-  } else if (typing) return;
-  else if (event.key === '=') here.same();
-  else if (event.key === 'p') deeds.pullAside();
-  else if (event.key === 'u') deeds.undo();
-  else if (event.key === 'ArrowDown') down();
-  else if (event.key === 'ArrowUp') here.row = Math.max(0, here.row - 1);
-  else if (/^[1-9]$/.test(event.key)) {
+  } else if (typing && !event.altKey) return;
+  else if (key === '=') here.same();
+  else if (key === 'p') deeds.pullAside();
+  else if (key === 'u') deeds.undo();
+  else if (key === 'ArrowDown') down();
+  else if (key === 'ArrowUp') here.row = Math.max(0, here.row - 1);
+  else if (/^[1-9]$/.test(key ?? '')) {
     const choice = rows[here.row];
-    const answer = choice?.answers[Number(event.key) - 1];
+    const answer = choice?.answers[Number(key) - 1];
     if (!choice || !answer) return;
     deeds.pick(choice.item, answer.answer);
     if (!choice.several) down();
   }
-  if (event.key.startsWith('Arrow')) event.preventDefault();
+  if (key?.startsWith('Arrow')) event.preventDefault();
 }

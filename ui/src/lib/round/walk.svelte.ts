@@ -1,4 +1,5 @@
 import type { Schemas } from '$lib/interface/schemas';
+import { storage } from '$lib/interface/storage.svelte';
 import { retypedLooks, type TypedLook } from '$lib/looks/looks';
 import { units, type Written } from '$lib/words/units.svelte';
 
@@ -20,16 +21,8 @@ export interface Walk {
 
 const STORE = 'almanac.round';
 
-function load(): Walk | undefined {
-  try {
-    return JSON.parse(localStorage.getItem(STORE) ?? 'null') ?? undefined;
-  } catch {
-    return undefined;
-  }
-}
-
 class Round {
-  now = $state<Walk | undefined>(load());
+  now = $state<Walk | undefined>(storage.value<Walk>(STORE));
 
   start(title: string, round: Schemas['Round']): void {
     this.now = {
@@ -54,14 +47,14 @@ class Round {
 
   end(): void {
     this.now = undefined;
-    localStorage.removeItem(STORE);
+    storage.forget(STORE);
   }
 
   store(): void {
     if (!this.now) return;
     const { length, warmth } = units;
     const written = this.now.units ?? { length, warmth };
-    localStorage.setItem(STORE, JSON.stringify({ ...this.now, units: written }));
+    storage.keep(STORE, { ...this.now, units: written });
   }
 }
 

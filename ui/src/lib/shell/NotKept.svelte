@@ -1,9 +1,16 @@
 <script lang="ts">
+  import { storage } from '$lib/interface/storage.svelte';
   import { keptTrouble } from '$lib/api/queries';
 
   const trouble = keptTrouble();
 </script>
 
+{#if storage.failing}
+  <p role="status">
+    This browser keeps nothing more: its storage is full or forbidden. What the program says is
+    saved is safe; what still waits goes with this window, so leave it open.
+  </p>
+{/if}
 {#if trouble.data?.disk}
   <p class="disk" role="alert">{trouble.data.disk}</p>
 {:else if trouble.data?.backups}

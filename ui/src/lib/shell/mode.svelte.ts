@@ -1,9 +1,11 @@
+import { storage } from '$lib/interface/storage.svelte';
+
 type Mode = 'day' | 'lamp';
 
 const KEPT = 'almanac-mode';
 
 function initial(): Mode {
-  const kept = localStorage.getItem(KEPT);
+  const kept = storage.text(KEPT);
   if (kept === 'day' || kept === 'lamp') return kept;
   return matchMedia('(prefers-color-scheme: dark)').matches ? 'lamp' : 'day';
 }
@@ -17,7 +19,7 @@ export const lamp = {
   },
   set(on: boolean) {
     mode = on ? 'lamp' : 'day';
-    localStorage.setItem(KEPT, mode);
+    storage.keep(KEPT, mode);
     show();
   },
 };

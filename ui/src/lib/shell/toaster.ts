@@ -1,7 +1,7 @@
 import { createToaster } from '@skeletonlabs/skeleton-svelte';
 import type { QueryClient } from '@tanstack/svelte-query';
 import { goto } from '$app/navigation';
-import { answered, api } from '$lib/api/client';
+import { answered, api, problemOf } from '$lib/api/client';
 import { keep, type Done } from '$lib/api/queries';
 
 /** On a phone the buttons that save stand at the bottom; nothing may lie over them. */
@@ -53,7 +53,7 @@ function said(what: string): void {
 
 export function failed(problem: unknown): void {
   toaster.error({
-    title: problem instanceof Error ? problem.message : String(problem),
+    title: problemOf(problem).message,
     duration: 9000,
   });
 }

@@ -7,6 +7,7 @@
   import { faultOf } from '$lib/forms/faults';
   import FormHead from '$lib/forms/FormHead.svelte';
   import TextField from '$lib/forms/TextField.svelte';
+  import { number, times } from '$lib/words/numbers';
   import { lengthIn, lengthUnit } from '$lib/words/units.svelte';
 
   interface Props {
@@ -43,14 +44,13 @@
   let level = $state('2');
   let problem = $state<Problem>();
 
-  const number = (typed: string) => (typed.trim() === '' ? NaN : Number(typed.replace(',', '.')));
   const length = (typed: string) => (typed.trim() === '' ? null : lengthIn(typed));
 
   async function add(event: SubmitEvent) {
     event.preventDefault();
     problem = undefined;
     const how =
-      sort === 'pots' ? number(amount) : sort === 'loose' ? number(amount) * 1000 : Number(level);
+      sort === 'pots' ? number(amount) : sort === 'loose' ? times(amount, 1000) : Number(level);
     try {
       await answered(
         api.POST('/api/stock', {

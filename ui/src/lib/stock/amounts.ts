@@ -1,4 +1,5 @@
 import type { Schemas } from '$lib/interface/schemas';
+import { number, times } from '$lib/words/numbers';
 import { volumeSaid } from '$lib/words/units.svelte';
 
 export type StockLine = Schemas['StockLine'];
@@ -19,6 +20,5 @@ export function amountOut(line: StockLine): string {
 }
 
 export function amountIn(line: StockLine, typed: string): number {
-  const number = Number(typed.replace(',', '.'));
-  return line.component ? number * ML_A_LITRE : number;
+  return line.component ? times(typed, ML_A_LITRE) : number(typed);
 }

@@ -7,7 +7,7 @@
   import TextField from '$lib/forms/TextField.svelte';
   import { volumeSaid } from '$lib/words/units.svelte';
   import Sum from './Sum.svelte';
-  import { numberOf } from './typed';
+  import { numberOf } from '$lib/words/numbers';
 
   type Asked = Schemas['DilutionAsked'];
   interface Props {

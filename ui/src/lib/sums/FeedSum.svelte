@@ -6,7 +6,8 @@
   import { faultOf } from '$lib/forms/faults';
   import TextField from '$lib/forms/TextField.svelte';
   import Sum from './Sum.svelte';
-  import { numberOf, rounded } from './typed';
+  import { numberOf } from '$lib/words/numbers';
+  import { rounded } from './typed';
 
   const STRENGTHS = [
     { value: '1', words: 'full' },

@@ -10,7 +10,8 @@
   import TextField from '$lib/forms/TextField.svelte';
   import { lengthIn, lengthUnit, warmthIn, warmthUnit } from '$lib/words/units.svelte';
   import Sum from './Sum.svelte';
-  import { numberOf, rounded } from './typed';
+  import { numberOf } from '$lib/words/numbers';
+  import { rounded } from './typed';
 
   interface Props {
     choices: Schemas['Choices'];

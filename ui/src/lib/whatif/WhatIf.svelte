@@ -105,7 +105,7 @@
         >As it is</button
       >
       <button type="button" class="act small" onclick={close}
-        >Close <span class="kbd-hint">Esc</span></button
+        >Close <span class="kbd-hint held">Esc</span></button
       >
     </span>
   </div>

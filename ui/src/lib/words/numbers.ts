@@ -13,3 +13,15 @@ export function optional(typed: string): number | null {
 export function shown(value: number | null | undefined): string {
   return value == null ? '' : String(value);
 }
+
+/** A typed number of something that is kept in a smaller measure, such as litres kept in ml. */
+export function times(typed: string, factor: number): number {
+  const value = number(typed);
+  return typeof value === 'number' ? value * factor : value;
+}
+
+/** A number as it is typed to be reckoned with at once; nothing while it is none. */
+export function numberOf(typed: string): number | undefined {
+  const value = number(typed);
+  return typeof value === 'number' ? value : undefined;
+}

@@ -2,7 +2,7 @@
   import { useQueryClient } from '@tanstack/svelte-query';
   import { tick } from 'svelte';
   import { benchDays, roundsAhead, sitePage, yearAhead } from '$lib/api/queries';
-  import { typedInto } from '$lib/forms/typedInto';
+  import { shortcut } from '$lib/forms/shortcut.svelte';
   import Waiting from '$lib/forms/Waiting.svelte';
   import { count } from '$lib/words/counts';
   import { short } from '$lib/words/dates';
@@ -66,12 +66,12 @@
   const pushBy = (share: number) => (chosen = pushed(view, share));
 
   function keys(event: KeyboardEvent) {
-    if (typedInto(event) || event.ctrlKey || event.metaKey || event.altKey) return;
-    if (event.key === 'ArrowLeft') pushBy(-0.1);
-    else if (event.key === 'ArrowRight') pushBy(0.1);
-    else if (event.key === '+') zoomBy(0.7);
-    else if (event.key === '-') zoomBy(1 / 0.7);
-    else if (event.key === 't') chosen = undefined;
+    const key = shortcut(event);
+    if (key === 'ArrowLeft') pushBy(-0.1);
+    else if (key === 'ArrowRight') pushBy(0.1);
+    else if (key === '+') zoomBy(0.7);
+    else if (key === '-') zoomBy(1 / 0.7);
+    else if (key === 't') chosen = undefined;
     else return;
     event.preventDefault();
   }

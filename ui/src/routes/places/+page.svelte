@@ -77,7 +77,7 @@
   <h1>Places</h1>
   <span class="quiet">
     In the order of the walk. Drag a plant to where it stands, or hold
-    <span class="kbd-hint">Alt</span> and use the arrows.
+    <span class="kbd-hint held">Alt</span> and use the arrows.
   </span>
   <button class="act" onclick={() => (open = 0)}>Add a place</button>
 </div>

@@ -8,6 +8,7 @@
   import KeptSafe from '$lib/settings/KeptSafe.svelte';
   import LampSwitch from '$lib/settings/LampSwitch.svelte';
   import Latitude from '$lib/settings/Latitude.svelte';
+  import SingleKeys from '$lib/settings/SingleKeys.svelte';
   import Written from '$lib/settings/Written.svelte';
   import Waiting from '$lib/forms/Waiting.svelte';
 
@@ -25,6 +26,7 @@
       <Instruments />
       <Approaches />
       <LampSwitch />
+      <SingleKeys />
       <KeptSafe />
       <CalendarFeed />
       <Carried />

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { typedInto } from '$lib/forms/typedInto';
+  import { shortcut } from '$lib/forms/shortcut.svelte';
   import { goto } from '$app/navigation';
   import { page } from '$app/state';
   import type { Schemas } from '$lib/interface/schemas';
@@ -46,12 +46,12 @@
 
   function keys(event: KeyboardEvent) {
     if (event.key === 'Escape') stopAsking();
-    if (typedInto(event)) return;
-    if (event.key === 'e') void goto(editHref);
+    const key = shortcut(event);
+    if (key === 'e') void goto(editHref);
     if (!plant?.slip) return;
-    if (event.key === 'i') void goto(inspectHref);
-    if (event.key === 'w') asking = true;
-    if (event.key === 'r') void goto(repotHref);
+    if (key === 'i') void goto(inspectHref);
+    if (key === 'w') asking = true;
+    if (key === 'r') void goto(repotHref);
   }
 </script>
 

@@ -11,7 +11,7 @@ import org.junit.jupiter.api.extension.RegisterExtension;
 class FormerLettersTest {
   @RegisterExtension
   static final RunningApplication APP =
-      RunningApplication.over(data -> OlderData.unpack("schema-17.zip", data));
+      RunningApplication.demoOver(data -> OlderData.unpack("schema-17.zip", data));
 
   private static final String PATH = "/api/plants/2/inspections";
   private static final String LETTER =

@@ -121,7 +121,7 @@
       <span class="quiet keys" aria-hidden="true">
         <span class="kbd-hint">1</span>–<span class="kbd-hint">{parts.length}</span> section ·
         <span class="kbd-hint">?</span> how to look · <span class="kbd-hint">0</span> end ·
-        <span class="kbd-hint">Ctrl ↵</span> save
+        <span class="kbd-hint held">Ctrl ↵</span> save
       </span>
     </div>
     <form class="sheet" onsubmit={save} novalidate>
