@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { answered, api, type Problem } from '$lib/api/client';
+  import { answered, api, Problem } from '$lib/api/client';
   import type { Schemas } from '$lib/interface/schemas';
   import { faultOf } from '$lib/forms/faults';
   import LookRow from '$lib/looks/LookRow.svelte';
@@ -27,7 +27,7 @@
       const weighed = await answered(
         api.GET('/api/instruments/scale/{plantId}', { params: { path: { plantId: plant.id } } }),
       );
-      if (weighed.daysToDry == null) failed(new Error('It has not dried yet by its weight.'));
+      if (weighed.daysToDry == null) failed(new Problem('It has not dried yet by its weight.'));
       else sheet.looks['daysToDry'] = { answers: [], measured: String(weighed.daysToDry) };
     } catch (failure) {
       failed(failure);

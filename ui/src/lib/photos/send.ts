@@ -1,11 +1,11 @@
-import { answered, api, Problem } from '$lib/api/client';
+import { answered, api, Problem, problemOf } from '$lib/api/client';
 import type { Schemas } from '$lib/interface/schemas';
 
 /**
  * Sends one photograph of a plant.
  *
  * @param more the act of the look it was taken at, and what is written under it
- * @throws Error with a sentence that names the file
+ * @throws Problem with a sentence that names the file
  */
 export async function sendPhoto(
   plantId: number,
@@ -23,12 +23,8 @@ export async function sendPhoto(
       }),
     );
   } catch (failure) {
-    throw new Error(`${file.name}: ${sentence(failure)}`, { cause: failure });
+    const problem = problemOf(failure);
+    const said = problem.faults.map((fault) => fault.sentence).join(' ') || problem.message;
+    throw new Problem(`${file.name}: ${said}`, [], problem.status);
   }
-}
-
-function sentence(failure: unknown): string {
-  return failure instanceof Problem && failure.faults.length
-    ? failure.faults.map((fault) => fault.sentence).join(' ')
-    : String(failure instanceof Error ? failure.message : failure);
 }

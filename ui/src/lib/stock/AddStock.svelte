@@ -7,7 +7,7 @@
   import { faultOf } from '$lib/forms/faults';
   import FormHead from '$lib/forms/FormHead.svelte';
   import TextField from '$lib/forms/TextField.svelte';
-  import { number, times } from '$lib/words/numbers';
+  import { times } from '$lib/words/numbers';
   import { lengthIn, lengthUnit } from '$lib/words/units.svelte';
 
   interface Props {
@@ -50,7 +50,7 @@
     event.preventDefault();
     problem = undefined;
     const how =
-      sort === 'pots' ? number(amount) : sort === 'loose' ? times(amount, 1000) : Number(level);
+      sort === 'pots' ? times(amount, 1) : sort === 'loose' ? times(amount, 1000) : Number(level);
     try {
       await answered(
         api.POST('/api/stock', {

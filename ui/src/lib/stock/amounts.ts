@@ -1,5 +1,5 @@
 import type { Schemas } from '$lib/interface/schemas';
-import { number, times } from '$lib/words/numbers';
+import { times } from '$lib/words/numbers';
 import { volumeSaid } from '$lib/words/units.svelte';
 
 export type StockLine = Schemas['StockLine'];
@@ -20,5 +20,5 @@ export function amountOut(line: StockLine): string {
 }
 
 export function amountIn(line: StockLine, typed: string): number {
-  return line.component ? times(typed, ML_A_LITRE) : number(typed);
+  return times(typed, line.component ? ML_A_LITRE : 1);
 }

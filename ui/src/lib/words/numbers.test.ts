@@ -12,5 +12,6 @@ test('what is no number is sent as it was typed, so that the answer names the fi
   expect(number('half')).toBe('half');
   expect(times('half', 1000)).toBe('half');
   expect(times('1,5', 1000)).toBe(1500);
+  expect(times('', 1000)).toBeNull();
   expect(optional(' ')).toBeNull();
 });

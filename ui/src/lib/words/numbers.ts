@@ -14,8 +14,12 @@ export function shown(value: number | null | undefined): string {
   return value == null ? '' : String(value);
 }
 
-/** A typed number of something that is kept in a smaller measure, such as litres kept in ml. */
+/**
+ * A typed number of something that is kept in a smaller measure, such as litres kept in ml; nothing
+ * where nothing was typed.
+ */
 export function times(typed: string, factor: number): number {
+  if (typed.trim() === '') return null as unknown as number;
   const value = number(typed);
   return typeof value === 'number' ? value * factor : value;
 }

@@ -143,8 +143,7 @@ class BenchDaysKeptTest {
             "/api/bench-days",
             DAYS.formatted("")
                 .replace(
-                    "\"pins\":[]",
-                    "\"pins\":[],\"version\":%d".formatted(page.path("version").asInt())));
+                    "\"pins\":[]", "\"pins\":[],\"version\":%s".formatted(page.path("version"))));
     assertThat(late.status()).isEqualTo(409);
     assertThat(APP.get("/api/bench-days").body()).isEqualTo(other);
   }

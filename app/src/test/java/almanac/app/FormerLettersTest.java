@@ -2,8 +2,11 @@ package almanac.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import almanac.app.copies.schema.Schema;
 import almanac.app.start.OlderData;
 import almanac.app.start.RunningApplication;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.RegisterExtension;
 
@@ -37,5 +40,16 @@ class FormerLettersTest {
     assertThat(APP.once("new-letter-1", "POST", PATH, spoken).status()).isEqualTo(201);
     assertThat(APP.once("new-letter-1", "POST", PATH, spoken).status()).isEqualTo(201);
     assertThat(lines()).isEqualTo(before + 1);
+  }
+
+  @Test
+  void theSchemaIsThatOfTheLastMigration() throws Exception {
+    try (var all = Files.list(Path.of("src/main/resources/db/migration"))) {
+      assertThat(
+              all.map(file -> file.getFileName().toString().replaceAll("V(\\d+)__.*", "$1"))
+                  .mapToInt(Integer::parseInt)
+                  .max())
+          .hasValue(Schema.LATEST);
+    }
   }
 }

@@ -134,4 +134,20 @@ class WingsTest {
         .filter(each -> owner.isEquivalentTo(each.getKey()))
         .anyMatch(each -> call.getName().matches(each.getValue()));
   }
+
+  @Test
+  void whatTimeItIsIsAskedOfOneClock() {
+    noClasses()
+        .that()
+        .resideOutsideOfPackage("almanac.app.ground.clock")
+        .should()
+        .callMethodWhere(
+            describe(
+                "the machine is asked what time it is",
+                call ->
+                    call.getName().matches("now|systemUTC|systemDefaultZone|currentTimeMillis")
+                        && call.getTargetOwner().getPackageName().startsWith("java.")
+                        && call.getTarget().getRawParameterTypes().isEmpty()))
+        .check(APP);
+  }
 }

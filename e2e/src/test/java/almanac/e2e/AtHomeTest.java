@@ -86,7 +86,7 @@ class AtHomeTest {
     try (var almanac = RunningAlmanac.demo(data);
         var desk = Browsing.desk(almanac.address())) {
       var settings = desk.open("/settings");
-      try (var phone = Browsing.phone(opened(settings))) {
+      try (var phone = Browsing.keepingPhone(opened(settings))) {
         var page = phone.open("/");
         comeIn(page);
         AtWork.isToday(page);

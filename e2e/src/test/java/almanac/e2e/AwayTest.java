@@ -15,7 +15,7 @@ class AwayTest {
   @Test
   void aRoundGoesOnOverAReloadAndIsSentWhenTheProgramIsBack() throws Exception {
     try (var almanac = OwnProcess.demo(data);
-        var browsing = Browsing.desk(almanac.address())) {
+        var browsing = Browsing.keeping(almanac.address())) {
       var page = AtWork.walk(browsing, "Sunroom, high stage");
       page.evaluate("navigator.serviceWorker.ready.then(() => 1)");
       page.waitForFunction("navigator.serviceWorker.controller !== null");

@@ -12,6 +12,7 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.ColorScheme;
+import com.microsoft.playwright.options.ServiceWorkerPolicy;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
@@ -37,6 +38,9 @@ final class Browsing implements AutoCloseable {
           "--disable-component-update",
           "--disable-sync");
 
+  /** What stands in the console where a test asked for a browser that keeps no pages. */
+  private static final String NOTHING_KEPT = "Service Worker registration blocked by Playwright";
+
   private static final Browser BROWSER = launched();
 
   private final BrowserContext context;
@@ -60,6 +64,11 @@ final class Browsing implements AutoCloseable {
   }
 
   private Browsing(String address, int width, int height, ColorScheme scheme) {
+    this(address, width, height, scheme, ServiceWorkerPolicy.BLOCK);
+  }
+
+  private Browsing(
+      String address, int width, int height, ColorScheme scheme, ServiceWorkerPolicy keeping) {
     this.address = address;
     this.context =
         BROWSER.newContext(
@@ -68,11 +77,13 @@ final class Browsing implements AutoCloseable {
                 .setColorScheme(scheme)
                 .setLocale("en-GB")
                 .setReducedMotion(com.microsoft.playwright.options.ReducedMotion.REDUCE)
-                .setViewportSize(width, height));
+                .setViewportSize(width, height)
+                .setServiceWorkers(keeping));
     this.page = context.newPage();
     page.onConsoleMessage(
         message -> {
-          if (message.type().equals("error") || message.type().equals("warning")) {
+          if (List.of("error", "warning").contains(message.type())
+              && !message.text().contains(NOTHING_KEPT)) {
             complaints.add(message.type() + ": " + message.text());
           }
         });
@@ -84,6 +95,15 @@ final class Browsing implements AutoCloseable {
             complaints.add("a request left the machine: " + url);
           }
         });
+  }
+
+  /** One that keeps pages for when the program does not answer; the others have no time for it. */
+  static Browsing keeping(String address) {
+    return new Browsing(address, 1280, 800, ColorScheme.LIGHT, ServiceWorkerPolicy.ALLOW);
+  }
+
+  static Browsing keepingPhone(String address) {
+    return new Browsing(address, 390, 844, ColorScheme.LIGHT, ServiceWorkerPolicy.ALLOW);
   }
 
   /** A desk screen, by day. */

@@ -4,6 +4,7 @@ import almanac.app.copies.backups.BackupFolder;
 import almanac.app.copies.backups.BackupReason;
 import almanac.app.copies.backups.Packed;
 import almanac.app.copies.schema.Schema;
+import almanac.app.ground.clock.OneClock;
 import almanac.app.ground.disk.DatabaseFile;
 import almanac.app.ground.disk.OnDisk;
 import almanac.app.ground.disk.StartRefused;
@@ -169,7 +170,7 @@ final class Database {
   private void backUp() throws IOException {
     try {
       backups.take(
-          LocalDateTime.now(),
+          LocalDateTime.now(OneClock.CLOCK),
           BackupReason.UPGRADE,
           zip -> Packed.pack(database.file(), zip),
           folder.resolve(PhotoFiles.FOLDER));

@@ -21,12 +21,57 @@ import org.jspecify.annotations.Nullable;
  * One thing that happened to one plant. All that is known of a plant is what its happenings say,
  * and each says by itself what it changes on the plant's card.
  */
-public sealed interface Happening permits Happening.OfPlant, Happening.OfCollection {
+public sealed interface Happening
+    permits Happening.OfPlant, Happening.OfCollection, Happening.OnCard {
   /** What is of the plant itself, wherever it stands; it goes along to another collection. */
   sealed interface OfPlant extends Happening {}
 
   /** What is of the collection: its numbers, places, stock, kin and wishes; it stays behind. */
   sealed interface OfCollection extends Happening {}
+
+  /** How it is shown among the lines of a journal. */
+  Shown shown();
+
+  /** For how long it says something of today. */
+  Speaks speaks();
+
+  /** How a line of a journal is shown. */
+  enum Shown {
+    POTTING,
+    LOOK,
+    CHECK,
+    CARD
+  }
+
+  /** For how long a line of a journal says something of today; the newest of a kind always does. */
+  enum Speaks {
+    /** Until there is another of its kind. */
+    UNTIL_THE_NEXT,
+    /**
+     * As long as what was seen is the newest look at something, or is since the present potting.
+     */
+    AS_LOOKS,
+    /** Until the next potting. */
+    SINCE_POTTED,
+    /** As long as the small job is still to be done. */
+    WHILE_ASKED,
+    /** As long as the course runs that it was a treatment of. */
+    WHILE_TREATED,
+    ALWAYS
+  }
+
+  /** What stands on the card until there is another of its kind. */
+  sealed interface OnCard extends Happening {
+    @Override
+    default Shown shown() {
+      return Shown.CARD;
+    }
+
+    @Override
+    default Speaks speaks() {
+      return Speaks.UNTIL_THE_NEXT;
+    }
+  }
 
   /** Marks on the card what follows from this. */
   default void mark(Card.Draft card) {}
@@ -38,6 +83,16 @@ public sealed interface Happening permits Happening.OfPlant, Happening.OfCollect
    * @param inFlower whether it was in bud or flower at the time
    */
   record Potted(Potting potting, Pot pot, boolean inFlower) implements OfPlant, Event {
+    @Override
+    public Shown shown() {
+      return Shown.POTTING;
+    }
+
+    @Override
+    public Speaks speaks() {
+      return Speaks.UNTIL_THE_NEXT;
+    }
+
     /** Out of flower, into a pot of which nothing was noted. */
     public Potted(Potting potting) {
       this(potting, Pot.NOT_NOTED, false);
@@ -57,6 +112,16 @@ public sealed interface Happening permits Happening.OfPlant, Happening.OfCollect
 
   /** Somebody looked. Holding a plant in the pot it came in ends the day its roots show. */
   record Inspected(Inspection inspection) implements OfPlant, Event {
+    @Override
+    public Shown shown() {
+      return Shown.LOOK;
+    }
+
+    @Override
+    public Speaks speaks() {
+      return Speaks.AS_LOOKS;
+    }
+
     @Override
     public LocalDate on() {
       return inspection.on();
@@ -88,23 +153,43 @@ public sealed interface Happening permits Happening.OfPlant, Happening.OfCollect
    * @param way whether the ball was opened, stayed whole, or rot was cut out
    */
   record Worked(RootTally tally, int minutes, String well, String badly, Way way)
-      implements OfPlant {}
+      implements OfPlant, OnCard {}
 
   /** It was drawn as it stood in its pot, growth by growth. */
-  record Mapped(RhizomeMap map) implements OfPlant {}
+  record Mapped(RhizomeMap map) implements OfPlant, OnCard {}
 
   /** So much was taken from the stock for it, or put back. */
-  record Drew(List<Draw> draws) implements OfCollection {
+  record Drew(List<Draw> draws) implements OfCollection, OnCard {
     public Drew {
       draws = List.copyOf(draws);
     }
   }
 
   /** A small job was done: what it cured counts no more until it is seen again. */
-  record Fixed(Fix fix, LocalDate on) implements OfPlant, Event {}
+  record Fixed(Fix fix, LocalDate on) implements OfPlant, Event {
+    @Override
+    public Shown shown() {
+      return Shown.CARD;
+    }
+
+    @Override
+    public Speaks speaks() {
+      return Speaks.ALWAYS;
+    }
+  }
 
   /** A small job of the collector's own that is to be done on it. */
   record Asked(String task) implements OfCollection {
+    @Override
+    public Shown shown() {
+      return Shown.CARD;
+    }
+
+    @Override
+    public Speaks speaks() {
+      return Speaks.WHILE_ASKED;
+    }
+
     @Override
     public void mark(Card.Draft card) {
       card.tasks.add(task);
@@ -112,7 +197,7 @@ public sealed interface Happening permits Happening.OfPlant, Happening.OfCollect
   }
 
   /** A small job of the collector's own was done, or is not wanted any more. */
-  record Done(String task) implements OfCollection {
+  record Done(String task) implements OfCollection, OnCard {
     @Override
     public void mark(Card.Draft card) {
       card.tasks.remove(task);
@@ -120,7 +205,7 @@ public sealed interface Happening permits Happening.OfPlant, Happening.OfCollect
   }
 
   /** A course against pests or rot was begun on it. */
-  record CourseBegun(Course course, LocalDate since) implements OfPlant {
+  record CourseBegun(Course course, LocalDate since) implements OfPlant, OnCard {
     @Override
     public void mark(Card.Draft card) {
       card.treatment = new Treatment(course, since);
@@ -129,10 +214,20 @@ public sealed interface Happening permits Happening.OfPlant, Happening.OfCollect
   }
 
   /** It was treated once, as its course says. */
-  record Treated(UUID course, LocalDate on) implements OfPlant {}
+  record Treated(UUID course, LocalDate on) implements OfPlant {
+    @Override
+    public Shown shown() {
+      return Shown.CARD;
+    }
+
+    @Override
+    public Speaks speaks() {
+      return Speaks.WHILE_TREATED;
+    }
+  }
 
   /** A course was begun on a plant that it stands beside. */
-  record Beside(Course course, LocalDate since) implements OfCollection {
+  record Beside(Course course, LocalDate since) implements OfCollection, OnCard {
     @Override
     public void mark(Card.Draft card) {
       card.beside = new Treatment(course, since);
@@ -140,7 +235,7 @@ public sealed interface Happening permits Happening.OfPlant, Happening.OfCollect
   }
 
   /** A course is over for it, whether it was treated or stood beside. */
-  record CourseEnded(UUID course) implements OfPlant {
+  record CourseEnded(UUID course) implements OfPlant, OnCard {
     @Override
     public void mark(Card.Draft card) {
       card.treatment = without(card.treatment);
@@ -153,7 +248,17 @@ public sealed interface Happening permits Happening.OfPlant, Happening.OfCollect
   }
 
   /** A check was answered. */
-  record Checked(CheckName check, CheckAnswer answer) implements OfPlant {}
+  record Checked(CheckName check, CheckAnswer answer) implements OfPlant {
+    @Override
+    public Shown shown() {
+      return Shown.CHECK;
+    }
+
+    @Override
+    public Speaks speaks() {
+      return Speaks.SINCE_POTTED;
+    }
+  }
 
   /**
    * A check was put off.
@@ -161,13 +266,23 @@ public sealed interface Happening permits Happening.OfPlant, Happening.OfCollect
    * @param until the day for it now
    * @param reason in the collector's own words
    */
-  record PutOff(CheckName check, LocalDate until, String reason) implements OfCollection {}
+  record PutOff(CheckName check, LocalDate until, String reason) implements OfCollection {
+    @Override
+    public Shown shown() {
+      return Shown.CARD;
+    }
+
+    @Override
+    public Speaks speaks() {
+      return Speaks.SINCE_POTTED;
+    }
+  }
 
   /** The act that this one stands against should not have been written. */
-  record Withdrawn() implements OfCollection {}
+  record Withdrawn() implements OfCollection, OnCard {}
 
   /** It was given a number, unique in the collection. */
-  record Numbered(String number) implements OfCollection {
+  record Numbered(String number) implements OfCollection, OnCard {
     @Override
     public void mark(Card.Draft card) {
       card.number = number;
@@ -175,7 +290,7 @@ public sealed interface Happening permits Happening.OfPlant, Happening.OfCollect
   }
 
   /** Somebody said what it is called. */
-  record Named(Names names) implements OfPlant {
+  record Named(Names names) implements OfPlant, OnCard {
     @Override
     public void mark(Card.Draft card) {
       card.names = names;
@@ -188,7 +303,7 @@ public sealed interface Happening permits Happening.OfPlant, Happening.OfCollect
    * @param kind the key of the kind
    * @param own in what this plant differs from it
    */
-  record OfKind(String kind, Traits own) implements OfPlant {
+  record OfKind(String kind, Traits own) implements OfPlant, OnCard {
     @Override
     public void mark(Card.Draft card) {
       card.kind = kind;
@@ -197,7 +312,7 @@ public sealed interface Happening permits Happening.OfPlant, Happening.OfCollect
   }
 
   /** It was stood somewhere. */
-  record Moved(Stand stand) implements OfCollection {
+  record Moved(Stand stand) implements OfCollection, OnCard {
     @Override
     public void mark(Card.Draft card) {
       card.stand = stand;
@@ -205,7 +320,7 @@ public sealed interface Happening permits Happening.OfPlant, Happening.OfCollect
   }
 
   /** Somebody said where it comes from. */
-  record Came(Origin origin) implements OfCollection {
+  record Came(Origin origin) implements OfCollection, OnCard {
     @Override
     public void mark(Card.Draft card) {
       card.origin = origin;
@@ -213,7 +328,7 @@ public sealed interface Happening permits Happening.OfPlant, Happening.OfCollect
   }
 
   /** Somebody said what is wanted of it. */
-  record Wanted(Wish wish) implements OfCollection {
+  record Wanted(Wish wish) implements OfCollection, OnCard {
     @Override
     public void mark(Card.Draft card) {
       card.wish = wish;
@@ -221,7 +336,7 @@ public sealed interface Happening permits Happening.OfPlant, Happening.OfCollect
   }
 
   /** The notes about it were written anew. */
-  record Noted(String notes) implements OfPlant {
+  record Noted(String notes) implements OfPlant, OnCard {
     @Override
     public void mark(Card.Draft card) {
       card.notes = notes;
@@ -229,7 +344,7 @@ public sealed interface Happening permits Happening.OfPlant, Happening.OfCollect
   }
 
   /** It went on to another part of its life here, or ended it. */
-  record Became(Fate fate) implements OfCollection {
+  record Became(Fate fate) implements OfCollection, OnCard {
     @Override
     public void mark(Card.Draft card) {
       card.fate = fate;
@@ -237,7 +352,7 @@ public sealed interface Happening permits Happening.OfPlant, Happening.OfCollect
   }
 
   /** It is held in the pot it came in since that day. */
-  record Held(LocalDate since) implements OfCollection {
+  record Held(LocalDate since) implements OfCollection, OnCard {
     @Override
     public void mark(Card.Draft card) {
       card.heldSince = since;
@@ -245,7 +360,7 @@ public sealed interface Happening permits Happening.OfPlant, Happening.OfCollect
   }
 
   /** It is no longer held. */
-  record Freed() implements OfCollection {
+  record Freed() implements OfCollection, OnCard {
     @Override
     public void mark(Card.Draft card) {
       card.heldSince = null;
@@ -253,7 +368,7 @@ public sealed interface Happening permits Happening.OfPlant, Happening.OfCollect
   }
 
   /** It was pulled aside for the bench on that day. */
-  record SetAside(LocalDate since) implements OfCollection {
+  record SetAside(LocalDate since) implements OfCollection, OnCard {
     @Override
     public void mark(Card.Draft card) {
       card.asideOn = since;
@@ -261,7 +376,7 @@ public sealed interface Happening permits Happening.OfPlant, Happening.OfCollect
   }
 
   /** It was put back without having been to the bench. */
-  record TakenBack() implements OfCollection {
+  record TakenBack() implements OfCollection, OnCard {
     @Override
     public void mark(Card.Draft card) {
       card.asideOn = null;
@@ -269,7 +384,7 @@ public sealed interface Happening permits Happening.OfPlant, Happening.OfCollect
   }
 
   /** It is kept apart from the others since that day. */
-  record KeptApart(LocalDate since) implements OfCollection {
+  record KeptApart(LocalDate since) implements OfCollection, OnCard {
     @Override
     public void mark(Card.Draft card) {
       card.apartSince = since;
@@ -277,7 +392,7 @@ public sealed interface Happening permits Happening.OfPlant, Happening.OfCollect
   }
 
   /** It stands with the others again. */
-  record LetIn() implements OfCollection {
+  record LetIn() implements OfCollection, OnCard {
     @Override
     public void mark(Card.Draft card) {
       card.apartSince = null;
@@ -289,7 +404,7 @@ public sealed interface Happening permits Happening.OfPlant, Happening.OfCollect
    *
    * @param mother by its number in the store; null to say that it was not
    */
-  record PartedFrom(@Nullable Long mother) implements OfCollection {
+  record PartedFrom(@Nullable Long mother) implements OfCollection, OnCard {
     @Override
     public void mark(Card.Draft card) {
       card.mother = mother;
@@ -301,15 +416,15 @@ public sealed interface Happening permits Happening.OfPlant, Happening.OfCollect
    *
    * @param daughter by its number in the store
    */
-  record Divided(long daughter) implements OfCollection {}
+  record Divided(long daughter) implements OfCollection, OnCard {}
 
   /**
    * What an older version of the program kept of it in words alone.
    *
    * @param words a sentence
    */
-  record Recounted(String words) implements OfPlant {}
+  record Recounted(String words) implements OfPlant, OnCard {}
 
   /** What an older version had kept outside the journal was taken over into it. */
-  record TakenOver() implements OfCollection {}
+  record TakenOver() implements OfCollection, OnCard {}
 }

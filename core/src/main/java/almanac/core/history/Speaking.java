@@ -20,11 +20,14 @@ import org.jspecify.annotations.Nullable;
 public final class Speaking {
   private final Plant plant;
   private final List<Line> holding;
+  private final Set<Line> sincePotted;
   private final Set<Long> acts = new HashSet<>();
 
   private Speaking(Plant plant) {
     this.plant = plant;
     this.holding = plant.journal().holding();
+    this.sincePotted =
+        new HashSet<>(holding.subList(holding.indexOf(plant.potted()), holding.size()));
   }
 
   /** The lines in the order of writing; all of them where no less tells the same. */
@@ -44,9 +47,7 @@ public final class Speaking {
     arrival();
     card();
     looks();
-    checks();
-    smallJobs();
-    treatments();
+    holding.stream().filter(this::speaks).forEach(this::keep);
     whatTheyCorrect();
     return plant.journal().lines().stream().filter(line -> acts.contains(line.act().id())).toList();
   }
@@ -66,27 +67,26 @@ public final class Speaking {
     newest.values().forEach(this::keep);
   }
 
-  /** What was cured, and what is still to be done. */
-  private void smallJobs() {
-    for (var line : holding) {
-      if (line.happening() instanceof Happening.Fixed
-          || line.happening() instanceof Happening.Asked asked
-              && plant.card().tasks().contains(asked.task())) {
-        keep(line);
-      }
-    }
+  /** Whether it does so for longer than until the next of its kind; looks are asked together. */
+  private boolean speaks(Line line) {
+    return switch (line.happening().speaks()) {
+      case UNTIL_THE_NEXT, AS_LOOKS -> false;
+      case ALWAYS -> true;
+      case SINCE_POTTED -> sincePotted.contains(line) || ofAnEye(line.happening());
+      case WHILE_ASKED ->
+          line.happening() instanceof Happening.Asked asked
+              && plant.card().tasks().contains(asked.task());
+      case WHILE_TREATED ->
+          line.happening() instanceof Happening.Treated treated
+              && plant.card().treatment() != null
+              && treated.course().equals(plant.card().treatment().course().uid());
+    };
   }
 
-  /** How often it was treated since its course began. */
-  private void treatments() {
-    var runs = plant.card().treatment();
-    for (var line : holding) {
-      if (runs != null
-          && line.happening() instanceof Happening.Treated treated
-          && treated.course().equals(runs.course().uid())) {
-        keep(line);
-      }
-    }
+  /** An eye swells for longer than a plant stands in one pot. */
+  private static boolean ofAnEye(Happening happening) {
+    return happening instanceof Happening.Checked checked
+        && checked.check().purpose() == Purpose.EYE;
   }
 
   private void looks() {
@@ -120,23 +120,6 @@ public final class Speaking {
 
   private static boolean since(Inspection inspection, @Nullable LocalDate day) {
     return day != null && !inspection.on().isBefore(day);
-  }
-
-  /** Answers since the present potting, from which the next check follows. */
-  private void checks() {
-    var since = holding.subList(holding.indexOf(plant.potted()), holding.size());
-    since.stream()
-        .filter(
-            line ->
-                line.happening() instanceof Happening.Checked
-                    || line.happening() instanceof Happening.PutOff)
-        .forEach(this::keep);
-    holding.stream()
-        .filter(
-            line ->
-                line.happening() instanceof Happening.Checked checked
-                    && checked.check().purpose() == Purpose.EYE)
-        .forEach(this::keep);
   }
 
   private void whatTheyCorrect() {

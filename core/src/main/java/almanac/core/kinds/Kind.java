@@ -1,6 +1,7 @@
 package almanac.core.kinds;
 
 import almanac.core.refusals.Entered;
+import almanac.core.refusals.Longest;
 import almanac.core.refusals.Refused;
 
 /**
@@ -11,14 +12,13 @@ import almanac.core.refusals.Refused;
  * @param traits a value for each trait
  */
 public record Kind(String key, String name, Traits traits) {
-  private static final int LONGEST_NAME = 200;
 
   /**
    * @throws Refused naming the field, if the name or a trait is missing or the nights are not
    *     colder than the days
    */
   public Kind {
-    if (key.isBlank() || name.isBlank() || name.length() > LONGEST_NAME) {
+    if (key.isBlank() || name.isBlank() || name.length() > Longest.NAME) {
       throw new Refused(Entered.NAME, "A kind needs a name of at most 200 characters.");
     }
     for (var trait : Trait.all()) {

@@ -2,6 +2,7 @@ package almanac.core.kinds;
 
 import almanac.core.medium.Moisture;
 import almanac.core.refusals.Field;
+import almanac.core.refusals.Longest;
 import almanac.core.refusals.Refused;
 import java.util.ArrayList;
 import java.util.Collections;
@@ -16,7 +17,6 @@ import java.util.Optional;
  */
 public final class Trait<T> implements Field {
   private static final List<Trait<?>> ALL = new ArrayList<>();
-  private static final int LONGEST_TEXT = 200;
 
   /** How it grows. */
   public static final Trait<Habit> HABIT =
@@ -40,7 +40,7 @@ public final class Trait<T> implements Field {
       ofAKind(
           "rootsAppear",
           "Its roots appear",
-          new Range.Text(LONGEST_TEXT),
+          new Range.Text(Longest.LINE),
           "Say when its roots appear, in at most 200 characters.");
 
   /** What else its roots ask for. */
@@ -48,7 +48,7 @@ public final class Trait<T> implements Field {
       ofAKind(
           "care",
           "What it asks for",
-          new Range.Text(LONGEST_TEXT),
+          new Range.Text(Longest.LINE),
           "Say what its roots ask for, in at most 200 characters.");
 
   /** Whether light on the roots is welcome. */

@@ -5,6 +5,7 @@ import almanac.core.medium.Mix;
 import almanac.core.medium.PottedOn;
 import almanac.core.pot.Pot;
 import almanac.core.pot.PotType;
+import almanac.core.refusals.Longest;
 import almanac.core.refusals.Refused;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -15,12 +16,6 @@ import org.jspecify.annotations.Nullable;
 
 /** Understands one row. */
 final class RowReader {
-  private static final int LONGEST_NUMBER = 20;
-  private static final int LONGEST_NAME = 200;
-  private static final int LONGEST_PLACE = 80;
-  private static final int LONGEST_PRICE = 40;
-  private static final int LONGEST_NOTES = 4000;
-  private static final int LONGEST_REASON = 400;
 
   /** Of which the row cannot say what it is. */
   private static final KindChoice NO_KIND = new KindChoice("", false);
@@ -74,7 +69,7 @@ final class RowReader {
     var told =
         new RowTold(
             row.number(),
-            text(Meaning.NUMBER, LONGEST_NUMBER),
+            text(Meaning.NUMBER, Longest.NUMBER),
             label,
             kindWords,
             kind,
@@ -83,9 +78,9 @@ final class RowReader {
             mix,
             pot,
             arrived,
-            text(Meaning.CAME_FROM, LONGEST_NAME),
-            text(Meaning.PRICE, LONGEST_PRICE),
-            text(Meaning.PARENTS, LONGEST_NAME),
+            text(Meaning.CAME_FROM, Longest.NAME),
+            text(Meaning.PRICE, Longest.PRICE),
+            text(Meaning.PARENTS, Longest.NAME),
             notes(),
             fate);
     return new Outcome(told, faults, doubts, bareSize);
@@ -123,8 +118,8 @@ final class RowReader {
             : (genus + " " + name).strip();
     if (label.isEmpty()) {
       fault(Meaning.LABEL, "there is no name");
-    } else if (label.length() > LONGEST_NAME) {
-      fault(Meaning.LABEL, "a name has at most %d characters".formatted(LONGEST_NAME));
+    } else if (label.length() > Longest.NAME) {
+      fault(Meaning.LABEL, "a name has at most %d characters".formatted(Longest.NAME));
     }
     return label;
   }
@@ -143,8 +138,9 @@ final class RowReader {
 
   private PlaceChoice place() {
     var place = places.choice(row);
-    if (place.name().length() > LONGEST_PLACE) {
-      fault(Meaning.PLACE, "a place's name has at most %d characters".formatted(LONGEST_PLACE));
+    if (place.name().length() > Longest.SHORT_NAME) {
+      fault(
+          Meaning.PLACE, "a place's name has at most %d characters".formatted(Longest.SHORT_NAME));
     }
     return place;
   }
@@ -231,7 +227,7 @@ final class RowReader {
   }
 
   private Fate fate() {
-    var text = text(Meaning.STATUS, LONGEST_REASON);
+    var text = text(Meaning.STATUS, Longest.REASON);
     var fate = FateWords.read(text);
     if (fate.isEmpty()) {
       keepInNotes(Meaning.STATUS);
@@ -261,8 +257,8 @@ final class RowReader {
     }
     lines.addAll(notes);
     var all = String.join("\n", lines);
-    if (all.length() > LONGEST_NOTES) {
-      fault(Meaning.NOTES, "notes have at most %d characters".formatted(LONGEST_NOTES));
+    if (all.length() > Longest.NOTES) {
+      fault(Meaning.NOTES, "notes have at most %d characters".formatted(Longest.NOTES));
     }
     return all;
   }

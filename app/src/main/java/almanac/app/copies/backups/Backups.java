@@ -12,6 +12,7 @@ import almanac.app.record.site.Today;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.sql.SQLException;
+import java.time.Clock;
 import java.time.LocalDateTime;
 import java.time.LocalTime;
 import java.util.List;
@@ -37,12 +38,14 @@ public class Backups {
   private final DataDisk disk;
   private final Exchange exchange;
   private final Today today;
+  private final Clock clock;
   private final BackupFolder here;
   private final SecondPlace second;
   private volatile @Nullable String failed;
   private volatile @Nullable String secondFailed;
 
-  Backups(JdbcTemplate db, DataDisk disk, Exchange exchange, Today today) {
+  Backups(JdbcTemplate db, DataDisk disk, Exchange exchange, Today today, Clock clock) {
+    this.clock = clock;
     this.db = db;
     this.disk = disk;
     this.exchange = exchange;
@@ -132,7 +135,7 @@ public class Backups {
   }
 
   private LocalDateTime now() {
-    return LocalDateTime.of(today.get(), LocalTime.now());
+    return LocalDateTime.of(today.get(), LocalTime.now(clock));
   }
 
   private void pack(Path zip) {

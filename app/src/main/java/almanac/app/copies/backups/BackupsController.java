@@ -2,6 +2,7 @@ package almanac.app.copies.backups;
 
 import almanac.app.ground.disk.DataDisk;
 import almanac.app.ground.web.AtTheMachine;
+import almanac.core.refusals.Longest;
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.servlet.http.HttpServletRequest;
@@ -71,7 +72,7 @@ class BackupsController {
   record SecondFolder(
       @Schema(description = "From the root on; empty for none")
           @NotNull(message = "Name a folder; it may be none.")
-          @Size(max = 1000, message = "A folder’s name has at most 1000 characters.")
+          @Size(max = Longest.FOLDER, message = "A folder’s name has at most {max} characters.")
           String folder) {}
 
   @GetMapping

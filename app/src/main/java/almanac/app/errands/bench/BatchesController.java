@@ -105,7 +105,7 @@ class BatchesController {
     var aside =
         here.stream()
             .filter(plant -> plant.card().asideOn() != null && !begun.contains(plant.id()))
-            .map(plant -> Jobs.planned(plant, today.get()));
+            .map(plant -> jobs.planned(plant, today.get()));
     return plan.of(
         Stream.concat(open.stream().filter(job -> ids.contains(job.plantId())), aside).toList());
   }

@@ -14,6 +14,7 @@ import almanac.core.medium.Component;
 import almanac.core.medium.Mix;
 import almanac.core.medium.Moisture;
 import almanac.core.pot.Pot;
+import almanac.core.refusals.Longest;
 import almanac.core.tally.RootTally;
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.Valid;
@@ -61,10 +62,12 @@ public record JobTold(
         @Max(value = 1440, message = "A job takes from 1 to 1440 minutes.")
         Integer minutes,
     @NotNull(message = "Say what went well; it may be nothing.")
-        @Size(max = 500, message = "Say in at most 500 characters what went well.")
+        @Size(max = Longest.ACCOUNT, message = "Say in at most {max} characters what went well.")
         String well,
     @NotNull(message = "Say what did not go well; it may be nothing.")
-        @Size(max = 500, message = "Say in at most 500 characters what did not go well.")
+        @Size(
+            max = Longest.ACCOUNT,
+            message = "Say in at most {max} characters what did not go well.")
         String badly,
     @Schema(nullable = true, description = "How it is done, where that is not as advised")
         @Nullable Verdict chosen,
@@ -138,7 +141,7 @@ public record JobTold(
   /** The page that told it, and how often that had told something before. */
   public record TellerEntry(
       @NotNull(message = "Name the page that tells it.")
-          @Size(min = 1, max = 60, message = "Name the page in 1 to 60 characters.")
+          @Size(min = 1, max = Longest.KEY, message = "Name the page in 1 to {max} characters.")
           String page,
       @Min(value = 0, message = "Turns are counted from 0.") int turn) {}
 

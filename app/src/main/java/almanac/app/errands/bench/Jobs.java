@@ -12,6 +12,7 @@ import almanac.core.bench.JobAtHand;
 import almanac.core.bench.JobFinished;
 import almanac.core.bench.Work;
 import almanac.core.history.Chronology;
+import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -35,6 +36,7 @@ public class Jobs {
   private final Keeping keeping;
   private final StandingRoom room;
   private final Stocks stocks;
+  private final Clock clock;
 
   Jobs(
       JobTable table,
@@ -42,13 +44,15 @@ public class Jobs {
       Judging judging,
       Keeping keeping,
       StandingRoom room,
-      Stocks stocks) {
+      Stocks stocks,
+      Clock clock) {
     this.table = table;
     this.plants = plants;
     this.judging = judging;
     this.keeping = keeping;
     this.room = room;
     this.stocks = stocks;
+    this.clock = clock;
   }
 
   /** Begins a job on a plant, or goes on with the one that is open. */
@@ -65,7 +69,7 @@ public class Jobs {
   }
 
   /** A job on a plant as it would be begun today; it is not kept. */
-  static Job planned(PlantInPlace plant, LocalDate today) {
+  Job planned(PlantInPlace plant, LocalDate today) {
     return new Job(UUID.randomUUID(), plant.id(), today, now(), 1, JobTold.NOTHING);
   }
 
@@ -185,7 +189,7 @@ public class Jobs {
   }
 
   /** As exactly as it is kept. */
-  static Instant now() {
-    return Instant.now().truncatedTo(ChronoUnit.MILLIS);
+  private Instant now() {
+    return clock.instant().truncatedTo(ChronoUnit.MILLIS);
   }
 }

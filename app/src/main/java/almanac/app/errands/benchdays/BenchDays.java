@@ -1,7 +1,10 @@
 package almanac.app.errands.benchdays;
 
+import static java.nio.charset.StandardCharsets.UTF_8;
+
 import almanac.app.errands.benchdays.BenchDayTable.Lay;
 import almanac.app.errands.benchdays.JobsAhead.Ahead;
+import almanac.app.ground.disk.Sha256;
 import almanac.app.ground.refusals.BadEntry;
 import almanac.app.ground.refusals.Conflict;
 import almanac.app.record.rules.Rules;
@@ -15,7 +18,6 @@ import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
 import java.util.Optional;
 import java.util.TreeMap;
 import java.util.concurrent.atomic.AtomicReference;
@@ -50,7 +52,7 @@ public class BenchDays {
   }
 
   /** A plan with the plants of its jobs, by the names of these. */
-  record Planned(BenchPlan plan, Map<String, Ahead> jobs, int version) {}
+  record Planned(BenchPlan plan, Map<String, Ahead> jobs, String version) {}
 
   private record Asked(
       List<BenchJob> jobs, List<BenchDay> days, LocalDate today, Figures figures) {}
@@ -103,12 +105,12 @@ public class BenchDays {
       List<BenchDay> days,
       Map<Long, LocalDate> pins,
       Optional<Map<Long, LocalDate>> lying,
-      Optional<Integer> version,
+      Optional<String> version,
       LocalDate today) {
     refuse(days, pins);
     var before = table.jobs();
-    int present = version(table.days(), before);
-    if (version.filter(known -> known != present).isPresent()) {
+    var present = version(table.days(), before);
+    if (version.filter(known -> !known.equals(present)).isPresent()) {
       if (days.equals(table.days()) && pins.equals(pinned(before))) {
         // It was sent before, and its answer was lost on the way.
         return on(today);
@@ -129,7 +131,7 @@ public class BenchDays {
     }
     writing.executeWithoutResult(
         status -> {
-          if (version(table.days(), table.jobs()) != present) {
+          if (!version(table.days(), table.jobs()).equals(present)) {
             throw changed();
           }
           table.setDays(days);
@@ -156,9 +158,9 @@ public class BenchDays {
         .collect(Collectors.toMap(Map.Entry::getKey, job -> job.getValue().on()));
   }
 
-  /** The same for the same days and the same choices. */
-  private static int version(List<BenchDay> days, Map<Long, Lay> jobs) {
-    return Objects.hash(days, new TreeMap<>(jobs));
+  /** The same for the same days and the same choices, and another for all others. */
+  private static String version(List<BenchDay> days, Map<Long, Lay> jobs) {
+    return Sha256.of("%s %s".formatted(days, new TreeMap<>(jobs)).getBytes(UTF_8));
   }
 
   private static void refuse(List<BenchDay> days, Map<Long, LocalDate> pins) {

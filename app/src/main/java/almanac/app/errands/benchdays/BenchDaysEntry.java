@@ -1,6 +1,7 @@
 package almanac.app.errands.benchdays;
 
 import almanac.core.benchdays.BenchDay;
+import almanac.core.refusals.Longest;
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
@@ -30,7 +31,8 @@ record BenchDaysEntry(
     @Schema(
             nullable = true,
             description = "The version of the page that is changed; refused if it is not the last")
-        @Nullable Integer version) {
+        @Size(max = Longest.VERSION, message = "A version has at most {max} characters.")
+        @Nullable String version) {
 
   /** A day with the time that somebody has on it. */
   record DayEntry(

@@ -16,7 +16,7 @@ import org.jspecify.annotations.Nullable;
 
 /** The bench days with their jobs. */
 record BenchDaysPage(
-    @Schema(description = "Who changes it must know it") int version,
+    @Schema(description = "Who changes it must know it") String version,
     @Schema(description = "Those that are still to come, in their order") List<DayPlanned> days,
     @Schema(description = "Jobs that found no day, the most needed first") List<JobAhead> left,
     @Schema(description = "How many jobs of the past say how long they took") int paceOf,

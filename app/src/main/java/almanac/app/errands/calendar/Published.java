@@ -3,6 +3,7 @@ package almanac.app.errands.calendar;
 import static almanac.app.db.Tables.PUBLISHED;
 
 import almanac.app.db.tables.records.PublishedRecord;
+import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.OffsetDateTime;
@@ -23,9 +24,11 @@ class Published {
   private static final int SAID_DAYS = 30;
 
   private final DSLContext db;
+  private final Clock clock;
 
-  Published(DSLContext db) {
+  Published(DSLContext db, Clock clock) {
     this.db = db;
+    this.clock = clock;
   }
 
   /**
@@ -39,7 +42,7 @@ class Published {
   /** The entries, and those that were said before and are no more. */
   @Transactional
   List<Said> say(List<CalendarEntry> entries, LocalDate today) {
-    var now = Instant.now().truncatedTo(ChronoUnit.SECONDS);
+    var now = clock.instant().truncatedTo(ChronoUnit.SECONDS);
     Map<String, PublishedRecord> known = new HashMap<>();
     db.selectFrom(PUBLISHED).forEach(row -> known.put(row.getUid(), row));
     var said = new ArrayList<Said>();

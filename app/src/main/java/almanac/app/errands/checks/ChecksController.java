@@ -12,6 +12,7 @@ import almanac.core.checks.CheckAnswer;
 import almanac.core.checks.CheckName;
 import almanac.core.checks.diary.AsHoped;
 import almanac.core.checks.diary.Listing;
+import almanac.core.refusals.Longest;
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.Parameter;
 import io.swagger.v3.oas.annotations.media.Schema;
@@ -61,7 +62,8 @@ class ChecksController {
   record Answered(
       @NotNull(message = "Say what you found: as hoped, not as hoped, or cannot tell.")
           CheckAnswer answer,
-      @Schema(nullable = true) @Size(max = 2000, message = "A note has at most 2000 characters.")
+      @Schema(nullable = true)
+          @Size(max = Longest.NOTE, message = "A note has at most {max} characters.")
           String note) {}
 
   @GetMapping("/api/checks")
@@ -113,7 +115,7 @@ class ChecksController {
   record CheckPutOff(
       @NotNull(message = "Say until which day.") LocalDate until,
       @NotBlank(message = "Say why; in a month nobody knows.")
-          @Size(max = 200, message = "At most 200 characters.")
+          @Size(max = Longest.LINE, message = "At most {max} characters.")
           @Schema(example = "Away until then")
           String reason) {}
 

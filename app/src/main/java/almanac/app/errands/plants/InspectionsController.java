@@ -6,6 +6,7 @@ import almanac.app.judged.pages.Saved;
 import almanac.app.record.entries.LookEntry;
 import almanac.app.record.site.Today;
 import almanac.core.refusals.Entered;
+import almanac.core.refusals.Longest;
 import almanac.core.refusals.PastDay;
 import com.fasterxml.jackson.annotation.JsonIgnoreProperties;
 import io.swagger.v3.oas.annotations.Operation;
@@ -49,7 +50,8 @@ class InspectionsController {
       @NotNull(message = "Nothing was looked at. Answer at least one row.")
           @Size(max = 100, message = "There are not so many things to look at.")
           Map<String, @Valid LookEntry> looks,
-      @Schema(nullable = true) @Size(max = 2000, message = "A note has at most 2000 characters.")
+      @Schema(nullable = true)
+          @Size(max = Longest.NOTE, message = "A note has at most {max} characters.")
           String note,
       @Schema(nullable = true, description = "The act that this corrects") UUID corrects) {}
 

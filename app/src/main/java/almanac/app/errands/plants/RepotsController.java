@@ -8,6 +8,7 @@ import almanac.app.record.site.Today;
 import almanac.core.medium.Moisture;
 import almanac.core.medium.PottedOn;
 import almanac.core.refusals.Entered;
+import almanac.core.refusals.Longest;
 import almanac.core.refusals.PastDay;
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.media.Schema;
@@ -46,7 +47,8 @@ class RepotsController {
           Moisture moisture,
       @Schema(nullable = true, description = "The same pot as before unless given") @Valid
           PotEntry pot,
-      @Schema(nullable = true) @Size(max = 2000, message = "A note has at most 2000 characters.")
+      @Schema(nullable = true)
+          @Size(max = Longest.NOTE, message = "A note has at most {max} characters.")
           String note,
       @Schema(nullable = true, description = "The act that this corrects") UUID corrects,
       @Schema(

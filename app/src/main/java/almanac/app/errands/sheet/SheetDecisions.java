@@ -1,5 +1,6 @@
 package almanac.app.errands.sheet;
 
+import almanac.core.refusals.Longest;
 import almanac.core.sheet.Cell;
 import almanac.core.sheet.Decisions;
 import almanac.core.sheet.KindChoice;
@@ -43,7 +44,7 @@ record SheetDecisions(
       @Schema(nullable = true, description = "Null for one that is made new")
           @Nullable Long placeId,
       @NotBlank(message = "A place needs a name.")
-          @Size(max = 80, message = "A place's name has at most 80 characters.")
+          @Size(max = Longest.SHORT_NAME, message = "A place's name has at most {max} characters.")
           String name) {}
 
   /** What is to stand in a cell instead. */

@@ -7,6 +7,7 @@ import almanac.app.judged.pages.Part;
 import almanac.app.judged.pages.Saved;
 import almanac.app.record.site.Today;
 import almanac.core.inspection.Fix;
+import almanac.core.refusals.Longest;
 import almanac.core.words.Sentence;
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.media.Schema;
@@ -108,7 +109,7 @@ class SmallJobsController {
   /** A job for some plants. */
   record OwnJob(
       @NotBlank(message = "Say what is to be done.")
-          @Size(max = 200, message = "A small job has at most 200 characters.")
+          @Size(max = Longest.LINE, message = "A small job has at most {max} characters.")
           @Schema(example = "Dark cover round the clear pot")
           String task,
       @NotEmpty(message = "Choose at least one plant.")

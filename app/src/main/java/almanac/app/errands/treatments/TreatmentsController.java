@@ -9,6 +9,7 @@ import almanac.app.judged.pages.Saved;
 import almanac.app.record.collection.PlantInPlace;
 import almanac.app.record.site.Today;
 import almanac.core.checks.Window;
+import almanac.core.refusals.Longest;
 import almanac.core.treatments.Course;
 import almanac.core.treatments.Foe;
 import almanac.core.treatments.TreatmentFigures;
@@ -173,7 +174,7 @@ class TreatmentsController {
   /** A course to begin. */
   record CourseEntry(
       @NotBlank(message = "Say what is used, as its label calls it.")
-          @Size(max = 200, message = "At most 200 characters.")
+          @Size(max = Longest.LINE, message = "At most {max} characters.")
           @Schema(example = "Soap spray from the shed")
           String product,
       @NotNull(message = "Say what it is against: pests or rot.") Foe against,

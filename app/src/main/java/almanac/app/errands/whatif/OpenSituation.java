@@ -22,6 +22,7 @@ import almanac.core.kinds.Trait;
 import almanac.core.medium.Moisture;
 import almanac.core.medium.PottedOn;
 import almanac.core.refusals.Entered;
+import almanac.core.refusals.Longest;
 import almanac.core.refusals.PastDay;
 import almanac.core.refusals.Refused;
 import almanac.core.season.Conditions;
@@ -48,7 +49,7 @@ import org.jspecify.annotations.Nullable;
 /** One plant on one day, told in full. */
 record OpenSituation(
     @Schema(nullable = true, description = "Comes back with the answer")
-        @Size(max = 200, message = "A name has at most 200 characters.")
+        @Size(max = Longest.NAME, message = "A name has at most {max} characters.")
         @Nullable String name,
     @Schema(description = "The key or the name of a kind, as in GET /api/kinds")
         @JsonAlias("profile")

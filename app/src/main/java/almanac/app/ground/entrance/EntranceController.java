@@ -7,6 +7,7 @@ import almanac.app.ground.network.WrongPassphrase;
 import almanac.app.ground.refusals.BadEntry;
 import almanac.app.ground.refusals.NotFound;
 import almanac.app.ground.web.AtTheMachine;
+import almanac.core.refusals.Longest;
 import io.swagger.v3.oas.annotations.Operation;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
@@ -44,10 +45,10 @@ class EntranceController {
   /** The passphrase, and how the device is to be called. */
   record Knock(
       @NotNull(message = "Give the passphrase.")
-          @Size(max = 200, message = "A passphrase has at most 200 characters.")
+          @Size(max = Longest.PASSPHRASE, message = "A passphrase has at most {max} characters.")
           String passphrase,
       @NotBlank(message = "Give the device a name, so that you know it in the list.")
-          @Size(max = 60, message = "A device's name has at most 60 characters.")
+          @Size(max = Longest.KEY, message = "A device's name has at most {max} characters.")
           String device) {}
 
   @PostMapping(Entrance.PATH)

@@ -6,6 +6,7 @@ import almanac.app.ground.network.NetworkDoor;
 import almanac.app.ground.network.ScanCode;
 import almanac.app.ground.refusals.BadEntry;
 import almanac.app.ground.web.AtTheMachine;
+import almanac.core.refusals.Longest;
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.servlet.http.HttpServletRequest;
@@ -73,7 +74,7 @@ class NetworkController {
               nullable = true,
               description = "A new passphrase, by which every device has to come in anew")
           @Nullable
-          @Size(max = 200, message = "A passphrase has at most 200 characters.")
+          @Size(max = Longest.PASSPHRASE, message = "A passphrase has at most {max} characters.")
           String passphrase) {}
 
   @GetMapping

@@ -2,7 +2,6 @@ package almanac.app.ground.network;
 
 import almanac.app.ground.disk.DataDisk;
 import java.io.IOException;
-import java.time.Clock;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 
@@ -12,10 +11,5 @@ class Network {
   @Bean
   AccessFile accessFile(DataDisk disk) throws IOException {
     return AccessFile.of(disk.folder());
-  }
-
-  @Bean
-  Clock clock() {
-    return Clock.systemUTC();
   }
 }

@@ -3,7 +3,6 @@ package almanac.app.ground.web;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.time.Duration;
-import java.time.Instant;
 import java.util.function.Supplier;
 import org.springframework.http.MediaType;
 import org.springframework.scheduling.TaskScheduler;
@@ -32,7 +31,9 @@ public class StillThere {
    */
   public <T> T during(HttpServletResponse response, Runnable gone, Supplier<T> task) {
     var looking = new Looking(response, gone);
-    var looks = scheduler.scheduleWithFixedDelay(looking, Instant.now().plus(EVERY), EVERY);
+    var looks =
+        scheduler.scheduleWithFixedDelay(
+            looking, scheduler.getClock().instant().plus(EVERY), EVERY);
     try {
       return task.get();
     } finally {

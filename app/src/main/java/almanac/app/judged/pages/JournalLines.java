@@ -119,12 +119,11 @@ final class JournalLines {
   }
 
   private static LineKind kind(Happening happening) {
-    if (happening instanceof Happening.Potted) {
-      return LineKind.POTTING;
-    }
-    if (happening instanceof Happening.Inspected) {
-      return LineKind.INSPECTION;
-    }
-    return happening instanceof Happening.Checked ? LineKind.CHECK : LineKind.CARD;
+    return switch (happening.shown()) {
+      case POTTING -> LineKind.POTTING;
+      case LOOK -> LineKind.INSPECTION;
+      case CHECK -> LineKind.CHECK;
+      case CARD -> LineKind.CARD;
+    };
   }
 }

@@ -1,6 +1,7 @@
 package almanac.app.record.entries;
 
 import almanac.core.history.PlantStatus;
+import almanac.core.refusals.Longest;
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
@@ -10,19 +11,25 @@ import java.time.LocalDate;
 /** What stands on a plant's card. */
 public record CardEntry(
     @NotBlank(message = "A plant needs a number.")
-        @Size(max = 20, message = "A number has at most 20 characters.")
+        @Size(max = Longest.NUMBER, message = "A number has at most {max} characters.")
         String number,
     @NotBlank(message = "Give the name as it stands on the label.")
-        @Size(max = 200, message = "A name has at most 200 characters.")
+        @Size(max = Longest.NAME, message = "A name has at most {max} characters.")
         String label,
-    @NotNull @Size(max = 200, message = "A name has at most 200 characters.") String believed,
-    @NotNull @Size(max = 200, message = "A name has at most 200 characters.") String confirmed,
-    @NotNull @Size(max = 200, message = "Parents have at most 200 characters.") String parents,
+    @NotNull @Size(max = Longest.NAME, message = "A name has at most {max} characters.")
+        String believed,
+    @NotNull @Size(max = Longest.NAME, message = "A name has at most {max} characters.")
+        String confirmed,
+    @NotNull @Size(max = Longest.NAME, message = "Parents have at most {max} characters.")
+        String parents,
     @NotNull(message = "Say where it is in its life.") PlantStatus status,
-    @NotNull @Size(max = 400, message = "A reason has at most 400 characters.") String statusReason,
-    @NotNull @Size(max = 4000, message = "Notes have at most 4000 characters.") String notes,
-    @NotNull @Size(max = 200, message = "At most 200 characters.") String cameFrom,
-    @NotNull @Size(max = 40, message = "A price has at most 40 characters.") String price,
+    @NotNull @Size(max = Longest.REASON, message = "A reason has at most {max} characters.")
+        String statusReason,
+    @NotNull @Size(max = Longest.NOTES, message = "Notes have at most {max} characters.")
+        String notes,
+    @NotNull @Size(max = Longest.LINE, message = "At most {max} characters.") String cameFrom,
+    @NotNull @Size(max = Longest.PRICE, message = "A price has at most {max} characters.")
+        String price,
     @Schema(nullable = true) Long motherId,
     @Schema(nullable = true) LocalDate apartSince,
     @Schema(nullable = true) LocalDate heldSince) {}

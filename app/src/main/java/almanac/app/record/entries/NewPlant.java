@@ -1,6 +1,7 @@
 package almanac.app.record.entries;
 
 import almanac.core.medium.Moisture;
+import almanac.core.refusals.Longest;
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
@@ -14,7 +15,7 @@ import org.jspecify.annotations.Nullable;
 /** A plant to add. */
 public record NewPlant(
     @NotBlank(message = "Give the name as it stands on the label.")
-        @Size(max = 200, message = "A name has at most 200 characters.")
+        @Size(max = Longest.NAME, message = "A name has at most {max} characters.")
         String label,
     @NotBlank(message = "Choose what kind of plant it is.") String kind,
     @Schema(nullable = true, description = "The place it stands in; null for a new one")
@@ -35,8 +36,10 @@ public record NewPlant(
         LocalDate arrivedOn,
     @Schema(nullable = true, description = "Whether it came without live roots")
         Boolean cameRootless,
-    @Schema(nullable = true) @Size(max = 200, message = "At most 200 characters.") String cameFrom,
-    @Schema(nullable = true) @Size(max = 40, message = "A price has at most 40 characters.")
+    @Schema(nullable = true) @Size(max = Longest.LINE, message = "At most {max} characters.")
+        String cameFrom,
+    @Schema(nullable = true)
+        @Size(max = Longest.PRICE, message = "A price has at most {max} characters.")
         String price,
     @Schema(nullable = true, description = "Kept apart from the others from today on")
         Boolean apart,
@@ -46,7 +49,7 @@ public record NewPlant(
   /** A place that is added with the first plant on it. */
   public record NewPlace(
       @NotBlank(message = "Give the place a name.")
-          @Size(max = 80, message = "A place's name has at most 80 characters.")
+          @Size(max = Longest.SHORT_NAME, message = "A place's name has at most {max} characters.")
           String name,
       @Schema(description = "Whether lamps give it light, for as long as the rules say")
           boolean lamps) {}

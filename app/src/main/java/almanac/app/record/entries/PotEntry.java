@@ -2,6 +2,7 @@ package almanac.app.record.entries;
 
 import almanac.core.pot.Pot;
 import almanac.core.pot.PotType;
+import almanac.core.refusals.Longest;
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
@@ -13,7 +14,7 @@ public record PotEntry(
     @Schema(nullable = true) @Nullable Double diameterMm,
     @Schema(nullable = true) @Nullable Double depthMm,
     @NotNull(message = "Say what lies on top; it may be nothing.")
-        @Size(max = 80, message = "A top layer has at most 80 characters.")
+        @Size(max = Longest.SHORT_NAME, message = "A top layer has at most {max} characters.")
         String topLayer) {
 
   /**

@@ -3,6 +3,7 @@ package almanac.app.record.kinds;
 import almanac.app.ground.refusals.Paths;
 import almanac.app.record.entries.TraitsEntry;
 import almanac.core.kinds.Kind;
+import almanac.core.refusals.Longest;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
@@ -10,7 +11,7 @@ import jakarta.validation.constraints.Size;
 /** A kind of plant as somebody enters it. */
 record KindEntry(
     @NotBlank(message = "Give the kind a name.")
-        @Size(max = 200, message = "A name has at most 200 characters.")
+        @Size(max = Longest.NAME, message = "A name has at most {max} characters.")
         String name,
     @NotNull(message = "Give its traits.") TraitsEntry traits) {
 

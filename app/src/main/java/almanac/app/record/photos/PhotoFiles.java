@@ -13,8 +13,8 @@ import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
 import java.nio.file.attribute.FileTime;
+import java.time.Clock;
 import java.time.Duration;
-import java.time.Instant;
 import java.util.List;
 import java.util.Set;
 import java.util.regex.Pattern;
@@ -44,9 +44,11 @@ public class PhotoFiles {
 
   private final DSLContext db;
   private final Path folder;
+  private final Clock clock;
 
-  PhotoFiles(DSLContext db, DataDisk disk) {
+  PhotoFiles(DSLContext db, DataDisk disk, Clock clock) {
     this.db = db;
+    this.clock = clock;
     this.folder = disk.folder().resolve(FOLDER);
   }
 
@@ -128,7 +130,7 @@ public class PhotoFiles {
           Owner.folder(folder.resolve(LEFT_OVER));
           var aside = folder.resolve(LEFT_OVER).resolve(name);
           Files.move(file, aside, StandardCopyOption.REPLACE_EXISTING);
-          Files.setLastModifiedTime(aside, FileTime.from(Instant.now()));
+          Files.setLastModifiedTime(aside, FileTime.from(clock.instant()));
         }
       }
     }
@@ -140,7 +142,7 @@ public class PhotoFiles {
         if (ours(file.getFileName().toString())
             && Files.getLastModifiedTime(file)
                 .toInstant()
-                .isBefore(Instant.now().minus(KEPT_FOR))) {
+                .isBefore(clock.instant().minus(KEPT_FOR))) {
           Files.delete(file);
         }
       }

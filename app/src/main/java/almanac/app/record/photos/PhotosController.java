@@ -4,6 +4,7 @@ import almanac.app.ground.refusals.BadEntry;
 import almanac.app.ground.web.Reckons;
 import almanac.app.record.photos.Photos.Photo;
 import almanac.app.record.site.Today;
+import almanac.core.refusals.Longest;
 import almanac.core.sums.MeasuredLength;
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.Parameter;
@@ -32,8 +33,6 @@ import org.springframework.web.multipart.MultipartFile;
 
 @RestController
 class PhotosController {
-  private static final int LONGEST_CAPTION = 400;
-  private static final int LONGEST_KEY = 60;
 
   private final Photos photos;
   private final Darkroom darkroom;
@@ -87,10 +86,10 @@ class PhotosController {
     if (photo.isEmpty()) {
       throw new BadEntry("photo", "Choose a photograph.");
     }
-    if (caption.length() > LONGEST_CAPTION) {
+    if (caption.length() > Longest.REASON) {
       throw new BadEntry("caption", "A caption has at most 400 characters.");
     }
-    if (key != null && key.length() > LONGEST_KEY) {
+    if (key != null && key.length() > Longest.KEY) {
       throw new BadEntry("Idempotency-Key", "A key has at most 60 characters.");
     }
     var picture = darkroom.unpack(photo::getBytes);

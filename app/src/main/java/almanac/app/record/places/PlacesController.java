@@ -3,6 +3,7 @@ package almanac.app.record.places;
 import almanac.app.record.rules.Rules;
 import almanac.app.record.site.Site;
 import almanac.core.history.Approach;
+import almanac.core.refusals.Longest;
 import almanac.core.season.UsualYear;
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.Parameter;
@@ -44,7 +45,7 @@ class PlacesController {
   /** A place as somebody enters it. */
   record PlaceEntry(
       @NotBlank(message = "Give the place a name.")
-          @Size(max = 80, message = "A place's name has at most 80 characters.")
+          @Size(max = Longest.SHORT_NAME, message = "A place's name has at most {max} characters.")
           String name,
       @Schema(nullable = true, description = "Another place unless given") PlaceKind kind,
       @Schema(nullable = true, description = "Hours a day that lamps are on")

@@ -10,10 +10,11 @@ import org.springframework.stereotype.Component;
 @Component
 public class Today {
   private final @Nullable LocalDate fixed;
-  private final Clock clock = Clock.systemDefaultZone();
+  private final Clock clock;
 
-  Today(@Value("${almanac.today:#{null}}") @Nullable String fixed) {
+  Today(@Value("${almanac.today:#{null}}") @Nullable String fixed, Clock clock) {
     this.fixed = fixed == null ? null : LocalDate.parse(fixed);
+    this.clock = clock;
   }
 
   public LocalDate get() {

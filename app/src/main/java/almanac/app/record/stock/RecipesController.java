@@ -1,6 +1,7 @@
 package almanac.app.record.stock;
 
 import almanac.app.record.entries.MixPart;
+import almanac.core.refusals.Longest;
 import io.swagger.v3.oas.annotations.Operation;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
@@ -28,7 +29,7 @@ class RecipesController {
   /** A mix to be kept by name. */
   record RecipeEntry(
       @NotBlank(message = "Give the recipe a name.")
-          @Size(max = 80, message = "A recipe's name has at most 80 characters.")
+          @Size(max = Longest.SHORT_NAME, message = "A recipe's name has at most {max} characters.")
           String name,
       @NotNull(message = "Give the mix.")
           @Size(max = 20, message = "A mix has at most 20 components.")

@@ -5,6 +5,7 @@ import almanac.app.record.entries.PotEntry;
 import almanac.app.record.site.Today;
 import almanac.core.medium.Component;
 import almanac.core.pot.Grade;
+import almanac.core.refusals.Longest;
 import almanac.core.stock.Goods;
 import almanac.core.stock.StockItem;
 import io.swagger.v3.oas.annotations.Operation;
@@ -40,7 +41,8 @@ class StockController {
       @Schema(nullable = true) @Valid @Nullable PotEntry pot,
       @Schema(nullable = true) @Nullable Component component,
       @Schema(nullable = true, description = "How coarse the component is") @Nullable Grade grade,
-      @Schema(nullable = true) @Size(max = 80, message = "A name has at most 80 characters.")
+      @Schema(nullable = true)
+          @Size(max = Longest.SHORT_NAME, message = "A name has at most {max} characters.")
           @Nullable String name,
       @Schema(
               description =

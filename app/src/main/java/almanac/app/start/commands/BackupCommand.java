@@ -2,6 +2,7 @@ package almanac.app.start.commands;
 
 import almanac.app.copies.backups.BackupReason;
 import almanac.app.copies.backups.Packed;
+import almanac.app.ground.clock.OneClock;
 import java.io.IOException;
 import java.sql.SQLException;
 import java.time.LocalDate;
@@ -40,11 +41,11 @@ final class BackupCommand implements Callable<Integer> {
     var all =
         in.backups()
             .take(
-                LocalDateTime.now(),
+                LocalDateTime.now(OneClock.CLOCK),
                 BackupReason.ASKED,
                 zip -> Packed.pack(in.database(), zip),
                 in.photographs());
-    in.backups().rotate(LocalDate.now());
+    in.backups().rotate(LocalDate.now(OneClock.CLOCK));
     var taken = all.backup();
     out.println(
         "Backup %s: %s, %d photographs."

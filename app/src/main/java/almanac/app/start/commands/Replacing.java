@@ -2,6 +2,7 @@ package almanac.app.start.commands;
 
 import almanac.app.copies.backups.BackupReason;
 import almanac.app.copies.backups.Packed;
+import almanac.app.ground.clock.OneClock;
 import almanac.app.ground.disk.OnDisk;
 import almanac.app.ground.disk.StartRefused;
 import almanac.app.ground.refusals.Sentences;
@@ -48,7 +49,7 @@ final class Replacing {
       var before =
           in.backups()
               .take(
-                  LocalDateTime.now(),
+                  LocalDateTime.now(OneClock.CLOCK),
                   because,
                   zip -> Packed.pack(in.database(), zip),
                   in.photographs())
@@ -57,7 +58,9 @@ final class Replacing {
     } catch (SQLException damaged) {
       var aside =
           in.folder()
-              .resolve("almanac-damaged-%s.mv.db".formatted(STAMP.format(LocalDateTime.now())));
+              .resolve(
+                  "almanac-damaged-%s.mv.db"
+                      .formatted(STAMP.format(LocalDateTime.now(OneClock.CLOCK))));
       OnDisk.copy(in.database(), aside);
       out.println(
           "The present file is damaged (%s); it is kept as %s."

@@ -1,6 +1,7 @@
 package almanac.app.errands.bench.dividing;
 
 import almanac.core.pot.Spot;
+import almanac.core.refusals.Longest;
 import almanac.core.rhizome.Firmness;
 import almanac.core.rhizome.Front;
 import almanac.core.rhizome.Joint;
@@ -46,7 +47,7 @@ public record MapEntry(
   /** One growth. */
   public record GrowthEntry(
       @NotNull(message = "Each growth needs a name of its own.")
-          @Size(max = 20, message = "A growth's name has at most 20 characters.")
+          @Size(max = Longest.GROWTH, message = "A growth's name has at most {max} characters.")
           String name,
       @NotNull(message = "Say whether it is firm, wrinkled or soft.") Firmness firmness,
       @Schema(description = "Live roots of its own") int roots,

@@ -3,6 +3,7 @@ package almanac.app.errands.bench.dividing;
 import almanac.app.ground.refusals.BadEntry;
 import almanac.app.ground.web.Reckons;
 import almanac.core.pot.Spot;
+import almanac.core.refusals.Longest;
 import almanac.core.rhizome.Redrawn;
 import almanac.core.rhizome.RhizomeMap;
 import io.swagger.v3.oas.annotations.Operation;
@@ -37,7 +38,7 @@ class MapsController {
       @NotNull(message = "Give the map.") @Valid MapEntry map,
       @NotNull(message = "Say how it is changed.") MapChange change,
       @NotNull(message = "Name the growth.")
-          @Size(max = 20, message = "A growth's name has at most 20 characters.")
+          @Size(max = Longest.GROWTH, message = "A growth's name has at most {max} characters.")
           String name,
       @Schema(nullable = true, description = "From growth to growth, mm; for one more")
           @Nullable Double stepMm,
