@@ -24,7 +24,7 @@ jlink --add-modules "$MODULES" --strip-java-debug-attributes --no-header-files -
 cp "$(dirname "$(readlink -f "$(command -v jlink)")")/java" "$work/java"
 jpackage --type app-image --name mellow-almanac --app-version "$VERSION" --runtime-image "$work/runtime" \
   --input "$work/input" --main-jar mellow-almanac.jar --dest "$work/image" \
-  --java-options -Xmx1g --java-options -XX:+UseSerialGC --java-options -XX:TieredStopAtLevel=1 \
+  --java-options -Xms96m --java-options -XX:NewSize=32m --java-options -Xmx1g --java-options -XX:+UseSerialGC --java-options -XX:TieredStopAtLevel=1 \
   --java-options -XX:+ExitOnOutOfMemoryError \
   --java-options -Dspring.aot.enabled=true --java-options '-XX:SharedArchiveFile=$APPDIR/classes.jsa' \
   --java-options -Xshare:auto --java-options -Xlog:cds=off --java-options -Xlog:cds+dynamic=off

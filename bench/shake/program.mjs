@@ -4,7 +4,7 @@ import { existsSync, readFileSync } from 'node:fs';
 import { createServer } from 'node:net';
 
 const RUN = 'target/run';
-const JVM = ['-Xmx1g', '-XX:+UseSerialGC', '-XX:TieredStopAtLevel=1', '-XX:+ExitOnOutOfMemoryError', '-Dspring.aot.enabled=true'];
+const JVM = ['-Xms96m', '-XX:NewSize=32m', '-Xmx1g', '-XX:+UseSerialGC', '-XX:TieredStopAtLevel=1', '-XX:+ExitOnOutOfMemoryError', '-Dspring.aot.enabled=true'];
 const PATIENCE_MS = 60_000;
 
 export const pause = (ms) => new Promise((resolve) => setTimeout(resolve, ms));

@@ -44,6 +44,7 @@ public final class Main {
       AtHome.say(options, context, System.out);
       say(System.out, "Close it with Ctrl+C.");
       if (options.rehearse()) {
+        Rehearsal.of(address(context));
         context.close();
       }
     } catch (StartRefused refused) {

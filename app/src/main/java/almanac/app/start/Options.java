@@ -18,7 +18,7 @@ import java.util.Set;
  *
  * @param data the folder of the collection
  * @param demo whether the collection is the invented one
- * @param rehearse whether to close again as soon as all is open
+ * @param rehearse whether to answer what is asked first, and to close again
  * @param host the address to be open at for other devices; blank unless asked for
  * @param port for this machine alone, and the next one for others; 0 for any free ones
  * @param today a fixed day, if one was given
