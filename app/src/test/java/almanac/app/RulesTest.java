@@ -268,4 +268,12 @@ class RulesTest {
   private static double speed(String label) throws Exception {
     return plant(label).path("slip").path("roots").path(0).path("mmAWeek").asDouble();
   }
+
+  @Test
+  void theFormerNameOfAFigureIsStillUnderstood() throws Exception {
+    APP.put("/api/rules", "{\"values\":{\"profile.root-speed\":21}}");
+    assertThat(figure("kind.root-speed").path("own").asDouble()).isEqualTo(21);
+    APP.put("/api/rules", "{\"values\":{\"kind.root-speed\":null}}");
+    assertThat(figure("kind.root-speed").path("own").isNull()).isTrue();
+  }
 }

@@ -6,7 +6,7 @@ import almanac.core.figures.Unit;
 
 /** Figures that many kinds share. */
 public final class KindFigures {
-  public static final FigureGroup GROUP = new FigureGroup("profile", "Kinds of plants");
+  public static final FigureGroup GROUP = new FigureGroup("kind", "Kinds of plants");
 
   public static final Figure ROOT_SPEED =
       GROUP.figure(

@@ -47,8 +47,8 @@ final class FigureNames {
       roots.enough-plants = Plants of a kind that shift its root speed, from
       roots.few-dead = Dead roots that are called few, up to
       roots.mostly-dead = Roots are mostly dead from
-      profile.root-speed = New roots grow, in most kinds
-      profile.root-speed-slow = New roots grow, in slow kinds
+      kind.root-speed = New roots grow, in most kinds
+      kind.root-speed-slow = New roots grow, in slow kinds
       season.least-light = Light that costs a move nothing, from
       season.lamp-hours = Lamps of which nobody says more are on for
       season.no-light = Light that costs a move all it can, up to

@@ -37,6 +37,9 @@ import java.util.stream.Collectors;
 public final class Rulebook {
   private Rulebook() {}
 
+  /** Under this the figures of kinds stood in older programs. */
+  private static final String FORMERLY = "profile.";
+
   /** The name of a figure, in words. */
   public static String name(Figure figure) {
     return FigureNames.of(figure);
@@ -104,11 +107,12 @@ public final class Rulebook {
             .formatted(less.key(), plain(figures.of(less)), more.key(), plain(figures.of(more))));
   }
 
-  /** The figure of that key, if there is one. */
+  /** The figure of that key, or of one that it had formerly, if there is one. */
   public static Optional<Figure> named(String key) {
+    var present = key.startsWith(FORMERLY) ? "kind." + key.substring(FORMERLY.length()) : key;
     return groups().stream()
         .flatMap(group -> group.figures().stream())
-        .filter(figure -> figure.key().equals(key))
+        .filter(figure -> figure.key().equals(present))
         .findFirst();
   }
 

@@ -52,11 +52,11 @@ public class Rules {
     var values = new TreeMap<>(kept());
     changes.forEach(
         (key, value) -> {
-          figure(key);
+          var present = figure(key).key();
           if (value == null) {
-            values.remove(key);
+            values.remove(present);
           } else {
-            values.put(key, value);
+            values.put(present, value);
           }
         });
     var figures = with(Figures.standard(), values);
@@ -74,7 +74,8 @@ public class Rules {
   public void change(Map<String, @Nullable Double> changes) {
     tried(changes);
     changes.forEach(
-        (key, value) -> {
+        (told, value) -> {
+          var key = figure(told).key();
           db.deleteFrom(OWN_FIGURE).where(OWN_FIGURE.FIGURE.eq(key)).execute();
           if (value != null) {
             db.insertInto(OWN_FIGURE)

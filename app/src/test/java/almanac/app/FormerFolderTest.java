@@ -10,8 +10,10 @@ import java.nio.file.Path;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.RegisterExtension;
 
-/** Letters that lie in a browser yet, and were written by a program that kept their keys itself. */
-class FormerLettersTest {
+/**
+ * A folder of the former schema: letters that lie in a browser yet, and figures by former names.
+ */
+class FormerFolderTest {
   @RegisterExtension
   static final RunningApplication APP =
       RunningApplication.demoOver(data -> OlderData.unpack("schema-17.zip", data));
@@ -40,6 +42,19 @@ class FormerLettersTest {
     assertThat(APP.once("new-letter-1", "POST", PATH, spoken).status()).isEqualTo(201);
     assertThat(APP.once("new-letter-1", "POST", PATH, spoken).status()).isEqualTo(201);
     assertThat(lines()).isEqualTo(before + 1);
+  }
+
+  @Test
+  void aFigureOfKindsThatWasChangedIsChangedStillUnderItsNewName() throws Exception {
+    var figure =
+        APP.get("/api/rules")
+            .body()
+            .valueStream()
+            .flatMap(chapter -> chapter.path("figures").valueStream())
+            .filter(each -> each.path("key").asString().equals("kind.root-speed"))
+            .findFirst()
+            .orElseThrow();
+    assertThat(figure.path("own").asDouble()).isEqualTo(19);
   }
 
   @Test
