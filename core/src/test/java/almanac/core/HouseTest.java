@@ -6,9 +6,11 @@ import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.sli
 import com.tngtech.archunit.core.domain.JavaClasses;
 import com.tngtech.archunit.core.importer.ClassFileImporter;
 import com.tngtech.archunit.core.importer.ImportOption;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 /** The rules stand by themselves: no web, no database, no files, no clock of their own. */
+@Tag("long")
 class HouseTest {
   private static final JavaClasses CORE =
       new ClassFileImporter()

@@ -19,8 +19,10 @@ import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
+@Tag("long")
 class BenchPlansTest {
   private static final Figures FIGURES = Figures.standard();
 

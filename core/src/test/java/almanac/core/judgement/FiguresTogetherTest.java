@@ -27,9 +27,11 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Set;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 /** Whatever figures a collector may set, every plant can be judged and every check booked. */
+@Tag("long")
 class FiguresTogetherTest {
   private static final LocalDate DAY = LocalDate.of(2027, 5, 15);
 

@@ -34,9 +34,11 @@ import almanac.core.rulebook.Rulebook;
 import java.util.List;
 import java.util.function.BiConsumer;
 import java.util.function.Function;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 /** What holds for every plant, tried on made-up plants of every kind in every month. */
+@Tag("long")
 class JudgementLawsTest {
   private static final Figures FIGURES = Figures.standard();
   private static final Judge HOUSE = new Judge(FIGURES);

@@ -15,11 +15,13 @@ import java.util.OptionalDouble;
 import java.util.Random;
 import java.util.stream.DoubleStream;
 import java.util.stream.IntStream;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 /** Which pot, and where in it: against a grid search, and for plants a grower can picture. */
+@Tag("long")
 class SeatsTest {
   private static final Figures FIGURES = Figures.standard();
   private static final double RADIUS = 12;

@@ -6,11 +6,13 @@ import almanac.core.figures.Figures;
 import almanac.core.season.GrowthPace;
 import java.time.temporal.ChronoUnit;
 import java.util.List;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 /** Over many simulated roots: is the range as wide as the doubt, and the likely day the best? */
+@Tag("long")
 class HonestForecastTest {
   private static final Figures FIGURES = Figures.standard();
   private static final int MANY = 1500;
