@@ -223,7 +223,7 @@
       {:else if growth.front === 'EYE'}
         <circle class="eye" cx={x(at.x)} cy={y(at.y)} r={radiusMm * scale * 0.28} />
       {/if}
-      {#if mark?.piece}
+      {#if cuts && mark?.piece}
         <text class="piece" x={x(at.x)} y={y(at.y) + radiusMm * scale + 15}>{mark.piece}</text>
       {/if}
     </g>

@@ -22,3 +22,9 @@
     onpick={(way) => keyUse.choose(way as KeyUse)}
   />
 </section>
+
+<style>
+  p {
+    margin-bottom: 10px;
+  }
+</style>
