@@ -95,6 +95,9 @@ class CutPlansAskedTest {
     rim.put("toRimMm", 70).put("potMm", 120);
     assertThat(APP.post("/api/maps", rim.toString()).fault("toRimMm"))
         .hasValueSatisfying(fault -> assertThat(fault.toString()).contains("middle"));
+    var island = example("MapAsked");
+    ((ObjectNode) island.path("map")).putArray("joints");
+    assertThat(APP.post("/api/maps", island.toString()).fault("map.joints")).isPresent();
     var nobody = example("MapAsked").put("name", "9");
     assertThat(APP.post("/api/maps", nobody.toString()).fault("name")).isPresent();
   }

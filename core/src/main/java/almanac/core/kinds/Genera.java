@@ -75,7 +75,9 @@ public final class Genera {
 
   /** The genus that a name begins with, however it is written, if it is known. */
   public static Optional<Genus> of(String label) {
-    var first = label.strip().split("[\\s.,×]+", 2)[0].toLowerCase(Locale.ROOT);
+    // Between genera a cross is written before the name, by its sign or by a letter.
+    var name = label.strip().replaceFirst("^(×\\s*|[xX]\\s+)", "");
+    var first = name.split("[\\s.,×]+", 2)[0].toLowerCase(Locale.ROOT);
     return ALL.stream()
         .filter(each -> each.name().toLowerCase(Locale.ROOT).equals(first))
         .findFirst();

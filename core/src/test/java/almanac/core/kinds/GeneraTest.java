@@ -31,4 +31,12 @@ class GeneraTest {
     assertThat(Genera.all()).extracting(Genera.Genus::name).doesNotHaveDuplicates();
     assertThat(Genera.all()).allMatch(genus -> StandardKinds.named(genus.kind()).isPresent());
   }
+
+  @Test
+  void aCrossOfGeneraIsKnownBehindItsSign() {
+    assertThat(kind("× Brassocattleya Weir")).isEqualTo("cattleya-one-leaved");
+    assertThat(kind("×Brassocattleya Weir")).isEqualTo("cattleya-one-leaved");
+    assertThat(kind("x Brassocattleya Weir")).isEqualTo("cattleya-one-leaved");
+    assertThat(kind("X-ray")).isEmpty();
+  }
 }

@@ -1,6 +1,7 @@
 package almanac.app.errands.bench.dividing;
 
 import almanac.app.ground.refusals.BadEntry;
+import almanac.app.ground.refusals.Paths;
 import almanac.app.ground.web.Reckons;
 import almanac.core.pot.Spot;
 import almanac.core.refusals.Longest;
@@ -54,7 +55,7 @@ class MapsController {
           @Nullable Double middleY) {
 
     RhizomeMap redrawn() {
-      var at = Redrawn.at(map.map(), name);
+      var at = Redrawn.at(Paths.under("map", () -> map.map()), name);
       return switch (change) {
         case GROWN -> at.grown(given("stepMm", stepMm));
         case GONE -> at.without();
