@@ -54,7 +54,7 @@ class ArrivalTest {
       assertThat(follows.locator("tbody tr")).containsText(new String[] {"0.8"});
       assertThat(follows).containsText("Next soak 14 Jun");
       browsing.expectedRefusal();
-      assertThat(browsing.violationsWithin("main")).isEmpty();
+      assertThat(browsing.violations()).isEmpty();
       assertThat(browsing.complaints()).isEmpty();
     }
   }

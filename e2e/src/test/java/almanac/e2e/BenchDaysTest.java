@@ -34,7 +34,7 @@ class BenchDaysTest {
       Find.button(page, "Undo").first().click();
       assertThat(saturday.getByText("15 minutes too many")).isVisible();
       assertThat(browsing.complaints()).isEmpty();
-      assertThat(browsing.violationsWithin("main")).isEmpty();
+      assertThat(browsing.violations()).isEmpty();
     }
   }
 

@@ -116,8 +116,8 @@ class BenchJobTest {
 
   private static void isForEverybody(Browsing browsing) {
     var step = step(browsing.page()).innerText();
-    assertThat(browsing.violationsWithin("main")).as(step).isEmpty();
-    assertThat(browsing.faintByLampWithin("main")).as(step).isEmpty();
+    assertThat(browsing.violations()).as(step).isEmpty();
+    assertThat(browsing.faintByLamp()).as(step).isEmpty();
   }
 
   private static final String TOO_SMALL_FOR_GLOVES =

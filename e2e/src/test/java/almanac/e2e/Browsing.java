@@ -41,9 +41,6 @@ final class Browsing implements AutoCloseable {
   /** What stands in the console where a test asked for a browser that keeps no pages. */
   private static final String NOTHING_KEPT = "Service Worker registration blocked by Playwright";
 
-  /** Chapters of the rules from the fourth on are drawn as the first three are. */
-  private static final String MORE_OF_THE_SAME = ".chapters > details:nth-of-type(n+4)";
-
   private static final Browser BROWSER = launched();
 
   private final BrowserContext context;
@@ -183,27 +180,18 @@ final class Browsing implements AutoCloseable {
 
   /** The violations that axe finds on the page as it stands. */
   List<String> violations() {
-    return violations(axe());
-  }
-
-  /** Those within what changes on a page of which the rest is looked over elsewhere. */
-  List<String> violationsWithin(String part) {
-    return violations(axe().include(part));
-  }
-
-  private static List<String> violations(AxeBuilder axe) {
-    return axe.analyze().getViolations().stream()
+    return axe().analyze().getViolations().stream()
         .map(
             rule ->
                 rule.getId() + ": " + rule.getNodes().stream().map(node -> node.getHtml()).toList())
         .toList();
   }
 
-  /** What is too faint to be read within a part of the page when the lamp is lit for a moment. */
-  List<String> faintByLampWithin(String part) {
+  /** What is too faint to be read when the lamp is lit for a moment. */
+  List<String> faintByLamp() {
     page.emulateMedia(new Page.EmulateMediaOptions().setColorScheme(ColorScheme.DARK));
     try {
-      return faint(axe().include(part));
+      return faint();
     } finally {
       page.emulateMedia(new Page.EmulateMediaOptions().setColorScheme(ColorScheme.LIGHT));
     }
@@ -211,11 +199,7 @@ final class Browsing implements AutoCloseable {
 
   /** What axe finds to be too faint to be read. */
   List<String> faint() {
-    return faint(axe());
-  }
-
-  private static List<String> faint(AxeBuilder axe) {
-    return axe.withRules(List.of("color-contrast")).analyze().getViolations().stream()
+    return axe().withRules(List.of("color-contrast")).analyze().getViolations().stream()
         .flatMap(rule -> rule.getNodes().stream())
         .map(node -> node.getHtml())
         .toList();
@@ -228,7 +212,7 @@ final class Browsing implements AutoCloseable {
   private AxeBuilder axe() {
     var options = new AxeRunOptions();
     options.setResultTypes(List.of("violations"));
-    return new AxeBuilder(page).setLegacyMode(true).options(options).exclude(MORE_OF_THE_SAME);
+    return new AxeBuilder(page).setLegacyMode(true).options(options);
   }
 
   /** Nothing has to be pushed sideways to be seen. */

@@ -73,7 +73,7 @@ class CardsTest {
       assertThat(card).containsText("Divided from");
       card.getByText(number).click();
       assertThat(Find.region(page, "Its card")).containsText("Divided into");
-      assertThat(browsing.violationsWithin("main")).isEmpty();
+      assertThat(browsing.violations()).isEmpty();
       assertThat(browsing.complaints()).isEmpty();
     }
   }

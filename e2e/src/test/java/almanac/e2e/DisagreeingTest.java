@@ -21,7 +21,7 @@ class DisagreeingTest {
       Find.group(page, "Newest roots").getByLabel("nubs").check();
       assertThat(verdict).hasText("Full repot");
       assertThat(page.getByText("Full repot instead of wait")).isVisible();
-      assertThat(browsing.violationsWithin("main")).isEmpty();
+      assertThat(browsing.violations()).isEmpty();
       page.keyboard().press("Escape");
       assertThat(verdict).hasText("Wait");
       page.reload();

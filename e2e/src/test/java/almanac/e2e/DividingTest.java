@@ -101,7 +101,7 @@ class DividingTest {
       page.keyboard().press("Enter");
       assertThat(page.locator(".cut.made")).hasCount(0);
       AtBench.kept(page);
-      assertThat(browsing.violationsWithin("main")).isEmpty();
+      assertThat(browsing.violations()).isEmpty();
     }
   }
 

@@ -25,7 +25,7 @@ class EmptyPagesTest {
           for (var path : PAGES) {
             browsing.open(path);
             assertThat(browsing.violations()).as(path).isEmpty();
-            assertThat(browsing.faintByLampWithin("main")).as(path).isEmpty();
+            assertThat(browsing.faintByLamp()).as(path).isEmpty();
           }
           browsing.open("/");
           PlaywrightAssertions.assertThat(Find.link(browsing.page().locator("main"), "Add a plant"))

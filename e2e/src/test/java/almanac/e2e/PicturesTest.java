@@ -62,7 +62,7 @@ class PicturesTest {
       Find.button(AtWork.journal(page), "pictures").click();
       assertThat(AtWork.journal(page).locator("li")).hasCount(1);
       browsing.expectedRefusal();
-      assertThat(browsing.violationsWithin("main")).isEmpty();
+      assertThat(browsing.violations()).isEmpty();
       assertThat(browsing.complaints()).isEmpty();
     }
   }
@@ -103,7 +103,7 @@ class PicturesTest {
       slider.focus();
       page.keyboard().press("End");
       assertThat(earlier).hasAttribute("style", "clip-path: inset(0px 0% 0px 0px);");
-      assertThat(browsing.violationsWithin("main")).isEmpty();
+      assertThat(browsing.violations()).isEmpty();
       assertThat(browsing.complaints()).isEmpty();
     }
   }

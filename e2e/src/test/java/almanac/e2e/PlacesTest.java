@@ -133,7 +133,7 @@ class PlacesTest {
     try (var browsing = Browsing.tablet(ALMANAC.address())) {
       browsing.open("/places");
       browsing.fitsTheScreen();
-      assertThat(browsing.violationsWithin("main")).isEmpty();
+      assertThat(browsing.violations()).isEmpty();
     }
   }
 }

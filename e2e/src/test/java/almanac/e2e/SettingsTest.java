@@ -103,7 +103,7 @@ class SettingsTest {
       page.reload();
       page.waitForFunction("was => " + paper + " !== was", day);
       page.locator("h1").waitFor();
-      assertThat(browsing.violationsWithin("main")).isEmpty();
+      assertThat(browsing.violations()).isEmpty();
     }
   }
 

@@ -38,7 +38,7 @@ class SheetTest {
       var wrong = Find.region(page, "2 cells that cannot be right");
       assertThat(wrong).isVisible();
       assertThat(Find.button(page, "Bring in 2 plants")).isDisabled();
-      assertThat(browsing.violationsWithin("main")).isEmpty();
+      assertThat(browsing.violations()).isEmpty();
 
       assertThat(page.getByText("1 day can be read in two ways")).isVisible();
       page.getByLabel("4 Mar 2024").check();

@@ -119,7 +119,7 @@ class SortingTest {
                   .filter(new Locator.FilterOptions().setHasText("number")))
           .containsText(name + ": Cellar shelf under lights");
       assertThat(sill.getByText(name)).hasCount(0);
-      assertThat(browsing.violationsWithin("main")).isEmpty();
+      assertThat(browsing.violations()).isEmpty();
       assertThat(browsing.complaints()).isEmpty();
     }
   }

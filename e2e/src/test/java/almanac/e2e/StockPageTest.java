@@ -51,7 +51,7 @@ class StockPageTest {
       assertThat(row(page, "labels of slate")).hasCount(0);
       Find.button(page, "Undo").first().click();
       assertThat(row(page, "labels of slate")).isVisible();
-      assertThat(browsing.violationsWithin("main")).isEmpty();
+      assertThat(browsing.violations()).isEmpty();
       assertThat(browsing.open("/bench").getByText("gloves (out)")).isVisible();
     }
   }

@@ -24,7 +24,7 @@ class TodayTest {
               .intValue();
       assertThat(deep).as("pixels below the screen").isLessThanOrEqualTo(0);
       assertThat(browsing.complaints()).isEmpty();
-      assertThat(browsing.violationsWithin("main")).isEmpty();
+      assertThat(browsing.violations()).isEmpty();
     }
   }
 

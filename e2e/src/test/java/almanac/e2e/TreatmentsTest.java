@@ -48,7 +48,7 @@ class TreatmentsTest {
           .isVisible();
       Find.button(course, "End it for 1 clean plant").click();
       assertThat(clean).hasCount(0);
-      assertThat(browsing.violationsWithin("main")).isEmpty();
+      assertThat(browsing.violations()).isEmpty();
       page = browsing.plant("Angraecum Star Post");
       Find.link(page, "Edit").click();
       Find.entry(page, "Status").selectOption("lost");

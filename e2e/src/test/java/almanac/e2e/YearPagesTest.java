@@ -38,7 +38,7 @@ class YearPagesTest {
       assertThat(page.locator("ol li b").first()).hasText("2028");
       assertThat(page.locator("ol li")).not().hasCount(2);
       assertThat(browsing.complaints()).isEmpty();
-      assertThat(browsing.violationsWithin("main")).isEmpty();
+      assertThat(browsing.violations()).isEmpty();
     }
   }
 
@@ -64,7 +64,7 @@ class YearPagesTest {
       assertThat(page.locator("#weeks a[aria-current=date]")).isInViewport();
       assertThat(weeks.first().boundingBox().width).isGreaterThanOrEqualTo(44);
       browsing.fitsTheScreen();
-      assertThat(browsing.violationsWithin("main")).isEmpty();
+      assertThat(browsing.violations()).isEmpty();
       page.locator("#weeks a[aria-current=date]").click();
       assertThat(page.locator("h1")).hasText("10–16 May");
       assertThat(weeks).hasCount(0);
@@ -90,7 +90,7 @@ class YearPagesTest {
       assertThat(Find.region(page, "Monday 24 May")).isVisible();
       page = browsing.open("/week/nonsense");
       assertThat(page.getByText("“nonsense” is no day")).isVisible();
-      assertThat(browsing.violationsWithin("main")).isEmpty();
+      assertThat(browsing.violations()).isEmpty();
     }
   }
 

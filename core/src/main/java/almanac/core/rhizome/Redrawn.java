@@ -17,10 +17,7 @@ public final class Redrawn {
   /** Nearer than so much of a step there is another growth in the way. */
   private static final double IN_THE_WAY = 0.7;
 
-  /** Some roots, where nobody counted. */
-  private static final int SOME = 3;
-
-  /** A growth of one stem has no step; it is drawn with something to take hold of, mm. */
+  /** Growths that stood closer could not be told apart by hand. */
   private static final double LEAST_STEP_MM = 1;
 
   private static final double LARGEST_POT_MM = 2000;
@@ -63,7 +60,7 @@ public final class Redrawn {
         new MapGrowth(
             freeName(),
             Firmness.FIRM,
-            SOME,
+            Sketch.SOME,
             false,
             Front.LEAD,
             growth.at().and(Spot.towards(way, stepMm)),

@@ -18,7 +18,7 @@ import java.util.Set;
  */
 public final class Sketch {
   /** Some roots, where nobody counted. */
-  private static final int SOME = 3;
+  static final int SOME = 3;
 
   /** So many growths a plant is drawn with of which nobody noted any. */
   private static final int UNSEEN = 3;

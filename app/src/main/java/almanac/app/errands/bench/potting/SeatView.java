@@ -38,10 +38,11 @@ public record SeatView(
       @Schema(description = "mm from the pot's middle of today towards 12 o'clock")
           double middleY) {
     static SeatRoom of(Room room, LocalDate today) {
+      var until = room.until(today);
       return new SeatRoom(
           room.fits(),
-          room.until(today).isPresent() ? room.years() : null,
-          room.until(today).orElse(null),
+          until.isPresent() ? room.years() : null,
+          until.orElse(null),
           room.middle().x(),
           room.middle().y());
     }
