@@ -11,17 +11,16 @@ import java.util.Optional;
 import java.util.UUID;
 import org.jooq.DSLContext;
 import org.springframework.stereotype.Repository;
-import tools.jackson.databind.json.JsonMapper;
 
 /** The jobs that are not finished. */
 @Repository
 class JobTable {
   private final DSLContext db;
-  private final JsonMapper json;
+  private final KeptTold kept;
 
-  JobTable(DSLContext db, JsonMapper json) {
+  JobTable(DSLContext db, KeptTold kept) {
     this.db = db;
-    this.json = json;
+    this.kept = kept;
   }
 
   List<Job> all() {
@@ -53,7 +52,7 @@ class JobTable {
             job.begunOn(),
             job.begunAt().atOffset(ZoneOffset.UTC),
             job.version(),
-            json.writeValueAsString(job.told())));
+            kept.written(job.told())));
   }
 
   /**
@@ -66,7 +65,7 @@ class JobTable {
     int saved =
         db.update(JOB)
             .set(JOB.VERSION, version + 1)
-            .set(JOB.TOLD, json.writeValueAsString(told))
+            .set(JOB.TOLD, kept.written(told))
             .where(JOB.UID.eq(uid), JOB.VERSION.eq(version))
             .execute();
     if (saved == 0) {
@@ -86,6 +85,6 @@ class JobTable {
         row.getBegunOn(),
         row.getBegunAt().toInstant(),
         row.getVersion(),
-        json.readValue(row.getTold(), JobTold.class));
+        kept.read(row.getTold()));
   }
 }

@@ -219,15 +219,17 @@ public class Keeping {
     return table.taken(number, id);
   }
 
+  private void goesOn(Plant before, List<Line> more) {
+    goesOn(before, before.and(more));
+  }
+
   /** A plant with more lines in its journal; most of them leave its card as it was. */
-  private Plant goesOn(Plant before, List<Line> more) {
-    var plant = before.and(more);
-    plants.written(plant);
-    if (!plant.card().equals(before.card())
-        || plant.journal().begun() != before.journal().begun()) {
-      table.draw(plant);
+  private void goesOn(Plant before, Plant after) {
+    plants.written(after);
+    if (!after.card().equals(before.card())
+        || after.journal().begun() != before.journal().begun()) {
+      table.draw(after);
     }
-    return plant;
   }
 
   /**
@@ -254,9 +256,11 @@ public class Keeping {
         .lines()
         .forEach(
             (id, lines) -> {
-              refuseWhereItCannotStand(plant(before, id).and(lines));
-              var plant = goesOn(plant(before, id), lines);
-              if (plant.journal().begun()) {
+              var stood = plant(before, id);
+              var stands = stood.and(lines);
+              refuseWhereItCannotStand(stands);
+              goesOn(stood, stands);
+              if (stands.journal().begun()) {
                 left.add(plants.one(id));
               }
             });
