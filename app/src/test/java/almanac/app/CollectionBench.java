@@ -4,6 +4,7 @@ import almanac.app.record.collection.Plants;
 import almanac.app.start.OlderData;
 import almanac.app.start.RunningApplication;
 import almanac.core.inspection.Item;
+import almanac.core.inspection.Items;
 import almanac.core.kinds.StandardKinds;
 import java.nio.file.Path;
 import java.sql.PreparedStatement;
@@ -39,14 +40,14 @@ class CollectionBench {
   private static final int POTTINGS = 5;
   private static final List<Item<?>> LOOKED_AT =
       List.of(
-          Item.LEAVES,
-          Item.GROWTH,
-          Item.BLOOM,
-          Item.STABILITY,
-          Item.NEW_ROOTS,
-          Item.MEDIUM_PIECE,
-          Item.SMELL,
-          Item.PESTS);
+          Items.LEAVES,
+          Items.GROWTH,
+          Items.BLOOM,
+          Items.STABILITY,
+          Items.NEW_ROOTS,
+          Items.MEDIUM_PIECE,
+          Items.SMELL,
+          Items.PESTS);
 
   @Test
   void pagesOfALargeCollection() throws Exception {

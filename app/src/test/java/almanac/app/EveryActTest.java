@@ -25,7 +25,7 @@ import almanac.core.history.Way;
 import almanac.core.history.Wish;
 import almanac.core.inspection.Fix;
 import almanac.core.inspection.Inspection;
-import almanac.core.inspection.Item;
+import almanac.core.inspection.Items;
 import almanac.core.inspection.Lead;
 import almanac.core.inspection.Pests;
 import almanac.core.kinds.Branching;
@@ -138,8 +138,8 @@ class EveryActTest {
   private static Happening.Inspected inspected() {
     return new Happening.Inspected(
         Inspection.on(TODAY)
-            .with(Item.PESTS, Item.PESTS.saw(Pests.NONE))
-            .with(Item.NEW_ROOTS, Lead.FIRST, Item.NEW_ROOTS.saw(RootStage.NUB)));
+            .with(Items.PESTS, Items.PESTS.saw(Pests.NONE))
+            .with(Items.NEW_ROOTS, Lead.FIRST, Items.NEW_ROOTS.saw(RootStage.NUB)));
   }
 
   static Stream<Deed> deeds() {

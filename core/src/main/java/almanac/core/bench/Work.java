@@ -2,6 +2,7 @@ package almanac.core.bench;
 
 import almanac.core.history.PlantHistory;
 import almanac.core.inspection.Item;
+import almanac.core.inspection.Items;
 import almanac.core.inspection.Look;
 import almanac.core.inspection.RootsCrowding;
 import almanac.core.inspection.Stability;
@@ -133,12 +134,12 @@ public record Work(
   }
 
   boolean clings() {
-    var crowding = latest(Item.CROWDING);
+    var crowding = latest(Items.CROWDING);
     return crowding.saw(RootsCrowding.CLINGING) || crowding.saw(RootsCrowding.OUT_OF_HOLES);
   }
 
   boolean topped() {
-    var surface = latest(Item.SURFACE);
+    var surface = latest(Items.SURFACE);
     return !pot.topLayer().isBlank()
         || surface.saw(Surface.WEEDS)
         || surface.saw(Surface.MOSS)
@@ -147,7 +148,7 @@ public record Work(
 
   /** Whether it will not stand by itself. */
   boolean stands() {
-    var stability = latest(Item.STABILITY);
+    var stability = latest(Items.STABILITY);
     return stability.answer().isEmpty() || stability.saw(Stability.FIRM);
   }
 

@@ -1,7 +1,7 @@
 package almanac.core.bench;
 
 import almanac.core.figures.Figures;
-import almanac.core.inspection.Item;
+import almanac.core.inspection.Items;
 import almanac.core.inspection.RootsCrowding;
 import almanac.core.judgement.verdict.Step;
 import almanac.core.judgement.verdict.Verdict;
@@ -27,7 +27,7 @@ public final class WorkMinutes {
     if (work.does(Step.KEEP_BALL)) {
       return minutes;
     }
-    var crowding = work.history().latest(Item.CROWDING, work.on());
+    var crowding = work.history().latest(Items.CROWDING, work.on());
     if (work.clings() || crowding.saw(RootsCrowding.CIRCLING)) {
       minutes += figures.of(JobFigures.MANY_ROOTS_MINUTES);
     }

@@ -2,6 +2,7 @@ package almanac.core.history;
 
 import almanac.core.inspection.Inspection;
 import almanac.core.inspection.Item;
+import almanac.core.inspection.Items;
 import almanac.core.inspection.LookSpot;
 import almanac.core.medium.Mix;
 import almanac.core.medium.PottedOn;
@@ -13,7 +14,7 @@ import java.util.Set;
 /** What a look can find, and what it cannot, by what the plant stands in. */
 public final class Answerable {
   private static final Set<Item<?>> IN_A_POT =
-      Set.of(Item.MEDIUM_PIECE, Item.SMELL, Item.BUBBLES, Item.SINKING);
+      Set.of(Items.MEDIUM_PIECE, Items.SMELL, Items.BUBBLES, Items.SINKING);
 
   private Answerable() {}
 
@@ -22,7 +23,7 @@ public final class Answerable {
     if (mix.mounted() && IN_A_POT.contains(item)) {
       return Optional.of("on a mount there is no pot to look into.");
     }
-    return item == Item.MEDIUM_PIECE && mix.known() && mix.inert()
+    return item == Items.MEDIUM_PIECE && mix.known() && mix.inert()
         ? Optional.of("%s does not decay; there is no piece to press.".formatted(mix.words()))
         : Optional.empty();
   }
@@ -55,10 +56,10 @@ public final class Answerable {
                 throw new Refused(spot, spot.title() + ": " + why);
               });
     }
-    var broken = inspection.look(Item.TIPS_BROKEN).measured();
-    var inAll = inspection.look(Item.TIPS_IN_ALL).measured();
+    var broken = inspection.look(Items.TIPS_BROKEN).measured();
+    var inAll = inspection.look(Items.TIPS_IN_ALL).measured();
     if (broken.isPresent() && inAll.isPresent() && broken.getAsDouble() > inAll.getAsDouble()) {
-      var spot = LookSpot.of(Item.TIPS_BROKEN);
+      var spot = LookSpot.of(Items.TIPS_BROKEN);
       throw new Refused(
           spot.measure(),
           "%s: more than the %s there are."

@@ -1,7 +1,7 @@
 package almanac.core.history;
 
 import almanac.core.figures.Figures;
-import almanac.core.inspection.Item;
+import almanac.core.inspection.Items;
 import almanac.core.inspection.Tag;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -41,6 +41,6 @@ public record Handled(LocalDate on, List<Plant> plants) {
   private boolean tagReadSince(Plant plant) {
     return plant.history().life().stream()
         .filter(inspection -> !inspection.on().isBefore(on))
-        .anyMatch(inspection -> inspection.look(Item.TAG).saw(Tag.READABLE));
+        .anyMatch(inspection -> inspection.look(Items.TAG).saw(Tag.READABLE));
   }
 }

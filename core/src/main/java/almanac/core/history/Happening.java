@@ -4,7 +4,7 @@ import almanac.core.checks.CheckAnswer;
 import almanac.core.checks.CheckName;
 import almanac.core.inspection.Fix;
 import almanac.core.inspection.Inspection;
-import almanac.core.inspection.Item;
+import almanac.core.inspection.Items;
 import almanac.core.kinds.Traits;
 import almanac.core.pot.Pot;
 import almanac.core.rhizome.RhizomeMap;
@@ -135,11 +135,7 @@ public sealed interface Happening
     }
 
     private boolean rootsShow() {
-      return inspection
-          .look(Item.NEW_ROOTS)
-          .answer()
-          .filter(stage -> stage == RootStage.SWELLING || stage == RootStage.NUB)
-          .isPresent();
+      return inspection.look(Items.NEW_ROOTS).answer().filter(RootStage::beginning).isPresent();
     }
   }
 

@@ -4,6 +4,7 @@ import almanac.core.inspection.Bloom;
 import almanac.core.inspection.Fix;
 import almanac.core.inspection.Inspection;
 import almanac.core.inspection.Item;
+import almanac.core.inspection.Items;
 import almanac.core.inspection.Lead;
 import almanac.core.inspection.Look;
 import almanac.core.inspection.LookSpot;
@@ -21,11 +22,11 @@ import java.util.List;
 public final class PlantHistory {
   private static final int LEADS = Lead.values().length;
   private static final long OF_THE_POT =
-      Item.inLookingOrder().stream()
+      Items.inLookingOrder().stream()
           .filter(Item::ofThisPot)
           .mapToLong(Item::bit)
           .reduce(0, (a, b) -> a | b);
-  private static final int SPOTS = Item.inLookingOrder().size() * LEADS;
+  private static final int SPOTS = Items.inLookingOrder().size() * LEADS;
 
   private final Potting potting;
   private final List<Inspection> all;
@@ -237,7 +238,7 @@ public final class PlantHistory {
 
   /** Whether it was in bud or flower when it was last looked at, up to that day. */
   public boolean inFlower(LocalDate day) {
-    return latest(Item.BLOOM, day).answer().filter(Bloom::inFlower).isPresent();
+    return latest(Items.BLOOM, day).answer().filter(Bloom::inFlower).isPresent();
   }
 
   private <A extends Enum<A> & Answer> Look<A> before(Item<A> item, Lead lead, LocalDate day) {

@@ -8,7 +8,7 @@ import almanac.core.checks.Window;
 import almanac.core.figures.Figure;
 import almanac.core.figures.Figures;
 import almanac.core.inspection.Inspection;
-import almanac.core.inspection.Item;
+import almanac.core.inspection.Items;
 import almanac.core.words.Measure;
 import almanac.core.words.Sentence;
 import java.time.LocalDate;
@@ -121,12 +121,12 @@ public record Holding(
     for (var inspection : inspections) {
       if (!inspection.on().isBefore(since)) {
         inspection
-            .look(Item.SOAK_PH)
+            .look(Items.SOAK_PH)
             .measured()
             .ifPresent(
                 out ->
                     soaks.add(
-                        new Soak(inspection.on(), inspection.look(Item.SOAK_IN).measured(), out)));
+                        new Soak(inspection.on(), inspection.look(Items.SOAK_IN).measured(), out)));
       }
     }
     return List.copyOf(soaks);

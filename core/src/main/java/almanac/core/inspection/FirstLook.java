@@ -6,18 +6,18 @@ import java.util.List;
 public final class FirstLook {
   private static final List<Item<?>> ITEMS =
       List.of(
-          Item.GROWTH,
-          Item.NEW_GROWTHS,
-          Item.GROWTH_TREND,
-          Item.BLOOM,
-          Item.LEAVES,
-          Item.STABILITY,
-          Item.NEW_ROOTS,
-          Item.WETNESS,
-          Item.MEDIUM_PIECE,
-          Item.SMELL,
-          Item.PESTS,
-          Item.ROT);
+          Items.GROWTH,
+          Items.NEW_GROWTHS,
+          Items.GROWTH_TREND,
+          Items.BLOOM,
+          Items.LEAVES,
+          Items.STABILITY,
+          Items.NEW_ROOTS,
+          Items.WETNESS,
+          Items.MEDIUM_PIECE,
+          Items.SMELL,
+          Items.PESTS,
+          Items.ROT);
 
   private FirstLook() {}
 

@@ -5,26 +5,26 @@ import java.util.Optional;
 
 /** A small job that is done without unpotting. Rules: Small jobs. */
 public enum Fix {
-  STAKE(Item.STABILITY, true, "Staked", "stakes", "soft ties"),
-  TOP_UP(Item.LEVEL, true, "Topped up round the base", "a little of its mix"),
-  COVER_ROOTS(Item.SURFACE_ROOTS, true, "Bare roots covered or led down", "moist moss"),
-  SLIT_SHEATH(Item.SURFACE_ROOTS, true, "Sheath slit", "a sterile blade"),
-  AIR(Item.SURFACE, true, "Given more air at the surface"),
-  CUP(Item.WETNESS, true, "Cupped for humidity", "a clear cup"),
-  WATER(Item.WETNESS, true, "Watered", "a can of water"),
-  FLUSH(Item.LEAF_MARKS, true, "Flushed", "a can of plain water"),
-  FLUSH_SOUR(Item.SOAK_PH, true, "Flushed, feed made up", "a can of plain water"),
-  WICK(Item.DAYS_TO_DRY, true, "Wicked on cloth", "an absorbent cloth"),
-  WATER_MORE(Item.DAYS_TO_DRY, true, "Watered more often from now on"),
-  MOSS_ON_MOUNT(Item.DAYS_TO_DRY, true, "Moss laid on its mount", "moist moss"),
-  DRESS(Item.WOUND, true, "Wound dressed", "what you dress wounds with"),
-  DRESS_LEAD(Item.BREAKAGE, false, "Wound of the lead dressed", "what you dress wounds with"),
+  STAKE(Items.STABILITY, true, "Staked", "stakes", "soft ties"),
+  TOP_UP(Items.LEVEL, true, "Topped up round the base", "a little of its mix"),
+  COVER_ROOTS(Items.SURFACE_ROOTS, true, "Bare roots covered or led down", "moist moss"),
+  SLIT_SHEATH(Items.SURFACE_ROOTS, true, "Sheath slit", "a sterile blade"),
+  AIR(Items.SURFACE, true, "Given more air at the surface"),
+  CUP(Items.WETNESS, true, "Cupped for humidity", "a clear cup"),
+  WATER(Items.WETNESS, true, "Watered", "a can of water"),
+  FLUSH(Items.LEAF_MARKS, true, "Flushed", "a can of plain water"),
+  FLUSH_SOUR(Items.SOAK_PH, true, "Flushed, feed made up", "a can of plain water"),
+  WICK(Items.DAYS_TO_DRY, true, "Wicked on cloth", "an absorbent cloth"),
+  WATER_MORE(Items.DAYS_TO_DRY, true, "Watered more often from now on"),
+  MOSS_ON_MOUNT(Items.DAYS_TO_DRY, true, "Moss laid on its mount", "moist moss"),
+  DRESS(Items.WOUND, true, "Wound dressed", "what you dress wounds with"),
+  DRESS_LEAD(Items.BREAKAGE, false, "Wound of the lead dressed", "what you dress wounds with"),
   LAST_CHANCE(
-      Item.BREAKAGE, false, "A back bulb started warm and just damp", "a small pot", "moist moss"),
-  TREAT(Item.PESTS, false, "Treated and kept apart", "a remedy that is permitted, its label"),
-  BLADE_APART(Item.ROT, false, "Kept apart with a blade of its own"),
-  CUT_BULB(Item.ROT, true, "Soft back bulb cut away", "a sterile blade", "a wound dressing"),
-  TAG(Item.TAG, true, "Tag written anew", "a new tag", "a pencil");
+      Items.BREAKAGE, false, "A back bulb started warm and just damp", "a small pot", "moist moss"),
+  TREAT(Items.PESTS, false, "Treated and kept apart", "a remedy that is permitted, its label"),
+  BLADE_APART(Items.ROT, false, "Kept apart with a blade of its own"),
+  CUT_BULB(Items.ROT, true, "Soft back bulb cut away", "a sterile blade", "a wound dressing"),
+  TAG(Items.TAG, true, "Tag written anew", "a new tag", "a pencil");
 
   private final Item<?> of;
   private final boolean cures;

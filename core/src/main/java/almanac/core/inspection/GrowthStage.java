@@ -18,6 +18,16 @@ public enum GrowthStage implements Answer {
     this.words = words;
   }
 
+  /** Whether it has just begun. */
+  public boolean beginning() {
+    return this == EYE_SWELLING || this == STARTING;
+  }
+
+  /** Whether it is on its way, and not yet mature. */
+  public boolean growing() {
+    return beginning() || this == HALF_GROWN || this == NEARLY_MATURE;
+  }
+
   @Override
   public String words() {
     return words;

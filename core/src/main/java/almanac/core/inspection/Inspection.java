@@ -99,7 +99,7 @@ public final class Inspection {
 
   /** The inspection as one sentence, such as a grower says at the bench; empty if nothing was. */
   public Optional<Sentence> said() {
-    return Item.inLookingOrder().stream()
+    return Items.inLookingOrder().stream()
         .flatMap(item -> Arrays.stream(Lead.values()).map(lead -> new LookSpot(item, lead)))
         .filter(findings::containsKey)
         .map(spot -> said(spot, findings.get(spot)))

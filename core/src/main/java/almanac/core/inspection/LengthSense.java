@@ -21,19 +21,19 @@ final class LengthSense {
   static <A extends Enum<A> & Answer> Set<A> agreed(
       LookSpot spot, Item<A> item, Set<A> answers, double measured, Figures figures) {
     Item<?> any = item;
-    if (any == Item.NEW_ROOTS) {
+    if (any == Items.NEW_ROOTS) {
       return roots(spot, item, answers, measured, figures);
     }
-    if (any == Item.RIM) {
+    if (any == Items.RIM) {
       return rim(spot, item, answers, measured);
     }
-    if (any == Item.LEVEL) {
+    if (any == Items.LEVEL) {
       return level(spot, item, answers);
     }
-    if (any == Item.ROOTS_IN_POT) {
+    if (any == Items.ROOTS_IN_POT) {
       return deadShare(spot, item, answers, measured, figures);
     }
-    return any == Item.BLOOM ? spikes(spot, answers, measured) : answers;
+    return any == Items.BLOOM ? spikes(spot, answers, measured) : answers;
   }
 
   private static <A extends Enum<A> & Answer> Set<A> spikes(

@@ -4,6 +4,7 @@ import almanac.core.words.Answer;
 import java.time.LocalDate;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.function.Predicate;
 
 /** What is known of one item: not looked at, or seen on a day. Seeing nothing is seeing. */
 public sealed interface Look<A extends Enum<A> & Answer> {
@@ -35,6 +36,11 @@ public sealed interface Look<A extends Enum<A> & Answer> {
   /** Whether somebody looked and saw this, alone or among others. */
   default boolean saw(A answer) {
     return this instanceof Seen<A> seen && seen.finding().answers().contains(answer);
+  }
+
+  /** Whether somebody looked and saw something of that sort, alone or among others. */
+  default boolean saw(Predicate<A> sort) {
+    return this instanceof Seen<A> seen && seen.finding().answers().stream().anyMatch(sort);
   }
 
   /** What was measured, if anything was. */

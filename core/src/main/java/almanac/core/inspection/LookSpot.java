@@ -32,14 +32,14 @@ public record LookSpot(Item<?> item, Lead lead) implements Field {
   public static Optional<LookSpot> named(String key) {
     int cut = key.indexOf(BETWEEN);
     if (cut < 0) {
-      return Item.named(key).map(LookSpot::of);
+      return Items.named(key).map(LookSpot::of);
     }
     var lead =
         Arrays.stream(Lead.values())
             .filter(each -> each != Lead.FIRST)
             .filter(each -> each.name().equals(key.substring(cut + 1)))
             .findFirst();
-    return Item.named(key.substring(0, cut))
+    return Items.named(key.substring(0, cut))
         .filter(Item::ofALead)
         .flatMap(item -> lead.map(found -> new LookSpot(item, found)));
   }

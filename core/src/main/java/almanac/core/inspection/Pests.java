@@ -27,6 +27,11 @@ public enum Pests implements Answer {
     return this != NONE && this != SPRINGTAIL && this != SPIDER;
   }
 
+  /** Whether it is fought on the plant, without unpotting. */
+  public boolean aboveThePot() {
+    return this == MEALYBUG || this == SCALE || this == MITES || this == THRIPS || this == SNAIL;
+  }
+
   @Override
   public String words() {
     return words;

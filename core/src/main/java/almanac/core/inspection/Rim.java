@@ -17,6 +17,11 @@ public enum Rim implements Answer {
     this.words = words;
   }
 
+  /** Whether it presses against the wall. */
+  public boolean jammed() {
+    return this == JAMMED || this == DEFORMING;
+  }
+
   @Override
   public String words() {
     return words;

@@ -6,16 +6,16 @@ import java.util.List;
 public final class ShortLook {
   private static final List<Item<?>> ITEMS =
       List.of(
-          Item.LEAVES,
-          Item.NEW_GROWTHS,
-          Item.RIM,
-          Item.BLOOM,
-          Item.STABILITY,
-          Item.LEVEL,
-          Item.NEW_ROOTS,
-          Item.ROOTS_IN_POT,
-          Item.MEDIUM_PIECE,
-          Item.PESTS);
+          Items.LEAVES,
+          Items.NEW_GROWTHS,
+          Items.RIM,
+          Items.BLOOM,
+          Items.STABILITY,
+          Items.LEVEL,
+          Items.NEW_ROOTS,
+          Items.ROOTS_IN_POT,
+          Items.MEDIUM_PIECE,
+          Items.PESTS);
 
   private ShortLook() {}
 

@@ -1,7 +1,7 @@
 package almanac.core.potting;
 
 import almanac.core.history.PlantHistory;
-import almanac.core.inspection.Item;
+import almanac.core.inspection.Items;
 import almanac.core.inspection.Lead;
 import almanac.core.kinds.Kind;
 import almanac.core.kinds.Trait;
@@ -31,7 +31,7 @@ public record RoomToRim(LocalDate seen, double mm, double stepMm, LocalDate reac
       return Optional.empty();
     }
     return Arrays.stream(Lead.values())
-        .map(lead -> history.latest(Item.RIM, lead, today))
+        .map(lead -> history.latest(Items.RIM, lead, today))
         .flatMap(look -> look.seen().stream())
         .filter(seen -> seen.finding().measured().isPresent())
         .map(seen -> at(seen.on(), seen.finding().measured().getAsDouble(), kind, aYear))

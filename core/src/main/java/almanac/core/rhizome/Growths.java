@@ -3,7 +3,7 @@ package almanac.core.rhizome;
 import almanac.core.inspection.Bloom;
 import almanac.core.inspection.GrowthStage;
 import almanac.core.inspection.Inspection;
-import almanac.core.inspection.Item;
+import almanac.core.inspection.Items;
 import almanac.core.inspection.Lead;
 import almanac.core.rhizome.Growth.Seen;
 import almanac.core.roots.RootLook;
@@ -53,7 +53,7 @@ public final class Growths {
         draft = new Draft(lead, inspection.on());
       } else if (draft.endsWith(inspection)) {
         inspection
-            .look(Item.FORMER_SIZE, lead)
+            .look(Items.FORMER_SIZE, lead)
             .measured()
             .ifPresent(draft.formerSizeOn(inspection.on()));
         growths.add(draft.done(Optional.of(inspection.on())));
@@ -82,14 +82,15 @@ public final class Growths {
     }
 
     static boolean speaksOf(Lead lead, Inspection inspection) {
-      return inspection.look(Item.GROWTH, lead).seen().isPresent()
-          || inspection.look(Item.NEWEST_SIZE, lead).seen().isPresent()
-          || inspection.look(Item.NEW_ROOTS, lead).seen().isPresent();
+      return inspection.look(Items.GROWTH, lead).seen().isPresent()
+          || inspection.look(Items.NEWEST_SIZE, lead).seen().isPresent()
+          || inspection.look(Items.NEW_ROOTS, lead).seen().isPresent();
     }
 
     /** Whether the inspection tells of a growth in front of this one. */
     boolean endsWith(Inspection inspection) {
-      boolean young = inspection.look(Item.GROWTH, lead).answer().filter(Draft::young).isPresent();
+      boolean young =
+          inspection.look(Items.GROWTH, lead).answer().filter(GrowthStage::beginning).isPresent();
       return young && stages.stream().anyMatch(seen -> grown(seen.what()));
     }
 
@@ -100,18 +101,18 @@ public final class Growths {
     void take(Inspection inspection, boolean single) {
       var day = inspection.on();
       inspection
-          .look(Item.GROWTH, lead)
+          .look(Items.GROWTH, lead)
           .answer()
           .ifPresent(stage -> stages.add(new Seen<>(day, stage)));
       inspection
-          .look(Item.NEWEST_SIZE, lead)
+          .look(Items.NEWEST_SIZE, lead)
           .measured()
           .ifPresent(mm -> sizes.add(new Seen<>(day, mm)));
-      var look = inspection.look(Item.NEW_ROOTS, lead);
+      var look = inspection.look(Items.NEW_ROOTS, lead);
       look.answer().ifPresent(stage -> roots.add(new RootLook(day, stage, look.measured())));
       if (single) {
         inspection
-            .look(Item.BLOOM)
+            .look(Items.BLOOM)
             .answer()
             .ifPresent(bloom -> flowers.add(new Seen<>(day, bloom)));
       }
@@ -126,10 +127,6 @@ public final class Growths {
           List.copyOf(sizes),
           List.copyOf(roots),
           List.copyOf(flowers));
-    }
-
-    private static boolean young(GrowthStage stage) {
-      return stage == GrowthStage.EYE_SWELLING || stage == GrowthStage.STARTING;
     }
 
     private static boolean grown(GrowthStage stage) {

@@ -36,6 +36,16 @@ public enum RootStage implements Answer {
     return this == NUB || this == SHORT || this == MID || this == LONG;
   }
 
+  /** Whether roots have just begun: nothing has grown past a nub. */
+  public boolean beginning() {
+    return this == SWELLING || this == NUB;
+  }
+
+  /** Whether nothing shows that grows: none came out yet, or all have gone into the medium. */
+  public boolean nothingToMeasure() {
+    return this == NONE || this == ANCHORED;
+  }
+
   /** Whether the tip has grown past a nub. */
   public boolean pastNub() {
     return measurable() && this != NUB;

@@ -2,6 +2,7 @@ package almanac.core.treatments;
 
 import almanac.core.inspection.Inspection;
 import almanac.core.inspection.Item;
+import almanac.core.inspection.Items;
 import almanac.core.inspection.Pests;
 import almanac.core.inspection.Rot;
 import almanac.core.words.Answer;
@@ -12,8 +13,8 @@ import java.util.function.Predicate;
 
 /** What a course is against. */
 public enum Foe {
-  PESTS("pests", new Sought<>(Item.PESTS, Pests.NONE, Pests::harmful)),
-  ROT("rot", new Sought<>(Item.ROT, Rot.NONE, rot -> rot != Rot.NONE));
+  PESTS("pests", new Sought<>(Items.PESTS, Pests.NONE, Pests::harmful)),
+  ROT("rot", new Sought<>(Items.ROT, Rot.NONE, rot -> rot != Rot.NONE));
 
   private final String words;
   private final Sought<?> sought;

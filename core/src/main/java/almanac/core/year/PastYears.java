@@ -7,7 +7,7 @@ import almanac.core.history.Plant;
 import almanac.core.inspection.Bloom;
 import almanac.core.inspection.GrowthStage;
 import almanac.core.inspection.Inspection;
-import almanac.core.inspection.Item;
+import almanac.core.inspection.Items;
 import almanac.core.inspection.Lead;
 import almanac.core.judgement.figures.JudgementFigures;
 import almanac.core.roots.RootStage;
@@ -47,12 +47,12 @@ public record PastYears(
   }
 
   private static Optional<Boolean> flowering(Inspection inspection) {
-    var bloom = inspection.look(Item.BLOOM);
+    var bloom = inspection.look(Items.BLOOM);
     return bloom.seen().map(seen -> bloom.saw(Bloom.OPEN) || bloom.saw(Bloom.FADING));
   }
 
   private static Optional<Boolean> resting(Inspection inspection) {
-    var growth = inspection.look(Item.GROWTH);
+    var growth = inspection.look(Items.GROWTH);
     return growth.seen().map(seen -> growth.saw(GrowthStage.RESTING));
   }
 
@@ -61,7 +61,7 @@ public record PastYears(
     for (var lead : Lead.values()) {
       boolean young = false;
       for (var inspection : life) {
-        var stage = inspection.look(Item.NEW_ROOTS, lead).answer();
+        var stage = inspection.look(Items.NEW_ROOTS, lead).answer();
         if (stage.isEmpty()) {
           continue;
         }

@@ -14,7 +14,7 @@ import almanac.core.history.Potting;
 import almanac.core.history.Stand;
 import almanac.core.history.Way;
 import almanac.core.inspection.Inspection;
-import almanac.core.inspection.Item;
+import almanac.core.inspection.Items;
 import almanac.core.judgement.evidence.Situation;
 import almanac.core.judgement.verdict.Judge;
 import almanac.core.judgement.verdict.Verdict;
@@ -187,9 +187,9 @@ class JobAtHandTest {
 
   @Test
   void whatWasFoundAtTheBenchIsJudgedAndWritten() {
-    seen = seen.with(Item.MEDIUM_PIECE, Item.MEDIUM_PIECE.saw(MediumPiece.TEARS));
+    seen = seen.with(Items.MEDIUM_PIECE, Items.MEDIUM_PIECE.saw(MediumPiece.TEARS));
     assertThat(written(Happening.Inspected.class)).hasSize(1);
-    assertThat(job().work().history().latest(Item.MEDIUM_PIECE, TODAY).saw(MediumPiece.TEARS))
+    assertThat(job().work().history().latest(Items.MEDIUM_PIECE, TODAY).saw(MediumPiece.TEARS))
         .isTrue();
   }
 

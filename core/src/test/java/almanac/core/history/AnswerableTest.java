@@ -6,7 +6,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import almanac.core.figures.Figures;
 import almanac.core.inspection.Bubbles;
 import almanac.core.inspection.Inspection;
-import almanac.core.inspection.Item;
+import almanac.core.inspection.Items;
 import almanac.core.medium.Component;
 import almanac.core.medium.MediumPiece;
 import almanac.core.medium.Mix;
@@ -19,7 +19,7 @@ import org.junit.jupiter.api.Test;
 class AnswerableTest {
   private static final Inspection LOOK = Inspection.on(LocalDate.of(2027, 5, 15));
   private static final Inspection PIECE =
-      LOOK.with(Item.MEDIUM_PIECE, Item.MEDIUM_PIECE.saw(MediumPiece.TEARS));
+      LOOK.with(Items.MEDIUM_PIECE, Items.MEDIUM_PIECE.saw(MediumPiece.TEARS));
 
   @Test
   void nobodyTearsPumice() {
@@ -32,19 +32,19 @@ class AnswerableTest {
 
   @Test
   void nobodyFloodsAMount() {
-    var bubbles = LOOK.with(Item.BUBBLES, Item.BUBBLES.saw(Bubbles.FEW));
+    var bubbles = LOOK.with(Items.BUBBLES, Items.BUBBLES.saw(Bubbles.FEW));
     assertThatThrownBy(() -> Answerable.check(bubbles, Mix.of(Component.MOUNT)))
         .hasMessageContaining("on a mount");
-    assertThat(Answerable.refusal(Item.NEW_ROOTS, Mix.of(Component.MOUNT))).isEmpty();
+    assertThat(Answerable.refusal(Items.NEW_ROOTS, Mix.of(Component.MOUNT))).isEmpty();
   }
 
   @Test
   void noMoreTipsAreBrokenThanThereAre() {
     var figures = Figures.standard();
-    var counted = LOOK.with(Item.TIPS_IN_ALL, Item.TIPS_IN_ALL.found(List.of(), 6.0, figures));
-    var five = counted.with(Item.TIPS_BROKEN, Item.TIPS_BROKEN.found(List.of(), 6.0, figures));
+    var counted = LOOK.with(Items.TIPS_IN_ALL, Items.TIPS_IN_ALL.found(List.of(), 6.0, figures));
+    var five = counted.with(Items.TIPS_BROKEN, Items.TIPS_BROKEN.found(List.of(), 6.0, figures));
     Answerable.check(five, Mix.of(Component.PUMICE));
-    var seven = counted.with(Item.TIPS_BROKEN, Item.TIPS_BROKEN.found(List.of(), 7.0, figures));
+    var seven = counted.with(Items.TIPS_BROKEN, Items.TIPS_BROKEN.found(List.of(), 7.0, figures));
     assertThatThrownBy(() -> Answerable.check(seven, Mix.of(Component.PUMICE)))
         .hasMessage("New tips broken: more than the 6 there are.");
   }

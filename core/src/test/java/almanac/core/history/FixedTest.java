@@ -4,7 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import almanac.core.inspection.Fix;
 import almanac.core.inspection.Inspection;
-import almanac.core.inspection.Item;
+import almanac.core.inspection.Items;
 import almanac.core.inspection.LookSpot;
 import almanac.core.inspection.Stability;
 import almanac.core.inspection.SurfaceLevel;
@@ -30,8 +30,8 @@ class FixedTest {
   private static Event sunk(int day) {
     return new Happening.Inspected(
         Inspection.on(DAY.plusDays(day))
-            .with(Item.LEVEL, Item.LEVEL.saw(SurfaceLevel.SUNK))
-            .with(Item.STABILITY, Item.STABILITY.saw(Stability.FIRM)));
+            .with(Items.LEVEL, Items.LEVEL.saw(SurfaceLevel.SUNK))
+            .with(Items.STABILITY, Items.STABILITY.saw(Stability.FIRM)));
   }
 
   private static Event toppedUp(int day) {
@@ -43,7 +43,7 @@ class FixedTest {
   }
 
   private static boolean sunk(PlantHistory history, int day) {
-    return history.latest(Item.LEVEL, DAY.plusDays(day)).saw(SurfaceLevel.SUNK);
+    return history.latest(Items.LEVEL, DAY.plusDays(day)).saw(SurfaceLevel.SUNK);
   }
 
   @Test
@@ -51,7 +51,7 @@ class FixedTest {
     var history = history(sunk(3), toppedUp(5));
     assertThat(sunk(history, 9)).isFalse();
     assertThat(sunk(history, 4)).as("before it was done").isTrue();
-    assertThat(history.latest(Item.STABILITY, DAY.plusDays(9)).saw(Stability.FIRM)).isTrue();
+    assertThat(history.latest(Items.STABILITY, DAY.plusDays(9)).saw(Stability.FIRM)).isTrue();
     assertThat(history.done(Fix.TOP_UP, DAY.plusDays(9))).isTrue();
     assertThat(history.done(Fix.TOP_UP, DAY.plusDays(4))).isFalse();
     assertThat(history.done(Fix.STAKE, DAY.plusDays(9))).isFalse();
@@ -77,9 +77,9 @@ class FixedTest {
     var onlyLevel =
         new Happening.Inspected(
             Inspection.on(DAY.plusDays(1))
-                .with(Item.STABILITY, Item.STABILITY.saw(Stability.FIRM)));
+                .with(Items.STABILITY, Items.STABILITY.saw(Stability.FIRM)));
     var history = history(onlyLevel, sunk(3), toppedUp(5), sunk(8));
-    var without = history.without(LookSpot.of(Item.STABILITY));
+    var without = history.without(LookSpot.of(Items.STABILITY));
     assertThat(sunk(without, 6)).isFalse();
     assertThat(sunk(without, 9)).isTrue();
   }

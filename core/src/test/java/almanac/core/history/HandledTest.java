@@ -4,7 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import almanac.core.figures.Figures;
 import almanac.core.inspection.Inspection;
-import almanac.core.inspection.Item;
+import almanac.core.inspection.Items;
 import almanac.core.inspection.Tag;
 import almanac.core.medium.Component;
 import almanac.core.medium.Mix;
@@ -45,7 +45,7 @@ class HandledTest {
     return line(
         3,
         on,
-        new Happening.Inspected(Inspection.on(on).with(Item.TAG, Item.TAG.saw(Tag.READABLE))));
+        new Happening.Inspected(Inspection.on(on).with(Items.TAG, Items.TAG.saw(Tag.READABLE))));
   }
 
   private static List<Handled> together(Plant... plants) {

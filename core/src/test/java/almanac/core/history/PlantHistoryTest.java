@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import almanac.core.inspection.Bloom;
 import almanac.core.inspection.Inspection;
 import almanac.core.inspection.Item;
+import almanac.core.inspection.Items;
 import almanac.core.inspection.Lead;
 import almanac.core.inspection.Look;
 import almanac.core.inspection.LookSpot;
@@ -39,12 +40,12 @@ class PlantHistoryTest {
 
   private static Event looked(LocalDate on, RootStage roots) {
     return new Happening.Inspected(
-        Inspection.on(on).with(Item.NEW_ROOTS, Item.NEW_ROOTS.saw(roots)));
+        Inspection.on(on).with(Items.NEW_ROOTS, Items.NEW_ROOTS.saw(roots)));
   }
 
   private static Event looked(LocalDate on, RootsInPot roots) {
     return new Happening.Inspected(
-        Inspection.on(on).with(Item.ROOTS_IN_POT, Item.ROOTS_IN_POT.saw(roots)));
+        Inspection.on(on).with(Items.ROOTS_IN_POT, Items.ROOTS_IN_POT.saw(roots)));
   }
 
   @Test
@@ -62,7 +63,7 @@ class PlantHistoryTest {
                 potted(MARCH),
                 looked(MARCH.plusDays(40), RootStage.LONG),
                 looked(MARCH.plusDays(10), RootStage.NUB)));
-    assertThat(history.latest(Item.NEW_ROOTS, TODAY).answer()).contains(RootStage.LONG);
+    assertThat(history.latest(Items.NEW_ROOTS, TODAY).answer()).contains(RootStage.LONG);
     assertThat(history.life()).extracting(Inspection::on).isSorted();
   }
 
@@ -74,20 +75,20 @@ class PlantHistoryTest {
                 potted(MARCH),
                 looked(MARCH.plusDays(9), RootStage.NUB),
                 looked(MARCH.plusDays(9), RootStage.SHORT)));
-    assertThat(history.latest(Item.NEW_ROOTS, TODAY).answer()).contains(RootStage.SHORT);
+    assertThat(history.latest(Items.NEW_ROOTS, TODAY).answer()).contains(RootStage.SHORT);
   }
 
   @Test
   void aMoveMakesTheLooksIntoThePotVoidAndKeepsThoseAboveIt() {
     var above =
         Inspection.on(MARCH.plusDays(5))
-            .with(Item.BLOOM, Item.BLOOM.saw(Bloom.OPEN))
-            .with(Item.ROOTS_IN_POT, Item.ROOTS_IN_POT.saw(RootsInPot.MOSTLY_SOFT));
+            .with(Items.BLOOM, Items.BLOOM.saw(Bloom.OPEN))
+            .with(Items.ROOTS_IN_POT, Items.ROOTS_IN_POT.saw(RootsInPot.MOSTLY_SOFT));
     var history =
         PlantHistory.of(
             List.of(potted(MARCH), new Happening.Inspected(above), potted(MARCH.plusDays(6))));
-    assertThat(history.latest(Item.ROOTS_IN_POT, TODAY).seen()).isEmpty();
-    assertThat(history.latest(Item.BLOOM, TODAY).answer()).contains(Bloom.OPEN);
+    assertThat(history.latest(Items.ROOTS_IN_POT, TODAY).seen()).isEmpty();
+    assertThat(history.latest(Items.BLOOM, TODAY).answer()).contains(Bloom.OPEN);
     assertThat(history.inspections()).isEmpty();
     assertThat(history.life()).hasSize(1);
   }
@@ -96,15 +97,15 @@ class PlantHistoryTest {
   void leadsHaveRootsOfTheirOwn() {
     var both =
         Inspection.on(MARCH.plusDays(5))
-            .with(Item.NEW_ROOTS, Lead.A, Item.NEW_ROOTS.saw(RootStage.NUB))
-            .with(Item.NEW_ROOTS, Lead.B, Item.NEW_ROOTS.saw(RootStage.LONG));
+            .with(Items.NEW_ROOTS, Lead.A, Items.NEW_ROOTS.saw(RootStage.NUB))
+            .with(Items.NEW_ROOTS, Lead.B, Items.NEW_ROOTS.saw(RootStage.LONG));
     var history = PlantHistory.of(List.of(potted(MARCH), new Happening.Inspected(both)));
-    assertThat(history.latest(Item.NEW_ROOTS, Lead.B, TODAY).answer()).contains(RootStage.LONG);
-    assertThat(history.latest(Item.NEW_ROOTS, Lead.A, TODAY).answer()).contains(RootStage.NUB);
-    assertThat(history.latest(Item.NEW_ROOTS, Lead.C, TODAY).seen()).isEmpty();
-    var without = history.without(new LookSpot(Item.NEW_ROOTS, Lead.B));
-    assertThat(without.latest(Item.NEW_ROOTS, Lead.B, TODAY).seen()).isEmpty();
-    assertThat(without.latest(Item.NEW_ROOTS, Lead.A, TODAY).answer()).contains(RootStage.NUB);
+    assertThat(history.latest(Items.NEW_ROOTS, Lead.B, TODAY).answer()).contains(RootStage.LONG);
+    assertThat(history.latest(Items.NEW_ROOTS, Lead.A, TODAY).answer()).contains(RootStage.NUB);
+    assertThat(history.latest(Items.NEW_ROOTS, Lead.C, TODAY).seen()).isEmpty();
+    var without = history.without(new LookSpot(Items.NEW_ROOTS, Lead.B));
+    assertThat(without.latest(Items.NEW_ROOTS, Lead.B, TODAY).seen()).isEmpty();
+    assertThat(without.latest(Items.NEW_ROOTS, Lead.A, TODAY).answer()).contains(RootStage.NUB);
   }
 
   @Test
@@ -115,8 +116,9 @@ class PlantHistoryTest {
                 potted(MARCH),
                 looked(MARCH.plusDays(10), RootStage.NUB),
                 looked(MARCH.plusDays(40), RootStage.LONG)));
-    assertThat(history.latest(Item.NEW_ROOTS, MARCH.plusDays(20)).answer()).contains(RootStage.NUB);
-    assertThat(history.latest(Item.NEW_ROOTS, MARCH.plusDays(9)).seen()).isEmpty();
+    assertThat(history.latest(Items.NEW_ROOTS, MARCH.plusDays(20)).answer())
+        .contains(RootStage.NUB);
+    assertThat(history.latest(Items.NEW_ROOTS, MARCH.plusDays(9)).seen()).isEmpty();
   }
 
   @Test
@@ -126,10 +128,11 @@ class PlantHistoryTest {
     var supposed =
         history.and(
             Inspection.on(TODAY)
-                .with(Item.ROOTS_IN_POT, Item.ROOTS_IN_POT.saw(RootsInPot.MOSTLY_SOFT)));
-    assertThat(supposed.latest(Item.ROOTS_IN_POT, TODAY).answer()).contains(RootsInPot.MOSTLY_SOFT);
+                .with(Items.ROOTS_IN_POT, Items.ROOTS_IN_POT.saw(RootsInPot.MOSTLY_SOFT)));
+    assertThat(supposed.latest(Items.ROOTS_IN_POT, TODAY).answer())
+        .contains(RootsInPot.MOSTLY_SOFT);
     assertThat(supposed.inspections()).hasSize(2);
-    assertThat(history.latest(Item.ROOTS_IN_POT, TODAY).answer()).contains(RootsInPot.FIRM);
+    assertThat(history.latest(Items.ROOTS_IN_POT, TODAY).answer()).contains(RootsInPot.FIRM);
     assertThat(history.inspections()).hasSize(1);
   }
 
@@ -140,7 +143,7 @@ class PlantHistoryTest {
     var other =
         new Potting(PottedOn.unknown(), MARCH, Mix.of(Component.BARK_FINE), Moisture.KEPT_MOIST);
     assertThat(history.in(other).potting()).isEqualTo(other);
-    assertThat(history.in(other).latest(Item.ROOTS_IN_POT, TODAY).answer())
+    assertThat(history.in(other).latest(Items.ROOTS_IN_POT, TODAY).answer())
         .contains(RootsInPot.FIRM);
   }
 
@@ -159,12 +162,12 @@ class PlantHistoryTest {
   private static Inspection any(LocalDate day, Random random) {
     var inspection = Inspection.on(day);
     if (random.nextBoolean()) {
-      inspection = with(inspection, Item.NEW_ROOTS, RootStage.values(), random);
+      inspection = with(inspection, Items.NEW_ROOTS, RootStage.values(), random);
     }
     if (random.nextBoolean()) {
-      inspection = with(inspection, Item.ROOTS_IN_POT, RootsInPot.values(), random);
+      inspection = with(inspection, Items.ROOTS_IN_POT, RootsInPot.values(), random);
     }
-    return with(inspection, Item.STABILITY, Stability.values(), random);
+    return with(inspection, Items.STABILITY, Stability.values(), random);
   }
 
   private static <A extends Enum<A> & Answer> Inspection with(
@@ -203,16 +206,16 @@ class PlantHistoryTest {
       for (int days = 0; days < 60; days += 7) {
         var day = MARCH.plusDays(days);
         for (var lead : List.of(Lead.A, Lead.B)) {
-          assertThat(history.latest(Item.NEW_ROOTS, lead, day).answer())
+          assertThat(history.latest(Items.NEW_ROOTS, lead, day).answer())
               .as("%s on %s", events, day)
-              .isEqualTo(byHand(events, Item.NEW_ROOTS, lead, day));
+              .isEqualTo(byHand(events, Items.NEW_ROOTS, lead, day));
         }
-        assertThat(history.latest(Item.ROOTS_IN_POT, day).answer())
+        assertThat(history.latest(Items.ROOTS_IN_POT, day).answer())
             .as("%s on %s", events, day)
-            .isEqualTo(byHand(events, Item.ROOTS_IN_POT, Lead.FIRST, day));
-        assertThat(history.latest(Item.STABILITY, day).answer())
+            .isEqualTo(byHand(events, Items.ROOTS_IN_POT, Lead.FIRST, day));
+        assertThat(history.latest(Items.STABILITY, day).answer())
             .as("%s on %s", events, day)
-            .isEqualTo(byHand(events, Item.STABILITY, Lead.FIRST, day));
+            .isEqualTo(byHand(events, Items.STABILITY, Lead.FIRST, day));
       }
     }
   }

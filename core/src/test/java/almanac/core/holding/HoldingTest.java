@@ -7,7 +7,7 @@ import almanac.core.checks.Purpose;
 import almanac.core.checks.Window;
 import almanac.core.figures.Figures;
 import almanac.core.inspection.Inspection;
-import almanac.core.inspection.Item;
+import almanac.core.inspection.Items;
 import almanac.core.inspection.Pests;
 import almanac.core.inspection.Rot;
 import java.time.LocalDate;
@@ -24,8 +24,8 @@ class HoldingTest {
 
   private static Inspection soak(int day, double in, double out) {
     return Inspection.on(CAME.plusDays(day))
-        .with(Item.SOAK_IN, Item.SOAK_IN.found(List.of(), in, FIGURES))
-        .with(Item.SOAK_PH, Item.SOAK_PH.found(List.of(), out, FIGURES));
+        .with(Items.SOAK_IN, Items.SOAK_IN.found(List.of(), in, FIGURES))
+        .with(Items.SOAK_PH, Items.SOAK_PH.found(List.of(), out, FIGURES));
   }
 
   private static Holding held(Inspection... soaks) {
@@ -69,7 +69,7 @@ class HoldingTest {
   }
 
   private static Inspection look(int day, Pests pests) {
-    return Inspection.on(CAME.plusDays(day)).with(Item.PESTS, Item.PESTS.saw(pests));
+    return Inspection.on(CAME.plusDays(day)).with(Items.PESTS, Items.PESTS.saw(pests));
   }
 
   private static KeptApart apart(int today, Inspection... looks) {
@@ -132,7 +132,7 @@ class HoldingTest {
 
   @Test
   void rotIsSomethingFound() {
-    var rotten = look(10, Pests.NONE).with(Item.ROT, Item.ROT.saw(Rot.SOFT_LEAD));
+    var rotten = look(10, Pests.NONE).with(Items.ROT, Items.ROT.saw(Rot.SOFT_LEAD));
     assertThat(apart(10, rotten).found()).isTrue();
   }
 

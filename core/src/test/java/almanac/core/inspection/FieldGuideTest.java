@@ -14,7 +14,7 @@ import org.junit.jupiter.api.TestFactory;
 class FieldGuideTest {
   @TestFactory
   Stream<DynamicTest> everyLookSaysHowAndBySignOfEachAnswer() {
-    return Item.inLookingOrder().stream()
+    return Items.inLookingOrder().stream()
         .map(item -> DynamicTest.dynamicTest(item.key(), () -> isWhole(item)));
   }
 
@@ -33,7 +33,7 @@ class FieldGuideTest {
   @Test
   void nothingStandsInItThatNobodyLooksAt() {
     var known = new HashSet<String>();
-    for (var item : Item.inLookingOrder()) {
+    for (var item : Items.inLookingOrder()) {
       known.add(item.key());
       known.add(item.key() + ".caution");
       item.answers().forEach(answer -> known.add(item.key() + "." + ((Answer) answer).name()));

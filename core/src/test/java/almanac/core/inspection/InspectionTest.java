@@ -20,21 +20,21 @@ class InspectionTest {
 
   @Test
   void notLookedAtAndNothingThereAreTwoThings() {
-    var inspection = Inspection.on(DAY).with(Item.PESTS, Item.PESTS.saw(Pests.NONE));
-    assertThat(inspection.look(Item.PESTS).seen()).isPresent();
-    assertThat(inspection.look(Item.PESTS).saw(Pests.NONE)).isTrue();
-    assertThat(inspection.look(Item.ROT).seen()).isEmpty();
-    assertThat(inspection.look(Item.ROT).saw(Rot.NONE)).isFalse();
+    var inspection = Inspection.on(DAY).with(Items.PESTS, Items.PESTS.saw(Pests.NONE));
+    assertThat(inspection.look(Items.PESTS).seen()).isPresent();
+    assertThat(inspection.look(Items.PESTS).saw(Pests.NONE)).isTrue();
+    assertThat(inspection.look(Items.ROT).seen()).isEmpty();
+    assertThat(inspection.look(Items.ROT).saw(Rot.NONE)).isFalse();
   }
 
   @Test
   void itIsSaidInLookingOrderHoweverItWasTapped() {
     var tapped =
         Inspection.on(DAY)
-            .with(Item.PESTS, Item.PESTS.found(List.of("SCALE", "MITES"), null, FIGURES))
-            .with(Item.NEW_ROOTS, Lead.B, Item.NEW_ROOTS.saw(RootStage.NUB))
-            .with(Item.NEW_ROOTS, Item.NEW_ROOTS.found(List.of("NUB"), 6.0, FIGURES))
-            .with(Item.LEAVES, Item.LEAVES.saw(Leaves.FIRM));
+            .with(Items.PESTS, Items.PESTS.found(List.of("SCALE", "MITES"), null, FIGURES))
+            .with(Items.NEW_ROOTS, Lead.B, Items.NEW_ROOTS.saw(RootStage.NUB))
+            .with(Items.NEW_ROOTS, Items.NEW_ROOTS.found(List.of("NUB"), 6.0, FIGURES))
+            .with(Items.LEAVES, Items.LEAVES.saw(Leaves.FIRM));
     assertThat(tapped.said().orElseThrow())
         .hasToString(
             "Leaves: firm; Newest roots: nubs, 6 mm; Newest roots, lead B: nubs;"
@@ -48,19 +48,19 @@ class InspectionTest {
   void anotherAnswerTakesThePlaceOfTheFirst() {
     var twice =
         Inspection.on(DAY)
-            .with(Item.LEAVES, Item.LEAVES.saw(Leaves.FIRM))
-            .with(Item.LEAVES, Item.LEAVES.saw(Leaves.LIMP));
-    assertThat(twice.look(Item.LEAVES).answer()).contains(Leaves.LIMP);
+            .with(Items.LEAVES, Items.LEAVES.saw(Leaves.FIRM))
+            .with(Items.LEAVES, Items.LEAVES.saw(Leaves.LIMP));
+    assertThat(twice.look(Items.LEAVES).answer()).contains(Leaves.LIMP);
     assertThat(twice.findings()).hasSize(1);
   }
 
   @Test
   void aLookTakenAwayWasNeverMade() {
-    var leaves = Inspection.on(DAY).with(Item.LEAVES, Item.LEAVES.saw(Leaves.FIRM));
-    var both = leaves.with(Item.PESTS, Item.PESTS.saw(Pests.NONE));
-    assertThat(both.without(LookSpot.of(Item.PESTS)).findings()).isEqualTo(leaves.findings());
-    assertThat(leaves.without(LookSpot.of(Item.PESTS))).isSameAs(leaves);
-    assertThat(leaves.without(LookSpot.of(Item.LEAVES)).empty()).isTrue();
+    var leaves = Inspection.on(DAY).with(Items.LEAVES, Items.LEAVES.saw(Leaves.FIRM));
+    var both = leaves.with(Items.PESTS, Items.PESTS.saw(Pests.NONE));
+    assertThat(both.without(LookSpot.of(Items.PESTS)).findings()).isEqualTo(leaves.findings());
+    assertThat(leaves.without(LookSpot.of(Items.PESTS))).isSameAs(leaves);
+    assertThat(leaves.without(LookSpot.of(Items.LEAVES)).empty()).isTrue();
     assertThat(both.findings()).as("the first is as it was").hasSize(2);
   }
 
@@ -68,8 +68,8 @@ class InspectionTest {
   void whatWasKeptIsWhatWasSeen() {
     var seen =
         Inspection.on(DAY)
-            .with(Item.NEW_ROOTS, Lead.C, Item.NEW_ROOTS.found(List.of(), 31.0, FIGURES))
-            .with(Item.SMELL, Item.SMELL.saw(Smell.SOUR));
+            .with(Items.NEW_ROOTS, Lead.C, Items.NEW_ROOTS.found(List.of(), 31.0, FIGURES))
+            .with(Items.SMELL, Items.SMELL.saw(Smell.SOUR));
     Map<LookSpot, Finding<?>> kept = new HashMap<>();
     seen.findings()
         .forEach(
@@ -94,7 +94,7 @@ class InspectionTest {
   @Test
   void everySpotIsFoundByItsKeyAndByNoOther() {
     var keys = new HashSet<String>();
-    for (var item : Item.inLookingOrder()) {
+    for (var item : Items.inLookingOrder()) {
       for (var lead : Lead.values()) {
         if (lead == Lead.FIRST || item.ofALead()) {
           var spot = new LookSpot(item, lead);
@@ -115,15 +115,15 @@ class InspectionTest {
   void theShortLookAndTheFirstLookAskForNothingTwice() {
     for (var items : List.of(ShortLook.items(), FirstLook.items())) {
       assertThat(items).doesNotHaveDuplicates();
-      assertThat(items).isSubsetOf(Item.inLookingOrder());
+      assertThat(items).isSubsetOf(Items.inLookingOrder());
     }
-    assertThat(ShortLook.items()).contains(Item.NEW_ROOTS, Item.BLOOM, Item.STABILITY);
-    assertThat(FirstLook.items()).contains(Item.PESTS, Item.ROT, Item.WETNESS, Item.NEW_ROOTS);
+    assertThat(ShortLook.items()).contains(Items.NEW_ROOTS, Items.BLOOM, Items.STABILITY);
+    assertThat(FirstLook.items()).contains(Items.PESTS, Items.ROT, Items.WETNESS, Items.NEW_ROOTS);
   }
 
   @Test
   void everyAnswerIsSaidInWordsOfItsOwn() {
-    for (var item : Item.inLookingOrder()) {
+    for (var item : Items.inLookingOrder()) {
       assertThat(item.answers().stream().map(each -> ((almanac.core.words.Answer) each).words()))
           .as(item.key())
           .doesNotHaveDuplicates()

@@ -19,11 +19,11 @@ class ItemTest {
     var day = LocalDate.of(2027, 5, 15);
     var inspection =
         Inspection.on(day)
-            .with(Item.NEW_ROOTS, Lead.B, Item.NEW_ROOTS.saw(RootStage.NUB))
-            .with(Item.NEW_ROOTS, Item.NEW_ROOTS.saw(RootStage.ANCHORED));
-    assertThat(inspection.look(Item.NEW_ROOTS, Lead.B).answer()).contains(RootStage.NUB);
-    assertThat(inspection.look(Item.NEW_ROOTS).answer()).contains(RootStage.ANCHORED);
-    assertThat(inspection.look(Item.NEW_ROOTS, Lead.C)).isInstanceOf(Look.NotLookedAt.class);
+            .with(Items.NEW_ROOTS, Lead.B, Items.NEW_ROOTS.saw(RootStage.NUB))
+            .with(Items.NEW_ROOTS, Items.NEW_ROOTS.saw(RootStage.ANCHORED));
+    assertThat(inspection.look(Items.NEW_ROOTS, Lead.B).answer()).contains(RootStage.NUB);
+    assertThat(inspection.look(Items.NEW_ROOTS).answer()).contains(RootStage.ANCHORED);
+    assertThat(inspection.look(Items.NEW_ROOTS, Lead.C)).isInstanceOf(Look.NotLookedAt.class);
     assertThat(inspection.said().orElseThrow())
         .hasToString("Newest roots: in the medium; Newest roots, lead B: nubs");
   }
@@ -45,7 +45,7 @@ class ItemTest {
   void aShareOfDeadRootsAgreesWithTheAnswer(String answer, double dead) {
     assertThatThrownBy(
             () ->
-                Item.ROOTS_IN_POT.found(
+                Items.ROOTS_IN_POT.found(
                     answer == null ? List.of() : List.of(answer), dead, FIGURES))
         .isInstanceOfSatisfying(
             Refused.class,
@@ -55,13 +55,13 @@ class ItemTest {
   @ParameterizedTest
   @CsvSource({"5, FIRM", "30, MIXED", "51, MOSTLY_SOFT"})
   void aShareOfDeadRootsAloneSaysHowTheyAre(double dead, RootsInPot roots) {
-    assertThat(Item.ROOTS_IN_POT.found(List.of(), dead, FIGURES).answer()).contains(roots);
+    assertThat(Items.ROOTS_IN_POT.found(List.of(), dead, FIGURES).answer()).contains(roots);
   }
 
   @ParameterizedTest
   @CsvSource({"-0.1", "14.1", "NaN"})
   void aReadingOffTheScaleIsRefused(double ph) {
-    assertThatThrownBy(() -> Item.SOAK_PH.found(List.of(), ph, FIGURES))
+    assertThatThrownBy(() -> Items.SOAK_PH.found(List.of(), ph, FIGURES))
         .isInstanceOfSatisfying(
             Refused.class,
             refused -> assertThat(named(refused.field())).isEqualTo("soakPh.measured"));
@@ -83,31 +83,31 @@ class ItemTest {
   })
   void whatCannotBeIsRefusedByItsField(String answer, Double mm, String field) {
     assertThatThrownBy(
-            () -> Item.NEW_ROOTS.found(answer == null ? List.of() : List.of(answer), mm, FIGURES))
+            () -> Items.NEW_ROOTS.found(answer == null ? List.of() : List.of(answer), mm, FIGURES))
         .isInstanceOfSatisfying(
             Refused.class, refused -> assertThat(named(refused.field())).isEqualTo(field));
   }
 
   @Test
   void aSmellIsNotMeasuredAndSpikesAreCounted() {
-    assertThatThrownBy(() -> Item.SMELL.found(List.of("SOUR"), 5.0, FIGURES))
+    assertThatThrownBy(() -> Items.SMELL.found(List.of("SOUR"), 5.0, FIGURES))
         .isInstanceOf(Refused.class);
-    assertThat(Item.BLOOM.found(List.of("SPIKE"), 3.0, FIGURES).measured()).hasValue(3);
+    assertThat(Items.BLOOM.found(List.of("SPIKE"), 3.0, FIGURES).measured()).hasValue(3);
     for (var wrong : List.of(List.of("NONE"), List.<String>of())) {
-      assertThatThrownBy(() -> Item.BLOOM.found(wrong, 2.0, FIGURES)).isInstanceOf(Refused.class);
+      assertThatThrownBy(() -> Items.BLOOM.found(wrong, 2.0, FIGURES)).isInstanceOf(Refused.class);
     }
   }
 
   @Test
   void aLengthAloneSaysItsStage() {
-    assertThat(Item.NEW_ROOTS.found(List.of(), 35.0, FIGURES).answer()).contains(RootStage.SHORT);
+    assertThat(Items.NEW_ROOTS.found(List.of(), 35.0, FIGURES).answer()).contains(RootStage.SHORT);
   }
 
   @Test
   void eyeAndRulerMayDifferALittleAtTheEdge() {
-    assertThat(Item.NEW_ROOTS.found(List.of("NUB"), 21.5, FIGURES).answer())
+    assertThat(Items.NEW_ROOTS.found(List.of("NUB"), 21.5, FIGURES).answer())
         .contains(RootStage.NUB);
-    assertThat(Item.NEW_ROOTS.found(List.of("SHORT"), 19.0, FIGURES).answer())
+    assertThat(Items.NEW_ROOTS.found(List.of("SHORT"), 19.0, FIGURES).answer())
         .contains(RootStage.SHORT);
   }
 
@@ -116,9 +116,9 @@ class ItemTest {
     var day = LocalDate.of(2027, 5, 15);
     var inspection =
         Inspection.on(day)
-            .with(Item.NEW_ROOTS, Item.NEW_ROOTS.found(List.of("NONE"), null, FIGURES));
-    assertThat(inspection.look(Item.NEW_ROOTS).answer()).contains(RootStage.NONE);
-    assertThat(inspection.look(Item.BLOOM)).isInstanceOf(Look.NotLookedAt.class);
+            .with(Items.NEW_ROOTS, Items.NEW_ROOTS.found(List.of("NONE"), null, FIGURES));
+    assertThat(inspection.look(Items.NEW_ROOTS).answer()).contains(RootStage.NONE);
+    assertThat(inspection.look(Items.BLOOM)).isInstanceOf(Look.NotLookedAt.class);
     assertThat(inspection.said().orElseThrow()).hasToString("Newest roots: none");
   }
 

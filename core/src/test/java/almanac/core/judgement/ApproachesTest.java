@@ -5,7 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import almanac.core.figures.Figures;
 import almanac.core.history.Approach;
 import almanac.core.inspection.Bloom;
-import almanac.core.inspection.Item;
+import almanac.core.inspection.Items;
 import almanac.core.inspection.Parts;
 import almanac.core.inspection.RootsInPot;
 import almanac.core.judgement.verdict.Judge;
@@ -28,11 +28,11 @@ class ApproachesTest {
     var plant =
         PlantAtHand.of("cattleya-one-leaved")
             .potted(26)
-            .saw(Item.NEW_ROOTS, RootStage.SHORT)
-            .saw(Item.ROOTS_IN_POT, RootsInPot.MIXED);
+            .saw(Items.NEW_ROOTS, RootStage.SHORT)
+            .saw(Items.ROOTS_IN_POT, RootsInPot.MIXED);
     assertThat(by(Approach.HOUSE_RULES, plant)).isEqualTo(Verdict.FULL_REPOT);
     assertThat(by(Approach.WAIT_FOR_NUBS, plant)).isEqualTo(Verdict.WAIT_FOR);
-    plant.saw(Item.NEW_ROOTS, RootStage.NUB);
+    plant.saw(Items.NEW_ROOTS, RootStage.NUB);
     assertThat(by(Approach.WAIT_FOR_NUBS, plant)).isEqualTo(Verdict.FULL_REPOT);
   }
 
@@ -41,8 +41,8 @@ class ApproachesTest {
     var plant =
         PlantAtHand.of("encyclia")
             .potted(40)
-            .saw(Item.NEW_ROOTS, RootStage.SHORT)
-            .measured(Item.RIM, -5);
+            .saw(Items.NEW_ROOTS, RootStage.SHORT)
+            .measured(Items.RIM, -5);
     assertThat(by(Approach.HOUSE_RULES, plant)).isEqualTo(Verdict.FULL_REPOT);
     assertThat(by(Approach.WAIT_FOR_NUBS, plant)).isEqualTo(Verdict.WAIT_FOR);
   }
@@ -52,10 +52,10 @@ class ApproachesTest {
     var plant =
         PlantAtHand.of("oncidium")
             .potted(2, Mix.of(Component.COCONUT_FIBRE))
-            .saw(Item.NEW_ROOTS, RootStage.LONG);
+            .saw(Items.NEW_ROOTS, RootStage.LONG);
     assertThat(by(Approach.HOUSE_RULES, plant)).isEqualTo(Verdict.LEAVE);
     assertThat(by(Approach.FRESH_START, plant)).isEqualTo(Verdict.FULL_REPOT);
-    plant.saw(Item.ROOTS_IN_POT, RootsInPot.FIRM);
+    plant.saw(Items.ROOTS_IN_POT, RootsInPot.FIRM);
     assertThat(by(Approach.FRESH_START, plant)).isEqualTo(Verdict.LEAVE);
   }
 
@@ -64,8 +64,8 @@ class ApproachesTest {
     var plant =
         PlantAtHand.of("oncidium", PlantAtHand.DECEMBER)
             .potted(12, Mix.of(Component.PUMICE))
-            .saw(Item.BLOOM, Bloom.OPEN)
-            .measured(Item.RIM, -5);
+            .saw(Items.BLOOM, Bloom.OPEN)
+            .measured(Items.RIM, -5);
     assertThat(by(Approach.HOUSE_RULES, plant)).isEqualTo(Verdict.WATCH);
     assertThat(by(Approach.UNDISTURBED_ROOTS, plant)).isEqualTo(Verdict.MOVE_UP);
   }
@@ -75,9 +75,9 @@ class ApproachesTest {
     var plant =
         PlantAtHand.of("oncidium")
             .potted(12, Mix.of(Component.PUMICE))
-            .saw(Item.NEW_ROOTS, RootStage.NUB)
-            .saw(Item.PARTS, Parts.TWO_SOUND)
-            .measured(Item.RIM, -5);
+            .saw(Items.NEW_ROOTS, RootStage.NUB)
+            .saw(Items.PARTS, Parts.TWO_SOUND)
+            .measured(Items.RIM, -5);
     assertThat(by(Approach.HOUSE_RULES, plant)).isEqualTo(Verdict.DIVIDE);
     assertThat(by(Approach.UNDISTURBED_ROOTS, plant)).isEqualTo(Verdict.MOVE_UP);
   }
@@ -85,7 +85,8 @@ class ApproachesTest {
   @ParameterizedTest
   @EnumSource
   void hazardsActUnderEveryApproach(Approach approach) {
-    var plant = PlantAtHand.of("oncidium").potted(2).saw(Item.ROOTS_IN_POT, RootsInPot.MOSTLY_SOFT);
+    var plant =
+        PlantAtHand.of("oncidium").potted(2).saw(Items.ROOTS_IN_POT, RootsInPot.MOSTLY_SOFT);
     assertThat(by(approach, plant)).isEqualTo(Verdict.RESCUE);
   }
 }

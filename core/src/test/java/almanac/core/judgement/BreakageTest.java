@@ -4,7 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import almanac.core.inspection.Breakage;
 import almanac.core.inspection.GrowthStage;
-import almanac.core.inspection.Item;
+import almanac.core.inspection.Items;
 import almanac.core.inspection.RootsInPot;
 import almanac.core.inspection.Smell;
 import almanac.core.judgement.reason.NoReason;
@@ -19,19 +19,19 @@ class BreakageTest {
   private static PlantAtHand wantsAMove() {
     return PlantAtHand.of("oncidium")
         .potted(26)
-        .saw(Item.SMELL, Smell.STALE)
-        .saw(Item.ROOTS_IN_POT, RootsInPot.MIXED)
-        .saw(Item.NEW_ROOTS, RootStage.NUB);
+        .saw(Items.SMELL, Smell.STALE)
+        .saw(Items.ROOTS_IN_POT, RootsInPot.MIXED)
+        .saw(Items.NEW_ROOTS, RootStage.NUB);
   }
 
   @Test
   void whereTheLeadIsSnappedOffItWaitsForAnEye() {
     assertThat(wantsAMove().judged().verdict()).isEqualTo(Verdict.FULL_REPOT);
-    var judged = wantsAMove().saw(Item.BREAKAGE, Breakage.LEAD_SNAPPED).judged();
+    var judged = wantsAMove().saw(Items.BREAKAGE, Breakage.LEAD_SNAPPED).judged();
     assertThat(judged.verdict()).isEqualTo(Verdict.WAIT_FOR);
     assertThat(((Timing.Waits) judged.timing()).awaited().conditions()).contains(WaitCondition.EYE);
-    assertThat(judged.care().toString()).contains("wound dry");
-    assertThat(judged.nextCheck().window().best())
+    assertThat(judged.besides().care().toString()).contains("wound dry");
+    assertThat(judged.looks().nextCheck().window().best())
         .as("a look after a month")
         .isEqualTo(PlantAtHand.MAY.plusDays(30));
   }
@@ -42,11 +42,11 @@ class BreakageTest {
         PlantAtHand.of("oncidium")
             .potted(26)
             .daysAgo(40)
-            .saw(Item.BREAKAGE, Breakage.LEAD_SNAPPED)
+            .saw(Items.BREAKAGE, Breakage.LEAD_SNAPPED)
             .daysAgo(0)
-            .saw(Item.ROOTS_IN_POT, RootsInPot.MIXED)
-            .saw(Item.GROWTH, GrowthStage.EYE_SWELLING)
-            .saw(Item.NEW_ROOTS, RootStage.SWELLING);
+            .saw(Items.ROOTS_IN_POT, RootsInPot.MIXED)
+            .saw(Items.GROWTH, GrowthStage.EYE_SWELLING)
+            .saw(Items.NEW_ROOTS, RootStage.SWELLING);
     assertThat(mended.judged().verdict()).isEqualTo(Verdict.FULL_REPOT);
   }
 
@@ -55,46 +55,46 @@ class BreakageTest {
     var judged =
         PlantAtHand.of("oncidium")
             .potted(6)
-            .saw(Item.BREAKAGE, Breakage.ONLY_LEAD_SNAPPED)
+            .saw(Items.BREAKAGE, Breakage.ONLY_LEAD_SNAPPED)
             .judged();
-    assertThat(judged.care().toString()).contains("Last chance");
+    assertThat(judged.besides().care().toString()).contains("Last chance");
   }
 
   @Test
   void whenAllNewTipsAreBrokenTheFlushIsDoneAndWhenSomeAreTheRestDecide() {
-    var all = wantsAMove().saw(Item.BREAKAGE, Breakage.ALL_TIPS).judged();
-    assertThat(all.roots().stage()).contains(RootStage.NONE);
+    var all = wantsAMove().saw(Items.BREAKAGE, Breakage.ALL_TIPS).judged();
+    assertThat(all.found().roots().stage()).contains(RootStage.NONE);
     assertThat(all.verdict()).isEqualTo(Verdict.WAIT_FOR);
-    var some = wantsAMove().saw(Item.BREAKAGE, Breakage.SOME_TIPS).judged();
-    assertThat(some.roots().stage()).contains(RootStage.NUB);
+    var some = wantsAMove().saw(Items.BREAKAGE, Breakage.SOME_TIPS).judged();
+    assertThat(some.found().roots().stage()).contains(RootStage.NUB);
     assertThat(some.verdict()).isEqualTo(Verdict.FULL_REPOT);
   }
 
   @Test
   void chewedTipsAreLookedIntoAndAPartedRhizomeIsADivision() {
     var chewed =
-        PlantAtHand.of("oncidium").potted(6).saw(Item.BREAKAGE, Breakage.TIPS_CHEWED).judged();
+        PlantAtHand.of("oncidium").potted(6).saw(Items.BREAKAGE, Breakage.TIPS_CHEWED).judged();
     assertThat(chewed.verdict()).isEqualTo(Verdict.LIFT_AND_LOOK);
-    var parted = wantsAMove().saw(Item.BREAKAGE, Breakage.PARTED).judged();
+    var parted = wantsAMove().saw(Items.BREAKAGE, Breakage.PARTED).judged();
     assertThat(parted.verdict()).isEqualTo(Verdict.DIVIDE);
   }
 
   @Test
   void aBrokenLongRootOrLeafIsWrittenDownAndNoReason() {
     var branching =
-        PlantAtHand.of("oncidium").potted(6).saw(Item.BREAKAGE, Breakage.LONG_ROOT).judged();
-    assertThat(branching.reasons())
+        PlantAtHand.of("oncidium").potted(6).saw(Items.BREAKAGE, Breakage.LONG_ROOT).judged();
+    assertThat(branching.weighed().reasons())
         .filteredOn(reason -> reason.basis() == NoReason.BROKEN_ROOT)
         .singleElement()
         .satisfies(reason -> assertThat(reason.sentence().toString()).contains("side roots"));
     var slipper =
-        PlantAtHand.of("paphiopedilum").potted(6).saw(Item.BREAKAGE, Breakage.LONG_ROOT).judged();
-    assertThat(slipper.reasons())
+        PlantAtHand.of("paphiopedilum").potted(6).saw(Items.BREAKAGE, Breakage.LONG_ROOT).judged();
+    assertThat(slipper.weighed().reasons())
         .filteredOn(reason -> reason.basis() == NoReason.BROKEN_ROOT)
         .singleElement()
         .satisfies(reason -> assertThat(reason.sentence().toString()).contains("lost"));
     var leaf =
-        PlantAtHand.of("oncidium").potted(6).saw(Item.BREAKAGE, Breakage.LEAF_OR_SPIKE).judged();
+        PlantAtHand.of("oncidium").potted(6).saw(Items.BREAKAGE, Breakage.LEAF_OR_SPIKE).judged();
     assertThat(leaf.need()).isZero();
   }
 }

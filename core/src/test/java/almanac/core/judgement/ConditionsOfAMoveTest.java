@@ -5,7 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import almanac.core.history.Aim;
 import almanac.core.inspection.Bloom;
 import almanac.core.inspection.GrowthStage;
-import almanac.core.inspection.Item;
+import almanac.core.inspection.Items;
 import almanac.core.inspection.LeafMarks;
 import almanac.core.inspection.RootsInPot;
 import almanac.core.inspection.Stability;
@@ -33,7 +33,7 @@ class ConditionsOfAMoveTest {
   }
 
   private static double lossOutOfSeason(PlantAtHand plant) {
-    return plant.judged().reasons().stream()
+    return plant.judged().weighed().reasons().stream()
         .filter(reason -> reason.basis().equals(new Basis.Loss(ReadinessFigures.OUT_OF_SEASON)))
         .mapToDouble(Reason::points)
         .sum();
@@ -45,10 +45,10 @@ class ConditionsOfAMoveTest {
         PlantAtHand.of("phalaenopsis")
             .potted(60)
             .atAMeanOf(15)
-            .saw(Item.NEW_ROOTS, RootStage.ANCHORED)
-            .saw(Item.ROOTS_IN_POT, RootsInPot.MIXED);
+            .saw(Items.NEW_ROOTS, RootStage.ANCHORED)
+            .saw(Items.ROOTS_IN_POT, RootsInPot.MIXED);
     assertThat(lossOutOfSeason(cold)).isEqualTo(25);
-    assertThat(cold.judged().reasons())
+    assertThat(cold.judged().weighed().reasons())
         .extracting(reason -> reason.sentence().toString())
         .contains("The place is too cold for its kind to root");
     assertThat(lossOutOfSeason(cold.atAMeanOf(20))).isZero();
@@ -60,10 +60,10 @@ class ConditionsOfAMoveTest {
         PlantAtHand.of("oncidium", PlantAtHand.DECEMBER)
             .potted(12)
             .atAMeanOf(16)
-            .saw(Item.NEW_ROOTS, RootStage.NUB);
+            .saw(Items.NEW_ROOTS, RootStage.NUB);
     assertThat(lossOutOfSeason(dark)).isEqualTo(25);
     assertThat(lossOutOfSeason(dark.atAMeanOf(20))).as("warm, and its tips grow").isEqualTo(12.5);
-    dark.saw(Item.BLOOM, Bloom.OPEN).saw(Item.GROWTH, GrowthStage.HALF_GROWN);
+    dark.saw(Items.BLOOM, Bloom.OPEN).saw(Items.GROWTH, GrowthStage.HALF_GROWN);
     assertThat(lossOutOfSeason(dark)).isZero();
   }
 
@@ -72,8 +72,8 @@ class ConditionsOfAMoveTest {
     var resting =
         PlantAtHand.of("masdevallia")
             .potted(12)
-            .saw(Item.NEW_ROOTS, RootStage.NONE)
-            .saw(Item.GROWTH, GrowthStage.RESTING);
+            .saw(Items.NEW_ROOTS, RootStage.NONE)
+            .saw(Items.GROWTH, GrowthStage.RESTING);
     assertThat(resting.judged().readiness()).isEqualTo(55 - 25);
   }
 
@@ -84,9 +84,9 @@ class ConditionsOfAMoveTest {
         PlantAtHand.of("oncidium")
             .potted(14)
             .arrivedRootless(months)
-            .saw(Item.NEW_ROOTS, RootStage.NUB);
+            .saw(Items.NEW_ROOTS, RootStage.NUB);
     assertThat(plant.judged().readiness()).isEqualTo(readiness);
-    plant.saw(Item.ROOTS_IN_POT, RootsInPot.FIRM);
+    plant.saw(Items.ROOTS_IN_POT, RootsInPot.FIRM);
     assertThat(plant.judged().readiness()).as("it has rooted").isEqualTo(95);
   }
 
@@ -96,8 +96,8 @@ class ConditionsOfAMoveTest {
         PlantAtHand.of("oncidium")
             .potted(30)
             .arrivedRootless(6)
-            .saw(Item.NEW_ROOTS, RootStage.LONG)
-            .saw(Item.ROOTS_IN_POT, RootsInPot.MIXED)
+            .saw(Items.NEW_ROOTS, RootStage.LONG)
+            .saw(Items.ROOTS_IN_POT, RootsInPot.MIXED)
             .judged();
     assertThat(judged.verdict()).isEqualTo(Verdict.WAIT_FOR);
     assertThat(((Timing.Waits) judged.timing()).awaited().conditions())
@@ -109,7 +109,7 @@ class ConditionsOfAMoveTest {
 
   @Test
   void aNewPlantThatWobblesIsLookedAtFirst() {
-    var old = PlantAtHand.of("oncidium").potted(12).saw(Item.STABILITY, Stability.SLIGHT_WOBBLE);
+    var old = PlantAtHand.of("oncidium").potted(12).saw(Items.STABILITY, Stability.SLIGHT_WOBBLE);
     assertThat(old.judged().verdict()).isEqualTo(Verdict.ADJUST_CARE);
     assertThat(old.arrived(2).judged().verdict()).isEqualTo(Verdict.LIFT_AND_LOOK);
     assertThat(old.arrived(5).judged().verdict()).isEqualTo(Verdict.ADJUST_CARE);
@@ -120,17 +120,17 @@ class ConditionsOfAMoveTest {
     var plant =
         PlantAtHand.of("phalaenopsis")
             .potted(2, Mix.of(Component.SPHAGNUM_BEST))
-            .saw(Item.LEAF_MARKS, LeafMarks.MANY_SPOTS);
+            .saw(Items.LEAF_MARKS, LeafMarks.MANY_SPOTS);
     assertThat(plant.judged().need()).isEqualTo(15);
     var keptMoist =
         PlantAtHand.of("oncidium")
             .potted(2, Mix.of(Component.SPHAGNUM_BEST))
-            .saw(Item.LEAF_MARKS, LeafMarks.LEAF_LOSS);
+            .saw(Items.LEAF_MARKS, LeafMarks.LEAF_LOSS);
     assertThat(keptMoist.judged().need()).as("as wrong as for a dry one").isEqualTo(15);
     var onTheGround =
         PlantAtHand.of("sobralia")
             .potted(2, Mix.of(Component.SPHAGNUM_BEST))
-            .saw(Item.LEAF_MARKS, LeafMarks.MANY_SPOTS);
+            .saw(Items.LEAF_MARKS, LeafMarks.MANY_SPOTS);
     assertThat(onTheGround.judged().need()).isZero();
   }
 
@@ -138,7 +138,7 @@ class ConditionsOfAMoveTest {
   @CsvSource({"oncidium, 2, 15", "oncidium, 3, 0", "phalaenopsis, 2, 0"})
   void aThirstyKindInAMixThatDriesTooFast(String kind, double days, double need) {
     var plant =
-        PlantAtHand.of(kind).potted(2, Mix.of(Component.PUMICE)).measured(Item.DAYS_TO_DRY, days);
+        PlantAtHand.of(kind).potted(2, Mix.of(Component.PUMICE)).measured(Items.DAYS_TO_DRY, days);
     assertThat(plant.judged().need()).isEqualTo(need);
   }
 
@@ -148,12 +148,12 @@ class ConditionsOfAMoveTest {
         PlantAtHand.of("vanda")
             .potted(40, Mix.of(Component.MOUNT))
             .daysAgo(60)
-            .measured(Item.DAYS_TO_DRY, 4)
+            .measured(Items.DAYS_TO_DRY, 4)
             .daysAgo(0)
-            .measured(Item.DAYS_TO_DRY, 1);
+            .measured(Items.DAYS_TO_DRY, 1);
     assertThat(plant.judged().need()).isZero();
     assertThat(plant.judged().verdict()).isEqualTo(Verdict.ADJUST_CARE);
-    assertThat(words(plant.judged().care()))
+    assertThat(words(plant.judged().besides().care()))
         .containsExactly("Lay moss over the roots on the mount");
   }
 
@@ -162,13 +162,13 @@ class ConditionsOfAMoveTest {
     var plant =
         PlantAtHand.of("cattleya-one-leaved")
             .potted(40)
-            .saw(Item.NEW_ROOTS, RootStage.SHORT)
-            .saw(Item.BLOOM, Bloom.BUDS)
-            .saw(Item.ROOTS_IN_POT, RootsInPot.MOSTLY_SOFT);
+            .saw(Items.NEW_ROOTS, RootStage.SHORT)
+            .saw(Items.BLOOM, Bloom.BUDS)
+            .saw(Items.ROOTS_IN_POT, RootsInPot.MOSTLY_SOFT);
     assertThat(plant.judged().verdict()).isEqualTo(Verdict.RESCUE);
-    assertThat(words(plant.judged().costs())).containsExactly("Expect to lose the buds.");
-    var left = PlantAtHand.of("oncidium").potted(3).saw(Item.BLOOM, Bloom.BUDS);
-    assertThat(left.judged().costs()).isEmpty();
+    assertThat(words(plant.judged().besides().costs())).containsExactly("Expect to lose the buds.");
+    var left = PlantAtHand.of("oncidium").potted(3).saw(Items.BLOOM, Bloom.BUDS);
+    assertThat(left.judged().besides().costs()).isEmpty();
   }
 
   @ParameterizedTest(name = "{0}: “{1}”")
@@ -181,12 +181,12 @@ class ConditionsOfAMoveTest {
     var judged =
         PlantAtHand.of("oncidium")
             .potted(12, Mix.of(Component.PUMICE))
-            .saw(Item.NEW_ROOTS, RootStage.NUB)
-            .saw(Item.BLOOM, bloom)
-            .measured(Item.RIM, -5)
+            .saw(Items.NEW_ROOTS, RootStage.NUB)
+            .saw(Items.BLOOM, bloom)
+            .measured(Items.RIM, -5)
             .judged();
     assertThat(judged.verdict()).isEqualTo(Verdict.MOVE_UP);
-    assertThat(words(judged.costs())).containsExactly(words);
+    assertThat(words(judged.besides().costs())).containsExactly(words);
     assertThat(judged.readiness()).as("flowers count half").isGreaterThan(80);
   }
 
@@ -197,17 +197,17 @@ class ConditionsOfAMoveTest {
         PlantAtHand.of("oncidium")
             .potted(12, Mix.of(Component.PUMICE))
             .aim(aim)
-            .saw(Item.NEW_ROOTS, RootStage.NUB)
-            .saw(Item.PARTS, almanac.core.inspection.Parts.TWO_SOUND)
-            .measured(Item.RIM, -5);
+            .saw(Items.NEW_ROOTS, RootStage.NUB)
+            .saw(Items.PARTS, almanac.core.inspection.Parts.TWO_SOUND)
+            .measured(Items.RIM, -5);
     assertThat(plant.judged().verdict()).isEqualTo(verdict);
   }
 
   @Test
   void whatCountsNowAndWhatNoMoreIsSaid() {
     var before =
-        PlantAtHand.of("oncidium").potted(26).saw(Item.NEW_ROOTS, RootStage.SHORT).judged();
-    var after = PlantAtHand.of("oncidium").potted(26).saw(Item.NEW_ROOTS, RootStage.NUB).judged();
+        PlantAtHand.of("oncidium").potted(26).saw(Items.NEW_ROOTS, RootStage.SHORT).judged();
+    var after = PlantAtHand.of("oncidium").potted(26).saw(Items.NEW_ROOTS, RootStage.NUB).judged();
     assertThat(words(Differences.between(before, after)))
         .containsExactly(
             "Full repot instead of watch",

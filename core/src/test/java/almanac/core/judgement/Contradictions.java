@@ -53,10 +53,10 @@ public final class Contradictions {
             judged.verdict().atTheBench()
                 ? Stream.of(judged.method().words().toString())
                 : Stream.<String>empty(),
-            judged.care().stream().map(Sentence::toString),
-            judged.costs().stream().map(Sentence::toString),
-            judged.remarks().stream().map(Sentence::toString),
-            judged.reasons().stream().map(reason -> reason.sentence().toString()))
+            judged.besides().care().stream().map(Sentence::toString),
+            judged.besides().costs().stream().map(Sentence::toString),
+            judged.besides().remarks().stream().map(Sentence::toString),
+            judged.weighed().reasons().stream().map(reason -> reason.sentence().toString()))
         .flatMap(each -> each)
         .toList();
   }

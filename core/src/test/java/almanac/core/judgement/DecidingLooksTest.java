@@ -6,6 +6,7 @@ import almanac.core.figures.Figures;
 import almanac.core.inspection.Bloom;
 import almanac.core.inspection.GrowthStage;
 import almanac.core.inspection.Item;
+import almanac.core.inspection.Items;
 import almanac.core.inspection.LookSpot;
 import almanac.core.inspection.RootsInPot;
 import almanac.core.inspection.Smell;
@@ -35,11 +36,14 @@ class DecidingLooksTest {
         deciding(
             PlantAtHand.of("oncidium")
                 .potted(26)
-                .saw(Item.ROOTS_IN_POT, RootsInPot.MIXED)
-                .saw(Item.MEDIUM_PIECE, MediumPiece.TEARS)
-                .saw(Item.SMELL, Smell.STALE)
-                .saw(Item.STABILITY, Stability.FIRM));
-    assertThat(looks).first().extracting(DecidingLook::spot).isEqualTo(LookSpot.of(Item.NEW_ROOTS));
+                .saw(Items.ROOTS_IN_POT, RootsInPot.MIXED)
+                .saw(Items.MEDIUM_PIECE, MediumPiece.TEARS)
+                .saw(Items.SMELL, Smell.STALE)
+                .saw(Items.STABILITY, Stability.FIRM));
+    assertThat(looks)
+        .first()
+        .extracting(DecidingLook::spot)
+        .isEqualTo(LookSpot.of(Items.NEW_ROOTS));
     assertThat(looks.get(0).outcomes()).isEqualTo(RootStage.values().length);
     assertThat(looks.get(0).changes())
         .contains(new DecidingLook.Change("nubs", Verdict.FULL_REPOT))
@@ -52,13 +56,13 @@ class DecidingLooksTest {
         deciding(
             PlantAtHand.of("oncidium")
                 .potted(6)
-                .saw(Item.STABILITY, Stability.LOOSE)
-                .saw(Item.NEW_ROOTS, RootStage.ANCHORED)
-                .saw(Item.MEDIUM_PIECE, MediumPiece.KEEPS_SHAPE));
+                .saw(Items.STABILITY, Stability.LOOSE)
+                .saw(Items.NEW_ROOTS, RootStage.ANCHORED)
+                .saw(Items.MEDIUM_PIECE, MediumPiece.KEEPS_SHAPE));
     assertThat(looks)
         .first()
         .extracting(DecidingLook::spot)
-        .isEqualTo(LookSpot.of(Item.ROOTS_IN_POT));
+        .isEqualTo(LookSpot.of(Items.ROOTS_IN_POT));
     assertThat(looks.get(0).changes())
         .contains(new DecidingLook.Change("mostly soft", Verdict.RESCUE));
   }
@@ -70,9 +74,9 @@ class DecidingLooksTest {
             PlantAtHand.of("phalaenopsis")
                 .potted(12)
                 .rootsOf(120)
-                .saw(Item.STABILITY, Stability.FIRM)
-                .saw(Item.BLOOM, Bloom.NONE));
-    var piece = looks.stream().filter(look -> look.spot().item() == Item.MEDIUM_PIECE).findFirst();
+                .saw(Items.STABILITY, Stability.FIRM)
+                .saw(Items.BLOOM, Bloom.NONE));
+    var piece = looks.stream().filter(look -> look.spot().item() == Items.MEDIUM_PIECE).findFirst();
     assertThat(piece).isPresent();
     assertThat(piece.get().words().toString())
         .startsWith(
@@ -81,22 +85,22 @@ class DecidingLooksTest {
 
   @Test
   void whatHasBeenSeenIsNotAskedForAgain() {
-    var plant = PlantAtHand.of("oncidium").potted(12).saw(Item.NEW_ROOTS, RootStage.NUB);
+    var plant = PlantAtHand.of("oncidium").potted(12).saw(Items.NEW_ROOTS, RootStage.NUB);
     assertThat(deciding(plant))
         .extracting(DecidingLook::spot)
-        .doesNotContain(LookSpot.of(Item.NEW_ROOTS));
+        .doesNotContain(LookSpot.of(Items.NEW_ROOTS));
     var stale =
         PlantAtHand.of("oncidium")
             .potted(24)
             .daysAgo(40)
-            .saw(Item.NEW_ROOTS, RootStage.SWELLING)
+            .saw(Items.NEW_ROOTS, RootStage.SWELLING)
             .daysAgo(0)
-            .saw(Item.MEDIUM_PIECE, MediumPiece.TEARS)
-            .saw(Item.ROOTS_IN_POT, RootsInPot.FIRM)
-            .saw(Item.SMELL, Smell.STALE);
+            .saw(Items.MEDIUM_PIECE, MediumPiece.TEARS)
+            .saw(Items.ROOTS_IN_POT, RootsInPot.FIRM)
+            .saw(Items.SMELL, Smell.STALE);
     assertThat(deciding(stale))
         .extracting(DecidingLook::spot)
-        .contains(LookSpot.of(Item.NEW_ROOTS));
+        .contains(LookSpot.of(Items.NEW_ROOTS));
   }
 
   @Test
@@ -105,12 +109,12 @@ class DecidingLooksTest {
         deciding(
             PlantAtHand.of("oncidium")
                 .potted(26)
-                .saw(Item.ROOTS_IN_POT, RootsInPot.MIXED)
-                .saw(Item.MEDIUM_PIECE, MediumPiece.TEARS)
-                .saw(Item.SMELL, Smell.STALE)
-                .saw(Item.STABILITY, Stability.FIRM)
-                .saw(Item.BLOOM, Bloom.NONE)
-                .saw(Item.GROWTH, GrowthStage.HALF_GROWN));
+                .saw(Items.ROOTS_IN_POT, RootsInPot.MIXED)
+                .saw(Items.MEDIUM_PIECE, MediumPiece.TEARS)
+                .saw(Items.SMELL, Smell.STALE)
+                .saw(Items.STABILITY, Stability.FIRM)
+                .saw(Items.BLOOM, Bloom.NONE)
+                .saw(Items.GROWTH, GrowthStage.HALF_GROWN));
     assertThat(looks.get(0).words())
         .hasToString(
             "Look for new roots at the newest growth: if bumps, repot it by 2027-06-02; if nubs,"
@@ -122,18 +126,18 @@ class DecidingLooksTest {
     var stones = PlantAtHand.of("oncidium").potted(26, Mix.of(Component.PUMICE));
     var mount = PlantAtHand.of("vanda").potted(26, Mix.of(Component.MOUNT));
     var slipper = PlantAtHand.of("paphiopedilum").potted(26);
-    var today = PlantAtHand.of("oncidium").potted(0).saw(Item.SMELL, Smell.WOODY);
-    assertThat(possible(stones)).doesNotContain(Item.MEDIUM_PIECE).contains(Item.BUBBLES);
+    var today = PlantAtHand.of("oncidium").potted(0).saw(Items.SMELL, Smell.WOODY);
+    assertThat(possible(stones)).doesNotContain(Items.MEDIUM_PIECE).contains(Items.BUBBLES);
     assertThat(possible(mount))
-        .doesNotContain(Item.MEDIUM_PIECE, Item.SMELL, Item.BUBBLES, Item.SINKING)
-        .contains(Item.NEW_ROOTS);
-    assertThat(possible(slipper)).doesNotContain(Item.BUBBLES, Item.ROOTS_IN_POT);
+        .doesNotContain(Items.MEDIUM_PIECE, Items.SMELL, Items.BUBBLES, Items.SINKING)
+        .contains(Items.NEW_ROOTS);
+    assertThat(possible(slipper)).doesNotContain(Items.BUBBLES, Items.ROOTS_IN_POT);
     assertThat(deciding(today)).isEmpty();
   }
 
   private static List<Item<?>> possible(PlantAtHand plant) {
     var situation = plant.situation();
-    return Item.inLookingOrder().stream()
+    return Items.inLookingOrder().stream()
         .filter(item -> DecidingLooks.possible(item, situation))
         .toList();
   }

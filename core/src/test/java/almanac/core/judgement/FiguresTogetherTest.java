@@ -78,7 +78,7 @@ class FiguresTogetherTest {
     assertThat(KeptApart.of(List.of(), DAY, DAY.plusDays(4), figures).check()).isNotNull();
     var judge = new Judge(figures, Approach.HOUSE_RULES);
     for (var situation : situations) {
-      assertThat(judge.judge(situation).nextCheck()).isNotNull();
+      assertThat(judge.judge(situation).looks().nextCheck()).isNotNull();
     }
   }
 

@@ -2,7 +2,7 @@ package almanac.core.judgement;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import almanac.core.inspection.Item;
+import almanac.core.inspection.Items;
 import almanac.core.inspection.RootsInPot;
 import almanac.core.inspection.Rot;
 import almanac.core.inspection.Stability;
@@ -22,15 +22,16 @@ import org.junit.jupiter.api.Test;
 class FirstReasonsTest {
 
   private static List<Basis> carried(Judgement judged) {
-    return judged.carried().stream().map(Reason::basis).toList();
+    return judged.weighed().carried().stream().map(Reason::basis).toList();
   }
 
   @Test
   void whatIsLetGoIsLetGoForItsWiltAndNotForItsMedium() {
-    var judged = PlantAtHand.of("oncidium").potted(40).saw(Item.ROT, Rot.WILT_THROUGH).judged();
+    var judged = PlantAtHand.of("oncidium").potted(40).saw(Items.ROT, Rot.WILT_THROUGH).judged();
     assertThat(judged.verdict()).isEqualTo(Verdict.LET_GO);
     assertThat(carried(judged)).first().isEqualTo(Basis.Bare.GIVEN_UP);
-    assertThat(judged.carried().get(0).sentence().toString()).startsWith("The ring goes right");
+    assertThat(judged.weighed().carried().get(0).sentence().toString())
+        .startsWith("The ring goes right");
   }
 
   @Test
@@ -38,18 +39,19 @@ class FirstReasonsTest {
     var judged =
         PlantAtHand.of("oncidium")
             .potted(26)
-            .saw(Item.NEW_ROOTS, RootStage.NUB)
-            .saw(Item.ROOTS_IN_POT, RootsInPot.MIXED)
+            .saw(Items.NEW_ROOTS, RootStage.NUB)
+            .saw(Items.ROOTS_IN_POT, RootsInPot.MIXED)
             .judged();
     assertThat(carried(judged).subList(0, 2))
         .containsExactly(NeedFigures.MEDIUM_GONE, NeedFigures.ROOTS_MIXED);
-    assertThat(judged.carried()).hasSize(3);
-    assertThat(judged.carried().get(2).scale()).isEqualTo(Scale.READINESS);
+    assertThat(judged.weighed().carried()).hasSize(3);
+    assertThat(judged.weighed().carried().get(2).scale()).isEqualTo(Scale.READINESS);
   }
 
   @Test
   void whatIsLiftedIsLiftedForItsSuspicion() {
-    var judged = PlantAtHand.of("oncidium").potted(6).saw(Item.STABILITY, Stability.LOOSE).judged();
+    var judged =
+        PlantAtHand.of("oncidium").potted(6).saw(Items.STABILITY, Stability.LOOSE).judged();
     assertThat(judged.verdict()).isEqualTo(Verdict.LIFT_AND_LOOK);
     assertThat(carried(judged)).containsExactly(NeedFigures.LOOSE);
   }
@@ -59,8 +61,8 @@ class FirstReasonsTest {
     var tried = new Tried();
     for (var generated : Generated.plants()) {
       var judged = generated.plant().judged();
-      assertThat(judged.carried()).hasSizeLessThanOrEqualTo(3);
-      assertThat(judged.reasons()).containsAll(judged.carried());
+      assertThat(judged.weighed().carried()).hasSizeLessThanOrEqualTo(3);
+      assertThat(judged.weighed().reasons()).containsAll(judged.weighed().carried());
       tried.on(generated.plant().situation());
     }
     tried.everywhere();
@@ -69,10 +71,10 @@ class FirstReasonsTest {
   @Test
   void aMissingTagIsSaidWhateverTheVerdict() {
     var plant = PlantAtHand.of("oncidium").potted(6);
-    assertThat(plant.judged().remarks()).isEmpty();
-    var judged = plant.saw(Item.TAG, Tag.MISSING).judged();
+    assertThat(plant.judged().besides().remarks()).isEmpty();
+    var judged = plant.saw(Items.TAG, Tag.MISSING).judged();
     assertThat(judged.verdict()).isEqualTo(Verdict.LEAVE);
-    assertThat(judged.remarks())
+    assertThat(judged.besides().remarks())
         .extracting(Sentence::toString)
         .containsExactly("Its tag is missing: write a new one while you know which plant it is");
   }

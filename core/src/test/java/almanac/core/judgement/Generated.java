@@ -6,6 +6,7 @@ import almanac.core.inspection.Breakage;
 import almanac.core.inspection.Bubbles;
 import almanac.core.inspection.GrowthStage;
 import almanac.core.inspection.Item;
+import almanac.core.inspection.Items;
 import almanac.core.inspection.Leaves;
 import almanac.core.inspection.Parts;
 import almanac.core.inspection.Rim;
@@ -77,23 +78,23 @@ record Generated(String kind, LocalDate today, long seed) {
     plant.aim(Aim.values()[random.nextInt(Aim.values().length)]);
     plant.potted(1 + random.nextInt(48) + monthsMore, MIXES.get(random.nextInt(MIXES.size())));
     plant.daysAgo(random.nextInt(3) == 0 ? 40 + random.nextInt(400) : random.nextInt(10));
-    maybe(random, plant, Item.NEW_ROOTS, RootStage.values());
-    maybe(random, plant, Item.GROWTH, GrowthStage.values());
-    maybe(random, plant, Item.BLOOM, Bloom.values());
-    maybe(random, plant, Item.STABILITY, Stability.values());
-    maybe(random, plant, Item.ROOTS_IN_POT, RootsInPot.values());
-    maybe(random, plant, Item.LEAVES, Leaves.values());
-    maybe(random, plant, Item.WETNESS, Wetness.values());
-    maybe(random, plant, Item.BUBBLES, Bubbles.values());
-    maybe(random, plant, Item.RIM, Rim.values());
-    maybe(random, plant, Item.CROWDING, RootsCrowding.values());
-    maybe(random, plant, Item.SMELL, Smell.values());
-    maybe(random, plant, Item.LEVEL, SurfaceLevel.values());
-    maybe(random, plant, Item.SURFACE_ROOTS, SurfaceRoots.values());
-    maybe(random, plant, Item.PARTS, Parts.values());
-    maybe(random, plant, Item.BREAKAGE, Breakage.values());
+    maybe(random, plant, Items.NEW_ROOTS, RootStage.values());
+    maybe(random, plant, Items.GROWTH, GrowthStage.values());
+    maybe(random, plant, Items.BLOOM, Bloom.values());
+    maybe(random, plant, Items.STABILITY, Stability.values());
+    maybe(random, plant, Items.ROOTS_IN_POT, RootsInPot.values());
+    maybe(random, plant, Items.LEAVES, Leaves.values());
+    maybe(random, plant, Items.WETNESS, Wetness.values());
+    maybe(random, plant, Items.BUBBLES, Bubbles.values());
+    maybe(random, plant, Items.RIM, Rim.values());
+    maybe(random, plant, Items.CROWDING, RootsCrowding.values());
+    maybe(random, plant, Items.SMELL, Smell.values());
+    maybe(random, plant, Items.LEVEL, SurfaceLevel.values());
+    maybe(random, plant, Items.SURFACE_ROOTS, SurfaceRoots.values());
+    maybe(random, plant, Items.PARTS, Parts.values());
+    maybe(random, plant, Items.BREAKAGE, Breakage.values());
     if (monthsMore == 0) {
-      maybe(random, plant, Item.MEDIUM_PIECE, MediumPiece.values());
+      maybe(random, plant, Items.MEDIUM_PIECE, MediumPiece.values());
     }
     return plant;
   }

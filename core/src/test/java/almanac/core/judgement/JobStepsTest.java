@@ -8,7 +8,7 @@ import almanac.core.bench.JobSteps;
 import almanac.core.bench.Task;
 import almanac.core.bench.Work;
 import almanac.core.figures.Figures;
-import almanac.core.inspection.Item;
+import almanac.core.inspection.Items;
 import almanac.core.inspection.PestPlace;
 import almanac.core.inspection.Pests;
 import almanac.core.inspection.Plug;
@@ -54,9 +54,9 @@ class JobStepsTest {
   private static PlantAtHand spent(String kind, Component medium) {
     return PlantAtHand.of(kind)
         .potted(60, Mix.of(medium))
-        .saw(Item.SMELL, Smell.SOUR)
-        .saw(Item.NEW_ROOTS, RootStage.NUB)
-        .saw(Item.RIM, Rim.OVER);
+        .saw(Items.SMELL, Smell.SOUR)
+        .saw(Items.NEW_ROOTS, RootStage.NUB)
+        .saw(Items.RIM, Rim.OVER);
   }
 
   @Test
@@ -95,7 +95,7 @@ class JobStepsTest {
   void everyWayThatIsChosenReachesAnEndWithWhateverIsAdded() {
     int cut = 0;
     for (var generated : Generated.plants()) {
-      var situation = generated.plant().saw(Item.ROT, Rot.WILT_RING).situation();
+      var situation = generated.plant().saw(Items.ROT, Rot.WILT_RING).situation();
       var judged = new Judge(FIGURES).judge(situation);
       var work = Work.of(judged, situation, Pot.NOT_NOTED, situation.history().potting().mix());
       for (var how : Method.CHOICES) {
@@ -121,9 +121,9 @@ class JobStepsTest {
         tasks(
             PlantAtHand.of("oncidium")
                 .potted(8, Mix.of(Component.PUMICE))
-                .saw(Item.RIM, Rim.OVER)
-                .saw(Item.STABILITY, Stability.FIRM)
-                .saw(Item.NEW_ROOTS, RootStage.NUB));
+                .saw(Items.RIM, Rim.OVER)
+                .saw(Items.STABILITY, Stability.FIRM)
+                .saw(Items.NEW_ROOTS, RootStage.NUB));
     assertThat(tasks)
         .containsExactly(
             Task.TAG,
@@ -152,7 +152,7 @@ class JobStepsTest {
   void whatGripsTheWallIsSoakedForLongAndItsPotIsCut() {
     var clinging =
         steps(
-            spent("oncidium", Component.BARK_MEDIUM).saw(Item.CROWDING, RootsCrowding.CLINGING),
+            spent("oncidium", Component.BARK_MEDIUM).saw(Items.CROWDING, RootsCrowding.CLINGING),
             new Pot(PotType.CLAY, 120.0, 110.0, ""));
     assertThat(step(clinging, Task.SOAK).minutes())
         .hasValue(FIGURES.count(JobFigures.SOAK_CLINGING_MINUTES));
@@ -201,20 +201,22 @@ class JobStepsTest {
     assertThat(
             tasks(
                 spent("oncidium", Component.SPHAGNUM_BEST)
-                    .saw(Item.PESTS, Pests.ROOT_MEALYBUG)
-                    .saw(Item.PEST_PLACE, PestPlace.MEDIUM)))
+                    .saw(Items.PESTS, Pests.ROOT_MEALYBUG)
+                    .saw(Items.PEST_PLACE, PestPlace.MEDIUM)))
         .contains(Task.RINSE, Task.TREAT, Task.APART);
     var ring =
         steps(
-            spent("oncidium", Component.SPHAGNUM_BEST).saw(Item.ROT, Rot.WILT_RING), Pot.NOT_NOTED);
+            spent("oncidium", Component.SPHAGNUM_BEST).saw(Items.ROT, Rot.WILT_RING),
+            Pot.NOT_NOTED);
     assertThat(step(ring, Task.CUT).what()).startsWith("Cut on until the cut is green-white");
     assertThat(ring).extracting(JobStep::task).contains(Task.DRESS, Task.APART);
     assertThat(step(ring, Task.WATER).what()).startsWith("Leave it dry for 3 days");
-    assertThat(tasks(spent("oncidium", Component.SPHAGNUM_BEST).saw(Item.ROT, Rot.WILT_THROUGH)))
+    assertThat(tasks(spent("oncidium", Component.SPHAGNUM_BEST).saw(Items.ROT, Rot.WILT_THROUGH)))
         .contains(Task.LET_GO)
         .doesNotContain(Task.POT, Task.FILL, Task.WRITE_TAG);
     var plug =
-        steps(PlantAtHand.of("phalaenopsis").potted(6).saw(Item.PLUG, Plug.ROTTING), Pot.NOT_NOTED);
+        steps(
+            PlantAtHand.of("phalaenopsis").potted(6).saw(Items.PLUG, Plug.ROTTING), Pot.NOT_NOTED);
     assertThat(step(plug, Task.MEDIUM_OFF).what()).contains("old plug");
   }
 
@@ -224,15 +226,15 @@ class JobStepsTest {
         tasks(
             PlantAtHand.of("oncidium")
                 .potted(6)
-                .saw(Item.STABILITY, Stability.LOOSE)
-                .saw(Item.NEW_ROOTS, RootStage.ANCHORED));
+                .saw(Items.STABILITY, Stability.LOOSE)
+                .saw(Items.NEW_ROOTS, RootStage.ANCHORED));
     assertThat(tasks).contains(Task.LOOK, Task.PUT_BACK).doesNotContain(Task.POT, Task.WRITE_TAG);
     assertThat(
             tasks(
                 PlantAtHand.of("oncidium")
                     .potted(6)
-                    .saw(Item.STABILITY, Stability.LOOSE)
-                    .saw(Item.ROOTS_IN_POT, RootsInPot.MOSTLY_SOFT)))
+                    .saw(Items.STABILITY, Stability.LOOSE)
+                    .saw(Items.ROOTS_IN_POT, RootsInPot.MOSTLY_SOFT)))
         .as("and goes on where the roots are soft")
         .contains(Task.CUT, Task.POT, Task.FILL)
         .doesNotContain(Task.PUT_BACK);

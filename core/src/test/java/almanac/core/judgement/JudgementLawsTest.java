@@ -5,7 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import almanac.core.figures.Figures;
 import almanac.core.history.Approach;
-import almanac.core.inspection.Item;
+import almanac.core.inspection.Items;
 import almanac.core.inspection.Lead;
 import almanac.core.inspection.LookSpot;
 import almanac.core.inspection.Pests;
@@ -54,7 +54,7 @@ class JudgementLawsTest {
   }
 
   private static List<Reason> reasons(Judgement judged, Scale scale) {
-    return judged.reasons().stream().filter(reason -> reason.scale() == scale).toList();
+    return judged.weighed().reasons().stream().filter(reason -> reason.scale() == scale).toList();
   }
 
   @Test
@@ -69,12 +69,12 @@ class JudgementLawsTest {
   /** Everything that cannot wait, whatever the bloom, season or root stage. */
   private static final List<Function<PlantAtHand, PlantAtHand>> HAZARDS =
       List.of(
-          plant -> plant.saw(Item.ROOTS_IN_POT, RootsInPot.MOSTLY_SOFT),
-          plant -> plant.saw(Item.SMELL, Smell.ROTTEN),
-          plant -> plant.saw(Item.PESTS, Pests.ROOT_MEALYBUG),
-          plant -> plant.saw(Item.ROT, Rot.SPREADING),
-          plant -> plant.saw(Item.ROT, Rot.WILT_RING),
-          plant -> plant.saw(Item.PLUG, Plug.ROTTING));
+          plant -> plant.saw(Items.ROOTS_IN_POT, RootsInPot.MOSTLY_SOFT),
+          plant -> plant.saw(Items.SMELL, Smell.ROTTEN),
+          plant -> plant.saw(Items.PESTS, Pests.ROOT_MEALYBUG),
+          plant -> plant.saw(Items.ROT, Rot.SPREADING),
+          plant -> plant.saw(Items.ROT, Rot.WILT_RING),
+          plant -> plant.saw(Items.PLUG, Plug.ROTTING));
 
   @Test
   void aHazardNeverMakesAVerdictMilderByAnyApproach() {
@@ -102,11 +102,13 @@ class JudgementLawsTest {
   void nothingIsSaidOfWhatNobodyLookedAt() {
     eachJudged(
         (situation, judged) -> {
-          for (var reason : judged.reasons()) {
+          for (var reason : judged.weighed().reasons()) {
             reason
                 .look()
                 .ifPresent(
-                    look -> assertThat(judged.notLookedAt()).doesNotContain(look.spot().item()));
+                    look ->
+                        assertThat(judged.looks().notLookedAt())
+                            .doesNotContain(look.spot().item()));
             boolean needsALook =
                 reason.scale() == Scale.HAZARD
                     || reason.scale() == Scale.NO_REASON
@@ -117,7 +119,7 @@ class JudgementLawsTest {
               assertThat(reason.look()).as("%s", reason.sentence()).isPresent();
             }
           }
-          if (!judged.notLookedAt().isEmpty()) {
+          if (!judged.looks().notLookedAt().isEmpty()) {
             tried.on(situation);
           }
         });
@@ -130,7 +132,7 @@ class JudgementLawsTest {
       var seen = generated.plant();
       var situation = seen.situation();
       var judged = HOUSE.judge(situation);
-      for (var item : judged.notLookedAt()) {
+      for (var item : judged.looks().notLookedAt()) {
         var forgotten = situation.with(situation.history().without(LookSpot.of(item)));
         assertThat(HOUSE.judge(forgotten)).as("%s", item).isEqualTo(judged);
         tried.on(situation);
@@ -139,7 +141,7 @@ class JudgementLawsTest {
         if (reason.points() > 0 && reason.look().isPresent()) {
           var spot = reason.look().get().spot();
           var without = HOUSE.judge(situation.with(situation.history().without(spot)));
-          assertThat(without.reasons())
+          assertThat(without.weighed().reasons())
               .as("without the look at %s", spot)
               .noneMatch(
                   other -> other.look().filter(look -> look.spot().equals(spot)).isPresent());
@@ -153,8 +155,8 @@ class JudgementLawsTest {
   void aLookThatIsForgottenIsALookNeverMade() {
     for (var generated : PLANTS) {
       var blind = generated.plant().situation();
-      var seen = generated.plant().daysAgo(0).saw(Item.PLUG, Plug.ROTTING).situation();
-      var forgotten = seen.with(seen.history().without(LookSpot.of(Item.PLUG)));
+      var seen = generated.plant().daysAgo(0).saw(Items.PLUG, Plug.ROTTING).situation();
+      var forgotten = seen.with(seen.history().without(LookSpot.of(Items.PLUG)));
       assertThat(HOUSE.judge(forgotten)).isEqualTo(HOUSE.judge(blind));
       if (!HOUSE.judge(seen).equals(HOUSE.judge(blind))) {
         tried.on(seen);
@@ -168,7 +170,7 @@ class JudgementLawsTest {
     eachJudged(
         (situation, judged) -> {
           double sum =
-              judged.reasons().stream()
+              judged.weighed().reasons().stream()
                   .filter(reason -> reason.scale() == Scale.NEED || reason.scale() == Scale.HAZARD)
                   .mapToDouble(Reason::points)
                   .sum();
@@ -192,7 +194,7 @@ class JudgementLawsTest {
   void everyFigureThatIsNamedStandsInTheRulebook() {
     eachJudged(
         (situation, judged) -> {
-          for (var reason : judged.reasons()) {
+          for (var reason : judged.weighed().reasons()) {
             reason
                 .basis()
                 .figure()
@@ -224,14 +226,14 @@ class JudgementLawsTest {
   void whatWasWellLongAgoCalmsNobody() {
     eachJudged(
         (situation, judged) -> {
-          for (var reason : judged.reasons()) {
+          for (var reason : judged.weighed().reasons()) {
             boolean reassures = reason.side() == Side.AGAINST && reason.scale() == Scale.NEED;
             var item = reason.look().map(look -> look.spot().item());
-            if (reassures && item.filter(Item.STABILITY::equals).isPresent()) {
-              assertThat(judged.stale()).doesNotContain(Item.STABILITY);
+            if (reassures && item.filter(Items.STABILITY::equals).isPresent()) {
+              assertThat(judged.looks().stale()).doesNotContain(Items.STABILITY);
             }
           }
-          if (judged.stale().contains(Item.STABILITY)) {
+          if (judged.looks().stale().contains(Items.STABILITY)) {
             tried.on(situation);
           }
         });
@@ -240,7 +242,7 @@ class JudgementLawsTest {
 
   /** Whether a growing tip is there, in a kind whose roots say when it takes a move. */
   private static boolean aTipDecides(Generated generated, Judgement judged) {
-    return judged.roots().growing()
+    return judged.found().roots().growing()
         && generated.plant().situation().kind().of(Trait.READY_RULE) != ReadyRule.START_OF_GROWTH;
   }
 
@@ -251,9 +253,9 @@ class JudgementLawsTest {
       if (!aTipDecides(generated, before)) {
         continue;
       }
-      var with = generated.plant().daysAgo(0).saw(Item.NEW_ROOTS, Lead.B, RootStage.ANCHORED);
+      var with = generated.plant().daysAgo(0).saw(Items.NEW_ROOTS, Lead.B, RootStage.ANCHORED);
       assertThat(with.judged().readiness()).isEqualTo(before.readiness());
-      assertThat(with.judged().roots().lead()).isEqualTo(Lead.FIRST);
+      assertThat(with.judged().found().roots().lead()).isEqualTo(Lead.FIRST);
       tried.on(with.situation());
     }
     tried.theWholeYear();
@@ -267,7 +269,7 @@ class JudgementLawsTest {
       if (!aTipDecides(generated, before)) {
         continue;
       }
-      var with = generated.plant().daysAgo(0).saw(Item.NEW_ROOTS, Lead.B, RootStage.MID);
+      var with = generated.plant().daysAgo(0).saw(Items.NEW_ROOTS, Lead.B, RootStage.MID);
       boolean sameSeason = reasons(with.judged(), Scale.LOSS).equals(reasons(before, Scale.LOSS));
       if (!sameSeason) {
         continue;
@@ -287,7 +289,7 @@ class JudgementLawsTest {
       var situation = generated.plant().situation();
       var judged = HOUSE.judge(situation);
       if (situation.kind().of(Trait.READY_RULE) == ReadyRule.START_OF_GROWTH
-          || !judged.notLookedAt().contains(Item.NEW_ROOTS)
+          || !judged.looks().notLookedAt().contains(Items.NEW_ROOTS)
           || judged.method().verdict() == Verdict.MOVE_UP) {
         continue;
       }
@@ -295,13 +297,14 @@ class JudgementLawsTest {
           .singleElement()
           .satisfies(reason -> assertThat(reason.sentence().toString()).startsWith("Nobody knows"));
       for (var stage : RootStage.values()) {
-        var seen = generated.plant().daysAgo(0).saw(Item.NEW_ROOTS, stage).situation();
+        var seen = generated.plant().daysAgo(0).saw(Items.NEW_ROOTS, stage).situation();
         var then = HOUSE.judge(seen);
         boolean otherwise =
             !reasons(then, Scale.LOSS).equals(reasons(judged, Scale.LOSS))
                 || then.method().intact() != judged.method().intact();
         if (!otherwise) {
-          assertThat(then.readiness()).isBetween(judged.readiness(), judged.readinessMost());
+          assertThat(then.readiness())
+              .isBetween(judged.readiness(), judged.weighed().readinessMost());
           tried.on(situation);
         }
       }
@@ -315,7 +318,7 @@ class JudgementLawsTest {
     eachJudged(
         (situation, judged) -> {
           var today = situation.today();
-          var window = judged.nextCheck().window();
+          var window = judged.looks().nextCheck().window();
           assertThat(window.early()).isAfterOrEqualTo(today);
           assertThat(window.best()).isBetween(window.early(), window.late());
           if (judged.timing() instanceof Timing.Until until) {
@@ -340,7 +343,7 @@ class JudgementLawsTest {
     for (var generated : PLANTS) {
       var judged = generated.plant().judged();
       assertThat(Differences.between(judged, generated.plant().judged())).isEmpty();
-      var spoilt = generated.plant().daysAgo(0).saw(Item.SMELL, Smell.SOUR);
+      var spoilt = generated.plant().daysAgo(0).saw(Items.SMELL, Smell.SOUR);
       if (spoilt.judged().need() != judged.need()) {
         assertThat(Differences.between(judged, spoilt.judged())).isNotEmpty();
         tried.on(spoilt.situation());
@@ -377,7 +380,9 @@ class JudgementLawsTest {
         (situation, judged) -> {
           for (var look : new DecidingLooks(HOUSE).of(situation, judged)) {
             var item = look.spot().item();
-            assertThat(judged.notLookedAt().contains(item) || judged.stale().contains(item))
+            assertThat(
+                    judged.looks().notLookedAt().contains(item)
+                        || judged.looks().stale().contains(item))
                 .isTrue();
             assertThat(look.changes()).isNotEmpty().hasSizeLessThanOrEqualTo(look.outcomes());
             assertThat(look.changes())

@@ -3,7 +3,7 @@ package almanac.core.judgement;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import almanac.core.inspection.Item;
+import almanac.core.inspection.Items;
 import almanac.core.inspection.Lead;
 import almanac.core.inspection.RootTips;
 import almanac.core.judgement.figures.NeedFigures;
@@ -30,10 +30,11 @@ class LeadsTest {
   })
   void theLeastReadyGrowingTipDecides(
       RootStage first, RootStage second, Lead decides, double readiness) {
-    var judged = encyclia().saw(Item.NEW_ROOTS, first).saw(Item.NEW_ROOTS, Lead.B, second).judged();
-    assertThat(judged.roots().lead()).isEqualTo(decides);
+    var judged =
+        encyclia().saw(Items.NEW_ROOTS, first).saw(Items.NEW_ROOTS, Lead.B, second).judged();
+    assertThat(judged.found().roots().lead()).isEqualTo(decides);
     assertThat(judged.readiness()).isEqualTo(readiness);
-    assertThat(judged.leads()).hasSize(2);
+    assertThat(judged.found().leads()).hasSize(2);
   }
 
   @Test
@@ -41,13 +42,13 @@ class LeadsTest {
     var judged =
         encyclia()
             .daysAgo(14)
-            .measured(Item.NEW_ROOTS, Lead.B, 10)
+            .measured(Items.NEW_ROOTS, Lead.B, 10)
             .daysAgo(0)
-            .measured(Item.NEW_ROOTS, Lead.B, 16)
-            .measured(Item.NEW_ROOTS, Lead.FIRST, 8)
+            .measured(Items.NEW_ROOTS, Lead.B, 16)
+            .measured(Items.NEW_ROOTS, Lead.FIRST, 8)
             .judged();
     var speeds =
-        judged.leads().stream()
+        judged.found().leads().stream()
             .map(lead -> lead.forecast().orElseThrow().speed().mmAWeek())
             .toList();
     assertThat(speeds.get(0)).as("of its kind").isCloseTo(17, within(1e-9));
@@ -61,10 +62,10 @@ class LeadsTest {
     var judged =
         PlantAtHand.of("oncidium")
             .potted(3)
-            .measured(Item.RIM, Lead.FIRST, 60)
-            .measured(Item.RIM, Lead.C, -5)
+            .measured(Items.RIM, Lead.FIRST, 60)
+            .measured(Items.RIM, Lead.C, -5)
             .judged();
-    assertThat(judged.reasons())
+    assertThat(judged.weighed().reasons())
         .filteredOn(reason -> reason.basis().equals(NeedFigures.OVER_RIM))
         .singleElement()
         .satisfies(
@@ -80,19 +81,19 @@ class LeadsTest {
     var judged =
         encyclia()
             .daysAgo(30)
-            .measured(Item.NEW_ROOTS, Lead.B, 8)
+            .measured(Items.NEW_ROOTS, Lead.B, 8)
             .daysAgo(0)
-            .saw(Item.NEW_ROOTS, RootStage.ANCHORED)
+            .saw(Items.NEW_ROOTS, RootStage.ANCHORED)
             .judged();
-    assertThat(judged.stale()).contains(Item.NEW_ROOTS);
+    assertThat(judged.looks().stale()).contains(Items.NEW_ROOTS);
   }
 
   @Test
   void tipsThatHaveStoppedAreNoLongerGrowing() {
     var plant = encyclia().rootsOf(12);
     assertThat(plant.judged().readiness()).isEqualTo(95);
-    plant.saw(Item.ROOT_TIPS, RootTips.STOPPED);
+    plant.saw(Items.ROOT_TIPS, RootTips.STOPPED);
     assertThat(plant.judged().readiness()).isEqualTo(20);
-    assertThat(plant.judged().roots().forecast()).isEmpty();
+    assertThat(plant.judged().found().roots().forecast()).isEmpty();
   }
 }

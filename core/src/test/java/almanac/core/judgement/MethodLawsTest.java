@@ -4,7 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import almanac.core.figures.Figures;
 import almanac.core.history.Approach;
-import almanac.core.inspection.Item;
+import almanac.core.inspection.Items;
 import almanac.core.inspection.Leaves;
 import almanac.core.inspection.Pests;
 import almanac.core.inspection.Plug;
@@ -51,19 +51,20 @@ class MethodLawsTest {
 
   private static final Map<Hazard, UnaryOperator<PlantAtHand>> SHOWN =
       Map.of(
-          Hazard.ROOTS_SOFT, plant -> plant.saw(Item.ROOTS_IN_POT, RootsInPot.MOSTLY_SOFT),
+          Hazard.ROOTS_SOFT, plant -> plant.saw(Items.ROOTS_IN_POT, RootsInPot.MOSTLY_SOFT),
           Hazard.SUFFOCATING,
               plant ->
                   plant
-                      .saw(Item.ROOTS_IN_POT, RootsInPot.MIXED)
-                      .saw(Item.MEDIUM_PIECE, MediumPiece.MUSH),
-          Hazard.ROTTEN, plant -> plant.saw(Item.SMELL, Smell.ROTTEN),
+                      .saw(Items.ROOTS_IN_POT, RootsInPot.MIXED)
+                      .saw(Items.MEDIUM_PIECE, MediumPiece.MUSH),
+          Hazard.ROTTEN, plant -> plant.saw(Items.SMELL, Smell.ROTTEN),
           Hazard.NO_ROOTS,
-              plant -> plant.saw(Item.ROOTS_IN_POT, RootsInPot.NONE).saw(Item.LEAVES, Leaves.LIMP),
-          Hazard.PLUG, plant -> plant.saw(Item.PLUG, Plug.ROTTING),
-          Hazard.PESTS_IN_MEDIUM, plant -> plant.saw(Item.PESTS, Pests.ROOT_MEALYBUG),
-          Hazard.ROT, plant -> plant.saw(Item.ROT, Rot.SOFT_LEAD),
-          Hazard.WILT, plant -> plant.saw(Item.ROT, Rot.WILT_RING));
+              plant ->
+                  plant.saw(Items.ROOTS_IN_POT, RootsInPot.NONE).saw(Items.LEAVES, Leaves.LIMP),
+          Hazard.PLUG, plant -> plant.saw(Items.PLUG, Plug.ROTTING),
+          Hazard.PESTS_IN_MEDIUM, plant -> plant.saw(Items.PESTS, Pests.ROOT_MEALYBUG),
+          Hazard.ROT, plant -> plant.saw(Items.ROT, Rot.SOFT_LEAD),
+          Hazard.WILT, plant -> plant.saw(Items.ROT, Rot.WILT_RING));
 
   private static void eachByEachApproach(BiConsumer<Situation, Judgement> law) {
     for (var generated : PLANTS) {
@@ -84,12 +85,12 @@ class MethodLawsTest {
       if (judged.verdict() != Verdict.RESCUE) {
         continue;
       }
-      for (var reason : judged.reasons()) {
+      for (var reason : judged.weighed().reasons()) {
         if (reason.basis() instanceof Hazard found) {
           assertThat(judged.method().steps()).as("%s", found).containsAll(REMOVES.get(found));
         }
       }
-      assertThat(judged.reasons()).extracting(Reason::basis).contains(hazard);
+      assertThat(judged.weighed().reasons()).extracting(Reason::basis).contains(hazard);
       tried.on(situation);
     }
     tried.everywhere();
@@ -99,16 +100,17 @@ class MethodLawsTest {
   @EnumSource(Hazard.class)
   void theSmallestPotIsOnlyForLostRoots(Hazard hazard) {
     var plant =
-        PlantAtHand.of("oncidium").potted(6, Mix.of(Component.PUMICE)).saw(Item.PESTS, Pests.NONE);
+        PlantAtHand.of("oncidium").potted(6, Mix.of(Component.PUMICE)).saw(Items.PESTS, Pests.NONE);
     var steps = SHOWN.get(hazard).apply(plant).judged().method().steps();
     var lost = EnumSet.of(Hazard.ROOTS_SOFT, Hazard.SUFFOCATING, Hazard.ROTTEN, Hazard.NO_ROOTS);
     assertThat(steps.contains(Step.SMALLEST_POT)).isEqualTo(lost.contains(hazard));
   }
 
   private static boolean mediumHasToGo(Judgement judged) {
-    boolean spent = judged.used().filter(used -> used.known() && used.likely() >= 100).isPresent();
+    boolean spent =
+        judged.found().used().filter(used -> used.known() && used.likely() >= 100).isPresent();
     return spent
-        || judged.reasons().stream()
+        || judged.weighed().reasons().stream()
             .anyMatch(reason -> reason.points() > 0 && reason.isMatterOf(Need.Matter.MEDIUM));
   }
 
@@ -120,7 +122,7 @@ class MethodLawsTest {
           boolean keeps =
               judged.verdict() == Verdict.MOVE_UP || judged.verdict() == Verdict.PART_REPOT;
           if (mediumHasToGo(judged)) {
-            assertThat(keeps).as("%s", judged.reasons()).isFalse();
+            assertThat(keeps).as("%s", judged.weighed().reasons()).isFalse();
             tried.on(situation);
           }
         });
@@ -134,7 +136,7 @@ class MethodLawsTest {
         (situation, judged) -> {
           var mix = situation.history().potting().mix();
           boolean onlyPlace =
-              judged.reasons().stream()
+              judged.weighed().reasons().stream()
                   .filter(reason -> reason.points() > 0 && reason.basis() instanceof Need)
                   .allMatch(reason -> reason.isMatterOf(Need.Matter.PLACE));
           boolean moves =
@@ -143,7 +145,7 @@ class MethodLawsTest {
             tried.on(situation);
           }
           if (mix.inert() && onlyPlace) {
-            assertThat(moves).as("%s", judged.reasons()).isFalse();
+            assertThat(moves).as("%s", judged.weighed().reasons()).isFalse();
           }
         });
     tried.theWholeYear();

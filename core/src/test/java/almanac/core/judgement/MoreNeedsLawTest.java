@@ -6,7 +6,7 @@ import almanac.core.figures.Figures;
 import almanac.core.inspection.Breakage;
 import almanac.core.inspection.Bubbles;
 import almanac.core.inspection.GrowthTrend;
-import almanac.core.inspection.Item;
+import almanac.core.inspection.Items;
 import almanac.core.inspection.PotState;
 import almanac.core.inspection.Rim;
 import almanac.core.inspection.RootsCrowding;
@@ -34,20 +34,20 @@ class MoreNeedsLawTest {
   private static final Map<String, UnaryOperator<PlantAtHand>> NEEDS = new LinkedHashMap<>();
 
   static {
-    NEEDS.put("wobble", plant -> plant.saw(Item.STABILITY, Stability.SLIGHT_WOBBLE));
-    NEEDS.put("loose", plant -> plant.saw(Item.STABILITY, Stability.LOOSE));
-    NEEDS.put("sour", plant -> plant.saw(Item.SMELL, Smell.SOUR));
-    NEEDS.put("mixed", plant -> plant.saw(Item.ROOTS_IN_POT, RootsInPot.MIXED));
-    NEEDS.put("over the rim", plant -> plant.saw(Item.RIM, Rim.OVER));
-    NEEDS.put("jammed", plant -> plant.saw(Item.RIM, Rim.JAMMED));
-    NEEDS.put("in the air", plant -> plant.saw(Item.SURFACE_ROOTS, SurfaceRoots.IN_AIR));
-    NEEDS.put("risen", plant -> plant.saw(Item.LEVEL, SurfaceLevel.RISEN));
-    NEEDS.put("smaller twice", plant -> plant.saw(Item.GROWTH_TREND, GrowthTrend.SMALLER_TWICE));
-    NEEDS.put("no bubbles", plant -> plant.saw(Item.BUBBLES, Bubbles.NONE));
-    NEEDS.put("brittle", plant -> plant.saw(Item.POT, PotState.BRITTLE));
-    NEEDS.put("weeds", plant -> plant.saw(Item.SURFACE, Surface.WEEDS));
-    NEEDS.put("out of holes", plant -> plant.saw(Item.CROWDING, RootsCrowding.OUT_OF_HOLES));
-    NEEDS.put("chewed", plant -> plant.saw(Item.BREAKAGE, Breakage.TIPS_CHEWED));
+    NEEDS.put("wobble", plant -> plant.saw(Items.STABILITY, Stability.SLIGHT_WOBBLE));
+    NEEDS.put("loose", plant -> plant.saw(Items.STABILITY, Stability.LOOSE));
+    NEEDS.put("sour", plant -> plant.saw(Items.SMELL, Smell.SOUR));
+    NEEDS.put("mixed", plant -> plant.saw(Items.ROOTS_IN_POT, RootsInPot.MIXED));
+    NEEDS.put("over the rim", plant -> plant.saw(Items.RIM, Rim.OVER));
+    NEEDS.put("jammed", plant -> plant.saw(Items.RIM, Rim.JAMMED));
+    NEEDS.put("in the air", plant -> plant.saw(Items.SURFACE_ROOTS, SurfaceRoots.IN_AIR));
+    NEEDS.put("risen", plant -> plant.saw(Items.LEVEL, SurfaceLevel.RISEN));
+    NEEDS.put("smaller twice", plant -> plant.saw(Items.GROWTH_TREND, GrowthTrend.SMALLER_TWICE));
+    NEEDS.put("no bubbles", plant -> plant.saw(Items.BUBBLES, Bubbles.NONE));
+    NEEDS.put("brittle", plant -> plant.saw(Items.POT, PotState.BRITTLE));
+    NEEDS.put("weeds", plant -> plant.saw(Items.SURFACE, Surface.WEEDS));
+    NEEDS.put("out of holes", plant -> plant.saw(Items.CROWDING, RootsCrowding.OUT_OF_HOLES));
+    NEEDS.put("chewed", plant -> plant.saw(Items.BREAKAGE, Breakage.TIPS_CHEWED));
   }
 
   static Iterable<String> needs() {
@@ -106,12 +106,12 @@ class MoreNeedsLawTest {
 
   /** The look replaced nothing that counted before. */
   private static boolean onlyAdded(Judgement fewer, Judgement more) {
-    return fewer.reasons().stream()
+    return fewer.weighed().reasons().stream()
         .filter(reason -> reason.points() > 0)
         .filter(reason -> reason.scale() == almanac.core.judgement.reason.Scale.NEED)
         .allMatch(
             reason ->
-                more.reasons().stream()
+                more.weighed().reasons().stream()
                     .anyMatch(
                         other ->
                             other.basis().equals(reason.basis())
@@ -123,9 +123,9 @@ class MoreNeedsLawTest {
     var over =
         PlantAtHand.of("phragmipedium")
             .potted(4, almanac.core.medium.Mix.of(almanac.core.medium.Component.PUMICE))
-            .saw(Item.RIM, Rim.OVER);
+            .saw(Items.RIM, Rim.OVER);
     assertThat(over.judged().verdict()).isEqualTo(Verdict.MOVE_UP);
-    over.saw(Item.STABILITY, Stability.SLIGHT_WOBBLE);
+    over.saw(Items.STABILITY, Stability.SLIGHT_WOBBLE);
     assertThat(over.judged().verdict()).isEqualTo(Verdict.MOVE_UP);
   }
 }

@@ -4,7 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import almanac.core.figures.Figures;
-import almanac.core.inspection.Item;
+import almanac.core.inspection.Items;
 import almanac.core.inspection.Rim;
 import almanac.core.inspection.RootsCrowding;
 import almanac.core.inspection.RootsInPot;
@@ -27,9 +27,9 @@ class MoveRiskTest {
   private static PlantAtHand spent(String kind, Component medium) {
     return PlantAtHand.of(kind)
         .potted(50, Mix.of(medium))
-        .saw(Item.SMELL, Smell.SOUR)
-        .saw(Item.ROOTS_IN_POT, RootsInPot.FIRM)
-        .saw(Item.RIM, Rim.OVER);
+        .saw(Items.SMELL, Smell.SOUR)
+        .saw(Items.ROOTS_IN_POT, RootsInPot.FIRM)
+        .saw(Items.RIM, Rim.OVER);
   }
 
   private static Optional<MoveRisk> meant(PlantAtHand plant) {
@@ -53,7 +53,7 @@ class MoveRiskTest {
   })
   void theShareFollowsMediumAndStage(
       String kind, Component medium, RootStage stage, double tips, double lost) {
-    var today = risk(spent(kind, medium).saw(Item.NEW_ROOTS, stage)).today().orElseThrow();
+    var today = risk(spent(kind, medium).saw(Items.NEW_ROOTS, stage)).today().orElseThrow();
     assertThat(today.tips()).isCloseTo(tips, within(1e-9));
     assertThat(today.lost()).isCloseTo(lost, within(1e-9));
   }
@@ -64,8 +64,8 @@ class MoveRiskTest {
         risk(
             PlantAtHand.of("oncidium")
                 .potted(12, Mix.of(Component.PUMICE))
-                .saw(Item.RIM, Rim.OVER)
-                .saw(Item.NEW_ROOTS, RootStage.SHORT));
+                .saw(Items.RIM, Rim.OVER)
+                .saw(Items.NEW_ROOTS, RootStage.SHORT));
     assertThat(risk.today()).contains(new Broken(0.02, 0.02));
     assertThat(risk.words()).hasToString("Moved now, hardly one of its new tips would break.");
   }
@@ -75,7 +75,7 @@ class MoveRiskTest {
     var risk =
         risk(
             spent("oncidium", Component.PUMICE)
-                .saw(Item.CROWDING, RootsCrowding.CLINGING)
+                .saw(Items.CROWDING, RootsCrowding.CLINGING)
                 .rootsOf(40));
     assertThat(risk.today().orElseThrow().tips()).isCloseTo(0.30, within(1e-9));
     assertThat(risk.lowered())

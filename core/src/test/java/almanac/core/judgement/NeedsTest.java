@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import almanac.core.inspection.GrowthTrend;
 import almanac.core.inspection.Item;
+import almanac.core.inspection.Items;
 import almanac.core.inspection.LeafMarks;
 import almanac.core.inspection.Leaves;
 import almanac.core.inspection.Pests;
@@ -95,7 +96,7 @@ class NeedsTest {
   })
   void eachFindingCountsByItself(String kind, String item, String seen, double points) {
     var plant = inStones(kind);
-    see(plant, Item.named(item).orElseThrow(), seen);
+    see(plant, Items.named(item).orElseThrow(), seen);
     assertThat(plant.judged().need()).isEqualTo(points);
   }
 
@@ -103,7 +104,7 @@ class NeedsTest {
   @CsvSource({"oncidium, 10", "sobralia, 15", "paphiopedilum, 15"})
   void aCrowdedPotCountsOnlyBesideAnotherReason(String kind, double points) {
     var plant =
-        inStones(kind).saw(Item.CROWDING, RootsCrowding.CROWDED).saw(Item.SURFACE, Surface.WEEDS);
+        inStones(kind).saw(Items.CROWDING, RootsCrowding.CROWDED).saw(Items.SURFACE, Surface.WEEDS);
     assertThat(plant.judged().need()).isEqualTo(points);
   }
 
@@ -116,9 +117,9 @@ class NeedsTest {
 
   @Test
   void needsAddUpToAHundredAtTheMost() {
-    var plant = PlantAtHand.of("oncidium").potted(40).saw(Item.SURFACE_ROOTS, SurfaceRoots.IN_AIR);
+    var plant = PlantAtHand.of("oncidium").potted(40).saw(Items.SURFACE_ROOTS, SurfaceRoots.IN_AIR);
     assertThat(plant.judged().need()).isEqualTo(90);
-    plant.measured(Item.RIM, -5);
+    plant.measured(Items.RIM, -5);
     assertThat(plant.judged().need()).isEqualTo(100);
   }
 
@@ -126,38 +127,39 @@ class NeedsTest {
   void measuredSizesOutrankTheEye() {
     var plant =
         inStones("oncidium")
-            .saw(Item.GROWTH_TREND, GrowthTrend.SMALLER)
-            .measured(Item.NEWEST_SIZE, 86)
-            .measured(Item.FORMER_SIZE, 100);
+            .saw(Items.GROWTH_TREND, GrowthTrend.SMALLER)
+            .measured(Items.NEWEST_SIZE, 86)
+            .measured(Items.FORMER_SIZE, 100);
     assertThat(plant.judged().need()).isZero();
-    assertThat(plant.measured(Item.NEWEST_SIZE, 85).judged().need()).isEqualTo(15);
+    assertThat(plant.measured(Items.NEWEST_SIZE, 85).judged().need()).isEqualTo(15);
   }
 
   @ParameterizedTest(name = "at first 8 days, now {0}: {1}")
   @CsvSource({"13, 15", "12, 0", "8, 0", "4, 0", "3, 8"})
   void daysToDryAreHeldAgainstItsOwnBeginning(double days, double points) {
-    var plant = inStones("oncidium").daysAgo(60).measured(Item.DAYS_TO_DRY, 8);
-    assertThat(plant.daysAgo(0).measured(Item.DAYS_TO_DRY, days).judged().need()).isEqualTo(points);
+    var plant = inStones("oncidium").daysAgo(60).measured(Items.DAYS_TO_DRY, 8);
+    assertThat(plant.daysAgo(0).measured(Items.DAYS_TO_DRY, days).judged().need())
+        .isEqualTo(points);
   }
 
   @ParameterizedTest(name = "soak water from {0} to {1}: at least {2} % used")
   @CsvSource({"6.8, 6.4, 25", "6.8, 6.3, 80", "6.8, 5.8, 100", "6.2, 5.8, 25", "7.3, 6.3, 100"})
   void acidSoakWaterAgesTheMedium(double in, double ph, double used) {
-    var plant = PlantAtHand.of("oncidium").potted(6).daysAgo(60).measured(Item.SOAK_PH, 6.8);
-    var judged = plant.daysAgo(0).measured(Item.SOAK_IN, in).measured(Item.SOAK_PH, ph).judged();
-    assertThat(judged.used().orElseThrow().likely()).isCloseTo(used, within(1.0));
+    var plant = PlantAtHand.of("oncidium").potted(6).daysAgo(60).measured(Items.SOAK_PH, 6.8);
+    var judged = plant.daysAgo(0).measured(Items.SOAK_IN, in).measured(Items.SOAK_PH, ph).judged();
+    assertThat(judged.found().used().orElseThrow().likely()).isCloseTo(used, within(1.0));
   }
 
   @Test
   void whatIsNoReasonIsSaidAloudAndCountsNothing() {
     var judged =
         inStones("oncidium")
-            .saw(Item.PESTS, Pests.SPRINGTAIL)
-            .saw(Item.LEAF_MARKS, LeafMarks.OLDEST_DROPPING)
-            .saw(Item.ROOTS_IN_POT, RootsInPot.DARK_FIRM)
+            .saw(Items.PESTS, Pests.SPRINGTAIL)
+            .saw(Items.LEAF_MARKS, LeafMarks.OLDEST_DROPPING)
+            .saw(Items.ROOTS_IN_POT, RootsInPot.DARK_FIRM)
             .judged();
     assertThat(judged.need()).isZero();
-    assertThat(judged.reasons())
+    assertThat(judged.weighed().reasons())
         .filteredOn(reason -> reason.scale() == Scale.NO_REASON)
         .extracting(Reason::basis)
         .containsExactlyInAnyOrder(NoReason.SPRINGTAILS, NoReason.OLD_LEAVES, NoReason.DARK_ROOTS);
@@ -165,31 +167,32 @@ class NeedsTest {
 
   @Test
   void aCrowdedPotIsSaidToBeNoReasonByItself() {
-    var judged = inStones("oncidium").saw(Item.CROWDING, RootsCrowding.CROWDED).judged();
+    var judged = inStones("oncidium").saw(Items.CROWDING, RootsCrowding.CROWDED).judged();
     assertThat(judged.verdict()).isEqualTo(Verdict.LEAVE);
-    assertThat(judged.reasons()).extracting(Reason::basis).contains(NoReason.CROWDED);
+    assertThat(judged.weighed().reasons()).extracting(Reason::basis).contains(NoReason.CROWDED);
   }
 
   @Test
   void careIsNamedWithoutUnpotting() {
     var judged =
         inStones("oncidium")
-            .saw(Item.LEVEL, SurfaceLevel.SUNK)
-            .saw(Item.SURFACE_ROOTS, SurfaceRoots.SHEATH_IN_WAY)
+            .saw(Items.LEVEL, SurfaceLevel.SUNK)
+            .saw(Items.SURFACE_ROOTS, SurfaceRoots.SHEATH_IN_WAY)
             .judged();
     assertThat(judged.verdict()).isEqualTo(Verdict.ADJUST_CARE);
-    assertThat(judged.care()).hasSize(2);
+    assertThat(judged.besides().care()).hasSize(2);
   }
 
   @Test
   void aRottenBackBulbAloneIsCutAwayWhileTheRootsStay() {
     var judged =
         inStones("oncidium")
-            .saw(Item.ROT, Rot.SOFT_BACK_BULB)
-            .saw(Item.ROOTS_IN_POT, RootsInPot.FIRM)
+            .saw(Items.ROT, Rot.SOFT_BACK_BULB)
+            .saw(Items.ROOTS_IN_POT, RootsInPot.FIRM)
             .judged();
     assertThat(judged.verdict()).isEqualTo(Verdict.ADJUST_CARE);
-    assertThat(judged.care().get(0).toString()).startsWith("Cut the soft back bulb away today");
+    assertThat(judged.besides().care().get(0).toString())
+        .startsWith("Cut the soft back bulb away today");
   }
 
   @Test
@@ -198,12 +201,14 @@ class NeedsTest {
         PlantAtHand.of("oncidium")
             .potted(20)
             .daysAgo(5)
-            .saw(Item.ROOTS_IN_POT, RootsInPot.MOSTLY_SOFT)
-            .saw(Item.LEAF_MARKS, LeafMarks.SPOTS);
+            .saw(Items.ROOTS_IN_POT, RootsInPot.MOSTLY_SOFT)
+            .saw(Items.LEAF_MARKS, LeafMarks.SPOTS);
     plant.potted(0, Mix.of(Component.PUMICE));
     var judged = plant.judged();
     assertThat(judged.verdict()).isEqualTo(Verdict.LEAVE);
-    assertThat(judged.notLookedAt()).contains(Item.ROOTS_IN_POT).doesNotContain(Item.LEAF_MARKS);
+    assertThat(judged.looks().notLookedAt())
+        .contains(Items.ROOTS_IN_POT)
+        .doesNotContain(Items.LEAF_MARKS);
   }
 
   @ParameterizedTest(name = "{0} {1} days ago: {2}")
@@ -218,8 +223,8 @@ class NeedsTest {
   void whatWasWellLongAgoCalmsNobodyWhatWasBadStands(
       String item, String answer, int daysAgo, boolean said) {
     var plant = inStones("oncidium").daysAgo(daysAgo);
-    see(plant, Item.named(item).orElseThrow(), answer);
-    assertThat(plant.judged().reasons())
+    see(plant, Items.named(item).orElseThrow(), answer);
+    assertThat(plant.judged().weighed().reasons())
         .filteredOn(reason -> reason.look().filter(at -> at.spot().key().equals(item)).isPresent())
         .hasSize(said ? 1 : 0);
   }
@@ -232,11 +237,11 @@ class NeedsTest {
     "daysToDry, 10, Wick the pot on absorbent cloth and give less"
   })
   void howItIsWateredAndFedFollowsWhatIsSeenNow(String item, String answer, String care) {
-    var plant = inStones("oncidium").daysAgo(150).measured(Item.DAYS_TO_DRY, 8).daysAgo(140);
-    see(plant, Item.named(item).orElseThrow(), answer);
-    assertThat(plant.judged().care()).isEmpty();
-    see(plant.daysAgo(0), Item.named(item).orElseThrow(), answer);
-    assertThat(plant.judged().care()).extracting(Object::toString).containsExactly(care);
+    var plant = inStones("oncidium").daysAgo(150).measured(Items.DAYS_TO_DRY, 8).daysAgo(140);
+    see(plant, Items.named(item).orElseThrow(), answer);
+    assertThat(plant.judged().besides().care()).isEmpty();
+    see(plant.daysAgo(0), Items.named(item).orElseThrow(), answer);
+    assertThat(plant.judged().besides().care()).extracting(Object::toString).containsExactly(care);
   }
 
   @ParameterizedTest(name = "wrinkled {0} days ago, wet {1} days ago: {2}")
@@ -245,9 +250,9 @@ class NeedsTest {
     var plant =
         inStones("oncidium")
             .daysAgo(wet)
-            .saw(Item.WETNESS, Wetness.WET)
+            .saw(Items.WETNESS, Wetness.WET)
             .daysAgo(leaves)
-            .saw(Item.LEAVES, Leaves.WRINKLED);
+            .saw(Items.LEAVES, Leaves.WRINKLED);
     assertThat(plant.judged().need()).isEqualTo(points);
   }
 }

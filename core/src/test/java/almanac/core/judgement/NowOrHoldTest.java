@@ -3,7 +3,7 @@ package almanac.core.judgement;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import almanac.core.figures.Figures;
-import almanac.core.inspection.Item;
+import almanac.core.inspection.Items;
 import almanac.core.inspection.Pests;
 import almanac.core.inspection.RootsInPot;
 import almanac.core.inspection.Rot;
@@ -34,7 +34,7 @@ class NowOrHoldTest {
 
   @Test
   void withNewRootsUnseenTheyAreLookedAtFirst() {
-    var asked = asked(newcomer().saw(Item.PESTS, Pests.NONE));
+    var asked = asked(newcomer().saw(Items.PESTS, Pests.NONE));
     assertThat(asked.choice()).isEqualTo(Choice.LOOK_FIRST);
     assertThat(asked.because().toString()).contains("newest roots");
   }
@@ -58,7 +58,7 @@ class NowOrHoldTest {
       value = RootStage.class,
       names = {"NONE", "SHORT"})
   void rootsThatWouldBreakOrAreNotThereAreHeld(RootStage stage) {
-    var held = asked(newcomer().saw(Item.NEW_ROOTS, stage));
+    var held = asked(newcomer().saw(Items.NEW_ROOTS, stage));
     assertThat(held.choice()).isEqualTo(Choice.HOLD);
     assertThat(held.because().toString()).contains("no danger");
   }
@@ -67,8 +67,8 @@ class NowOrHoldTest {
   void aDangerDoesNotWaitForRoots() {
     var rotting =
         newcomer()
-            .saw(Item.NEW_ROOTS, RootStage.NONE)
-            .saw(Item.ROOTS_IN_POT, RootsInPot.MOSTLY_SOFT);
+            .saw(Items.NEW_ROOTS, RootStage.NONE)
+            .saw(Items.ROOTS_IN_POT, RootsInPot.MOSTLY_SOFT);
     var asked = asked(rotting);
     assertThat(asked.choice()).isEqualTo(Choice.REPOT_NOW);
     assertThat(asked.because()).isEqualTo(rotting.judged().advice());
@@ -76,7 +76,7 @@ class NowOrHoldTest {
 
   @Test
   void whatEndangersTheOthersIsNeitherMovedNorHeld() {
-    assertThat(asked(newcomer().saw(Item.ROT, Rot.WILT_THROUGH)).choice())
+    assertThat(asked(newcomer().saw(Items.ROT, Rot.WILT_THROUGH)).choice())
         .isEqualTo(Choice.NEITHER);
   }
 }

@@ -10,6 +10,7 @@ import almanac.core.history.Potting;
 import almanac.core.inspection.Finding;
 import almanac.core.inspection.Inspection;
 import almanac.core.inspection.Item;
+import almanac.core.inspection.Items;
 import almanac.core.inspection.Lead;
 import almanac.core.judgement.evidence.Situation;
 import almanac.core.judgement.verdict.Judge;
@@ -118,7 +119,7 @@ final class PlantAtHand {
   }
 
   PlantAtHand rootsOf(double mm) {
-    return saw(Item.NEW_ROOTS, Item.NEW_ROOTS.found(List.of(), mm, Figures.standard()));
+    return saw(Items.NEW_ROOTS, Items.NEW_ROOTS.found(List.of(), mm, Figures.standard()));
   }
 
   <A extends Enum<A> & Answer> PlantAtHand measured(Item<A> item, double value) {

@@ -7,6 +7,7 @@ import almanac.core.history.Approach;
 import almanac.core.inspection.GrowthStage;
 import almanac.core.inspection.Inspection;
 import almanac.core.inspection.Item;
+import almanac.core.inspection.Items;
 import almanac.core.inspection.Lead;
 import almanac.core.inspection.LookSpot;
 import almanac.core.inspection.Rim;
@@ -44,7 +45,7 @@ class PromiseLawsTest {
 
   /** What is waited for is not seen again as it was. */
   private static final Set<Item<?>> COMES_TRUE =
-      Set.of(Item.BLOOM, Item.NEW_ROOTS, Item.BREAKAGE, Item.LEAVES, Item.BULBS);
+      Set.of(Items.BLOOM, Items.NEW_ROOTS, Items.BREAKAGE, Items.LEAVES, Items.BULBS);
 
   private final Tried tried = new Tried();
 
@@ -58,7 +59,7 @@ class PromiseLawsTest {
   /** The same plant on a later day, all of it seen again as it was, and this besides. */
   private static Situation later(Situation situation, LocalDate day, Inspection more) {
     var again = Inspection.on(day);
-    for (var item : Item.inLookingOrder()) {
+    for (var item : Items.inLookingOrder()) {
       for (var lead : item.ofALead() ? Lead.values() : new Lead[] {Lead.FIRST}) {
         again = seenAgain(again, situation, item, lead);
       }
@@ -99,13 +100,13 @@ class PromiseLawsTest {
 
   private static Inspection nubs(LocalDate day, Lead lead) {
     return Inspection.on(day)
-        .with(Item.NEW_ROOTS, lead, Item.NEW_ROOTS.saw(RootStage.NUB))
-        .with(Item.GROWTH, Item.GROWTH.saw(GrowthStage.STARTING));
+        .with(Items.NEW_ROOTS, lead, Items.NEW_ROOTS.saw(RootStage.NUB))
+        .with(Items.GROWTH, Items.GROWTH.saw(GrowthStage.STARTING));
   }
 
   private static Inspection longRoots(LocalDate day, Lead lead, double mm) {
     return Inspection.on(day)
-        .with(Item.NEW_ROOTS, lead, Item.NEW_ROOTS.found(List.of(), mm, FIGURES));
+        .with(Items.NEW_ROOTS, lead, Items.NEW_ROOTS.found(List.of(), mm, FIGURES));
   }
 
   /** Each plant as it is, and each as it would be with a lead over the rim of a sour medium. */
@@ -116,8 +117,8 @@ class PromiseLawsTest {
           generated
               .plant()
               .daysAgo(0)
-              .saw(Item.SMELL, Smell.SOUR)
-              .saw(Item.RIM, Rim.OVER)
+              .saw(Items.SMELL, Smell.SOUR)
+              .saw(Items.RIM, Rim.OVER)
               .situation();
       law.accept(situation, HOUSE.judge(situation));
     }
@@ -131,7 +132,7 @@ class PromiseLawsTest {
             return;
           }
           var wait = waits.awaited();
-          var lead = judged.roots().lead();
+          var lead = judged.found().roots().lead();
           var day = wait.likely();
           boolean nubs =
               wait.conditions().contains(WaitCondition.NEXT_NUBS)
@@ -142,7 +143,9 @@ class PromiseLawsTest {
             return;
           }
           var seen =
-              nubs ? nubs(day, lead) : longRoots(day, lead, judged.longEnough().getAsDouble());
+              nubs
+                  ? nubs(day, lead)
+                  : longRoots(day, lead, judged.found().longEnough().getAsDouble());
           var then = HOUSE.judge(later(situation, day, seen));
           assertThat(then.verdict().inHand())
               .as(
@@ -170,12 +173,12 @@ class PromiseLawsTest {
     eachAndInNeed(
         (situation, judged) -> {
           if (!(judged.timing() instanceof Timing.Waits waits)
-              || judged.roots().stage().isEmpty()
+              || judged.found().roots().stage().isEmpty()
               || !own.containsAll(waits.awaited().conditions())) {
             return;
           }
           var day = waits.awaited().likely();
-          var seen = rootsOn(day, judged.roots());
+          var seen = rootsOn(day, judged.found().roots());
           var then = HOUSE.judge(later(situation, day, seen));
           assertThat(then.verdict().inHand())
               .as(
@@ -191,7 +194,7 @@ class PromiseLawsTest {
   private static Inspection rootsOn(LocalDate day, LeadRoots roots) {
     var stage = roots.stage().orElseThrow();
     if (!roots.growing()) {
-      return Inspection.on(day).with(Item.NEW_ROOTS, roots.lead(), Item.NEW_ROOTS.saw(stage));
+      return Inspection.on(day).with(Items.NEW_ROOTS, roots.lead(), Items.NEW_ROOTS.saw(stage));
     }
     var forecast = roots.forecast().orElseThrow();
     boolean goneIn =
@@ -199,7 +202,7 @@ class PromiseLawsTest {
             > FIGURES.of(ReadinessFigures.FORECAST_DAYS);
     return goneIn
         ? Inspection.on(day)
-            .with(Item.NEW_ROOTS, roots.lead(), Item.NEW_ROOTS.saw(RootStage.ANCHORED))
+            .with(Items.NEW_ROOTS, roots.lead(), Items.NEW_ROOTS.saw(RootStage.ANCHORED))
         : longRoots(day, roots.lead(), forecast.lengthOn(day));
   }
 
@@ -209,10 +212,11 @@ class PromiseLawsTest {
         (situation, judged) -> {
           if (judged.timing() instanceof Timing.Waits waits
               && waits.awaited().likely().isAfter(situation.today())) {
-            assertThat(judged.nextCheck().window().late())
+            assertThat(judged.looks().nextCheck().window().late())
                 .isBeforeOrEqualTo(waits.awaited().latest());
             if (!waits.awaited().conditions().contains(WaitCondition.LOOK_AT_ROOTS)) {
-              assertThat(judged.nextCheck().window().best()).isBefore(waits.awaited().likely());
+              assertThat(judged.looks().nextCheck().window().best())
+                  .isBefore(waits.awaited().likely());
               tried.on(situation);
             }
           }
@@ -321,7 +325,7 @@ class PromiseLawsTest {
     int announced = 0;
     for (double mm = 60; mm < 130; mm += 10) {
       var judged = PlantAtHand.of("cattleya-two-leaved").potted(30).rootsOf(mm).judged();
-      assertThat(judged.longEnough()).isEqualTo(OptionalDouble.of(130));
+      assertThat(judged.found().longEnough()).isEqualTo(OptionalDouble.of(130));
       announced += judged.timing() instanceof Timing.Waits ? 1 : 0;
     }
     assertThat(announced).isPositive();

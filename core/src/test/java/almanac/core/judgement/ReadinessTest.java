@@ -4,7 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import almanac.core.inspection.Bloom;
 import almanac.core.inspection.GrowthStage;
-import almanac.core.inspection.Item;
+import almanac.core.inspection.Items;
 import almanac.core.inspection.Leaves;
 import almanac.core.judgement.verdict.Verdict;
 import almanac.core.medium.Component;
@@ -42,7 +42,7 @@ class ReadinessTest {
       double anchored) {
     double[] bases = {none, swelling, nub, shorter, mid, longer, anchored};
     for (var stage : RootStage.values()) {
-      assertThat(of(kind).saw(Item.NEW_ROOTS, stage).judged().readiness())
+      assertThat(of(kind).saw(Items.NEW_ROOTS, stage).judged().readiness())
           .as("%s at %s", kind, stage)
           .isEqualTo(bases[stage.ordinal()]);
     }
@@ -59,14 +59,16 @@ class ReadinessTest {
   })
   void deciduousKindsAreJudgedByTheirGrowth(GrowthStage growth, double points) {
     var judged =
-        of("catasetum").saw(Item.GROWTH, growth).saw(Item.NEW_ROOTS, RootStage.NUB).judged();
+        of("catasetum").saw(Items.GROWTH, growth).saw(Items.NEW_ROOTS, RootStage.NUB).judged();
     assertThat(judged.readiness()).isEqualTo(points);
   }
 
   @Test
   void aDeciduousKindWhoseRootsHaveGrownPastTheStartIsNoLongerReady() {
     var late =
-        of("catasetum").saw(Item.GROWTH, GrowthStage.STARTING).saw(Item.NEW_ROOTS, RootStage.SHORT);
+        of("catasetum")
+            .saw(Items.GROWTH, GrowthStage.STARTING)
+            .saw(Items.NEW_ROOTS, RootStage.SHORT);
     assertThat(late.judged().readiness()).isEqualTo(35);
     assertThat(late.judged().need()).as("nor asks for its yearly move").isLessThan(60);
   }
@@ -80,7 +82,8 @@ class ReadinessTest {
   @ParameterizedTest
   @CsvSource({"NONE, 95", "SPIKE, 80", "BUDS, 70", "OPEN, 80", "FADING, 90", "FINISHED, 95"})
   void flowersTakeFromIt(Bloom bloom, double points) {
-    var judged = of("oncidium").saw(Item.NEW_ROOTS, RootStage.NUB).saw(Item.BLOOM, bloom).judged();
+    var judged =
+        of("oncidium").saw(Items.NEW_ROOTS, RootStage.NUB).saw(Items.BLOOM, bloom).judged();
     assertThat(judged.readiness()).isEqualTo(points);
   }
 
@@ -88,7 +91,7 @@ class ReadinessTest {
   @CsvSource({"1, 60", "2, 60", "4, 75", "5, 75", "7, 95"})
   void aLateMoveTakesFromIt(int monthsAgo, double points) {
     var judged =
-        PlantAtHand.of("oncidium").potted(monthsAgo).saw(Item.NEW_ROOTS, RootStage.NUB).judged();
+        PlantAtHand.of("oncidium").potted(monthsAgo).saw(Items.NEW_ROOTS, RootStage.NUB).judged();
     assertThat(judged.readiness()).isEqualTo(points);
   }
 
@@ -98,21 +101,21 @@ class ReadinessTest {
         PlantAtHand.of("oncidium", PlantAtHand.DECEMBER)
             .potted(12)
             .atAMeanOf(16)
-            .saw(Item.NEW_ROOTS, RootStage.NUB);
+            .saw(Items.NEW_ROOTS, RootStage.NUB);
     assertThat(dark.judged().readiness()).isEqualTo(70);
     assertThat(dark.underLights().judged().readiness()).isEqualTo(95);
     var dry =
         of("oncidium")
-            .saw(Item.NEW_ROOTS, RootStage.NUB)
-            .saw(Item.LEAVES, Leaves.WRINKLED)
+            .saw(Items.NEW_ROOTS, RootStage.NUB)
+            .saw(Items.LEAVES, Leaves.WRINKLED)
             .judged();
     assertThat(dry.readiness()).isEqualTo(80);
   }
 
   @Test
   void aSlipperInSpentMediumTakesAMoveAtAnyTime() {
-    var fresh = PlantAtHand.of("paphiopedilum").potted(12).saw(Item.NEW_ROOTS, RootStage.ANCHORED);
-    var spent = PlantAtHand.of("paphiopedilum").potted(30).saw(Item.NEW_ROOTS, RootStage.ANCHORED);
+    var fresh = PlantAtHand.of("paphiopedilum").potted(12).saw(Items.NEW_ROOTS, RootStage.ANCHORED);
+    var spent = PlantAtHand.of("paphiopedilum").potted(30).saw(Items.NEW_ROOTS, RootStage.ANCHORED);
     assertThat(fresh.judged().readiness()).isEqualTo(25);
     assertThat(spent.judged().readiness()).isEqualTo(60);
   }
@@ -122,9 +125,9 @@ class ReadinessTest {
     var judged =
         PlantAtHand.of("oncidium")
             .potted(12, Mix.of(Component.PUMICE))
-            .saw(Item.NEW_ROOTS, RootStage.SHORT)
-            .saw(Item.BLOOM, Bloom.BUDS)
-            .measured(Item.RIM, -5)
+            .saw(Items.NEW_ROOTS, RootStage.SHORT)
+            .saw(Items.BLOOM, Bloom.BUDS)
+            .measured(Items.RIM, -5)
             .judged();
     assertThat(judged.method().verdict()).isEqualTo(Verdict.MOVE_UP);
     assertThat(judged.readiness()).isEqualTo(70);
@@ -134,14 +137,14 @@ class ReadinessTest {
   void unseenRootsAreARangeAndNotTheWorst() {
     var judged = of("oncidium").judged();
     assertThat(judged.readiness()).isEqualTo(15);
-    assertThat(judged.readinessMost()).isEqualTo(95);
+    assertThat(judged.weighed().readinessMost()).isEqualTo(95);
   }
 
   @Test
   void rootsSeenLongAgoAreAsGoodAsUnseen() {
-    var judged = of("oncidium").daysAgo(100).saw(Item.NEW_ROOTS, RootStage.NONE).judged();
-    assertThat(judged.readinessMost()).isEqualTo(95);
-    assertThat(judged.reasons())
+    var judged = of("oncidium").daysAgo(100).saw(Items.NEW_ROOTS, RootStage.NONE).judged();
+    assertThat(judged.weighed().readinessMost()).isEqualTo(95);
+    assertThat(judged.weighed().reasons())
         .extracting(reason -> reason.sentence().toString())
         .contains(
             "How far the newest roots are nobody has seen since 2027-02-04;"

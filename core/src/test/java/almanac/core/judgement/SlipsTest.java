@@ -58,18 +58,18 @@ class SlipsTest {
                 judged.advice(),
                 Math.round(judged.need()),
                 Math.round(judged.readiness()),
-                Math.round(judged.readinessMost())));
+                Math.round(judged.weighed().readinessMost())));
     lines.add("when: " + when(judged.timing()));
-    judged.reasons().forEach(reason -> lines.add(reason(reason)));
-    lines.addAll(all("care: ", judged.care()));
-    lines.addAll(all("cost: ", judged.costs()));
+    judged.weighed().reasons().forEach(reason -> lines.add(reason(reason)));
+    lines.addAll(all("care: ", judged.besides().care()));
+    lines.addAll(all("cost: ", judged.besides().costs()));
     lines.add(
         "next: %s, %s to %s, best %s"
             .formatted(
-                judged.nextCheck().purpose(),
-                judged.nextCheck().window().early(),
-                judged.nextCheck().window().late(),
-                judged.nextCheck().window().best()));
+                judged.looks().nextCheck().purpose(),
+                judged.looks().nextCheck().window().early(),
+                judged.looks().nextCheck().window().late(),
+                judged.looks().nextCheck().window().best()));
     Comparison.all(situation, judged, Figures.standard())
         .forEach(
             each ->

@@ -6,7 +6,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import almanac.core.checks.Purpose;
 import almanac.core.figures.Figures;
 import almanac.core.inspection.Bloom;
-import almanac.core.inspection.Item;
+import almanac.core.inspection.Items;
 import almanac.core.inspection.RootsInPot;
 import almanac.core.judgement.figures.JudgementFigures;
 import almanac.core.judgement.reason.Scale;
@@ -35,7 +35,7 @@ class TimingTest {
         PlantAtHand.of("oncidium")
             .potted(26)
             .rootsOf(32)
-            .saw(Item.ROOTS_IN_POT, RootsInPot.MIXED)
+            .saw(Items.ROOTS_IN_POT, RootsInPot.MIXED)
             .judged();
     assertThat(judged.timing()).isInstanceOf(Timing.Waits.class);
     var wait = ((Timing.Waits) judged.timing()).awaited();
@@ -43,7 +43,7 @@ class TimingTest {
     assertThat(wait.likely())
         .as("68 mm at about 17 mm a week, rather later than sooner")
         .isEqualTo(MAY.plusDays(30));
-    assertThat(judged.nextCheck().window().best()).isBefore(wait.earliest());
+    assertThat(judged.looks().nextCheck().window().best()).isBefore(wait.earliest());
   }
 
   @Test
@@ -51,9 +51,9 @@ class TimingTest {
     var judged =
         PlantAtHand.of("cattleya-one-leaved")
             .potted(26)
-            .saw(Item.NEW_ROOTS, RootStage.SHORT)
-            .saw(Item.BLOOM, Bloom.BUDS)
-            .saw(Item.ROOTS_IN_POT, RootsInPot.MIXED)
+            .saw(Items.NEW_ROOTS, RootStage.SHORT)
+            .saw(Items.BLOOM, Bloom.BUDS)
+            .saw(Items.ROOTS_IN_POT, RootsInPot.MIXED)
             .judged();
     var wait = ((Timing.Waits) judged.timing()).awaited();
     assertThat(wait.conditions()).containsExactly(WaitCondition.FLOWERS_OVER);
@@ -65,8 +65,8 @@ class TimingTest {
     var judged =
         PlantAtHand.of("phalaenopsis", PlantAtHand.DECEMBER)
             .potted(26)
-            .saw(Item.NEW_ROOTS, RootStage.ANCHORED)
-            .saw(Item.ROOTS_IN_POT, RootsInPot.MIXED)
+            .saw(Items.NEW_ROOTS, RootStage.ANCHORED)
+            .saw(Items.ROOTS_IN_POT, RootsInPot.MIXED)
             .judged();
     var wait = ((Timing.Waits) judged.timing()).awaited();
     assertThat(wait.conditions()).containsExactly(WaitCondition.LIGHT);
@@ -79,17 +79,17 @@ class TimingTest {
       var judged =
           PlantAtHand.of("miltonia-brassia", day)
               .potted(14)
-              .measured(Item.RIM, -8)
+              .measured(Items.RIM, -8)
               .rootsOf(6)
               .judged();
       assertThat(judged.verdict()).isEqualTo(Verdict.WATCH);
-      var gate = judged.gateOpens().orElseThrow();
-      var best = judged.nextCheck().window().best();
+      var gate = judged.found().gateOpens().orElseThrow();
+      var best = judged.looks().nextCheck().window().best();
       assertThat(best).isBefore(gate);
       assertThat(ChronoUnit.DAYS.between(day, best)).isGreaterThan(14);
     }
     var may = PlantAtHand.of("miltonia-brassia").potted(14).rootsOf(6).judged();
-    assertThat(ChronoUnit.DAYS.between(MAY, may.nextCheck().window().best()))
+    assertThat(ChronoUnit.DAYS.between(MAY, may.looks().nextCheck().window().best()))
         .as("in season the look comes before the nubs are past")
         .isLessThan(14);
   }
@@ -97,33 +97,35 @@ class TimingTest {
   @Test
   void unseenRootsAreLookedAtFirst() {
     var judged =
-        PlantAtHand.of("oncidium").potted(26).saw(Item.ROOTS_IN_POT, RootsInPot.MIXED).judged();
+        PlantAtHand.of("oncidium").potted(26).saw(Items.ROOTS_IN_POT, RootsInPot.MIXED).judged();
     var wait = ((Timing.Waits) judged.timing()).awaited();
     assertThat(wait.conditions()).containsExactly(WaitCondition.LOOK_AT_ROOTS);
-    assertThat(judged.nextCheck().window().late()).isEqualTo(MAY.plusDays(3));
+    assertThat(judged.looks().nextCheck().window().late()).isEqualTo(MAY.plusDays(3));
   }
 
   @Test
   void aPlantNobodyHasLookedAtIsLookedAtSoon() {
     var judged = PlantAtHand.of("oncidium").potted(3).judged();
-    assertThat(judged.nextCheck().purpose()).isEqualTo(Purpose.FIRST_LOOK);
-    assertThat(judged.nextCheck().window().late()).isEqualTo(MAY.plusDays(14));
+    assertThat(judged.looks().nextCheck().purpose()).isEqualTo(Purpose.FIRST_LOOK);
+    assertThat(judged.looks().nextCheck().window().late()).isEqualTo(MAY.plusDays(14));
   }
 
   @Test
   void aQuietPlantIsSeenWithinFourMonthsAndBeforeItsMediumTurnsDue() {
-    var fresh = PlantAtHand.of("oncidium").potted(1).saw(Item.BLOOM, Bloom.NONE).judged();
+    var fresh = PlantAtHand.of("oncidium").potted(1).saw(Items.BLOOM, Bloom.NONE).judged();
     assertThat(fresh.verdict()).isEqualTo(Verdict.LEAVE);
-    assertThat(ChronoUnit.DAYS.between(MAY, fresh.nextCheck().window().best())).isEqualTo(120);
-    var mature = PlantAtHand.of("oncidium").potted(16).saw(Item.BLOOM, Bloom.NONE).judged();
-    assertThat(ChronoUnit.DAYS.between(MAY, mature.nextCheck().window().best())).isLessThan(105);
+    assertThat(ChronoUnit.DAYS.between(MAY, fresh.looks().nextCheck().window().best()))
+        .isEqualTo(120);
+    var mature = PlantAtHand.of("oncidium").potted(16).saw(Items.BLOOM, Bloom.NONE).judged();
+    assertThat(ChronoUnit.DAYS.between(MAY, mature.looks().nextCheck().window().best()))
+        .isLessThan(105);
   }
 
   @Test
   void growingRootsAreJudgedByWhereTheyAreNow() {
     var then = PlantAtHand.of("oncidium").potted(26).daysAgo(14).rootsOf(6);
     var readiness =
-        then.judged().reasons().stream()
+        then.judged().weighed().reasons().stream()
             .filter(reason -> reason.scale() == Scale.READINESS)
             .findFirst()
             .orElseThrow();
@@ -136,17 +138,17 @@ class TimingTest {
         PlantAtHand.of("oncidium")
             .potted(12)
             .daysAgo(70)
-            .saw(Item.NEW_ROOTS, RootStage.NONE)
-            .saw(Item.BLOOM, Bloom.BUDS)
+            .saw(Items.NEW_ROOTS, RootStage.NONE)
+            .saw(Items.BLOOM, Bloom.BUDS)
             .judged();
-    assertThat(judged.stale()).containsExactly(Item.BLOOM, Item.NEW_ROOTS);
-    assertThat(judged.notLookedAt()).doesNotContain(Item.BLOOM, Item.NEW_ROOTS);
-    assertThat(judged.readinessMost()).isGreaterThan(judged.readiness());
+    assertThat(judged.looks().stale()).containsExactly(Items.BLOOM, Items.NEW_ROOTS);
+    assertThat(judged.looks().notLookedAt()).doesNotContain(Items.BLOOM, Items.NEW_ROOTS);
+    assertThat(judged.weighed().readinessMost()).isGreaterThan(judged.readiness());
   }
 
   @Test
   void aCollectorsOwnFigureChangesTheVerdict() {
-    var plant = PlantAtHand.of("oncidium").potted(20).saw(Item.NEW_ROOTS, RootStage.NUB);
+    var plant = PlantAtHand.of("oncidium").potted(20).saw(Items.NEW_ROOTS, RootStage.NUB);
     assertThat(plant.judged().verdict()).isEqualTo(Verdict.FULL_REPOT);
     var patient = Figures.standard().with(JudgementFigures.LEAVE_BELOW, 45);
     assertThat(plant.judged(patient).verdict()).isNotEqualTo(Verdict.FULL_REPOT);

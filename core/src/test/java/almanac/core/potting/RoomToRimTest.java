@@ -8,7 +8,7 @@ import almanac.core.history.Happening;
 import almanac.core.history.PlantHistory;
 import almanac.core.history.Potting;
 import almanac.core.inspection.Inspection;
-import almanac.core.inspection.Item;
+import almanac.core.inspection.Items;
 import almanac.core.inspection.Lead;
 import almanac.core.inspection.Rim;
 import almanac.core.kinds.Habit;
@@ -45,7 +45,7 @@ class RoomToRimTest {
 
   private static Event measured(double mm) {
     return new Happening.Inspected(
-        Inspection.on(SEEN).with(Item.RIM, Item.RIM.found(List.of(), mm, Figures.standard())));
+        Inspection.on(SEEN).with(Items.RIM, Items.RIM.found(List.of(), mm, Figures.standard())));
   }
 
   @ParameterizedTest(name = "{0} years of growth to the rim")
@@ -68,15 +68,15 @@ class RoomToRimTest {
   void theLeadWithTheLeastRoomDecides() {
     var both =
         Inspection.on(SEEN)
-            .with(Item.RIM, Lead.A, Item.RIM.found(List.of(), 40.0, Figures.standard()))
-            .with(Item.RIM, Lead.B, Item.RIM.found(List.of(), 9.0, Figures.standard()));
+            .with(Items.RIM, Lead.A, Items.RIM.found(List.of(), 40.0, Figures.standard()))
+            .with(Items.RIM, Lead.B, Items.RIM.found(List.of(), 9.0, Figures.standard()));
     assertThat(room(CREEPING, new Happening.Inspected(both)).orElseThrow().mm()).isEqualTo(9);
   }
 
   @Test
   void withoutAMeasureNobodyKnows() {
     assertThat(room(CREEPING)).isEmpty();
-    var byEye = Inspection.on(SEEN).with(Item.RIM, Item.RIM.saw(Rim.UNDER_A_SEASON));
+    var byEye = Inspection.on(SEEN).with(Items.RIM, Items.RIM.saw(Rim.UNDER_A_SEASON));
     assertThat(room(CREEPING, new Happening.Inspected(byEye))).isEmpty();
   }
 

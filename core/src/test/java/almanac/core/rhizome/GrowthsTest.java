@@ -6,7 +6,7 @@ import almanac.core.figures.Figures;
 import almanac.core.inspection.Bloom;
 import almanac.core.inspection.GrowthStage;
 import almanac.core.inspection.Inspection;
-import almanac.core.inspection.Item;
+import almanac.core.inspection.Items;
 import almanac.core.inspection.Lead;
 import almanac.core.roots.RootStage;
 import java.time.LocalDate;
@@ -21,12 +21,12 @@ class GrowthsTest {
   }
 
   private static Inspection stage(int months, Lead lead, GrowthStage stage) {
-    return on(months).with(Item.GROWTH, lead, Item.GROWTH.saw(stage));
+    return on(months).with(Items.GROWTH, lead, Items.GROWTH.saw(stage));
   }
 
   private static Inspection size(Inspection inspection, double mm) {
     return inspection.with(
-        Item.NEWEST_SIZE, Item.NEWEST_SIZE.found(List.of(), mm, Figures.standard()));
+        Items.NEWEST_SIZE, Items.NEWEST_SIZE.found(List.of(), mm, Figures.standard()));
   }
 
   @Test
@@ -35,10 +35,10 @@ class GrowthsTest {
         Growths.of(
             List.of(
                 stage(0, Lead.A, GrowthStage.STARTING)
-                    .with(Item.NEW_ROOTS, Item.NEW_ROOTS.saw(RootStage.NUB)),
+                    .with(Items.NEW_ROOTS, Items.NEW_ROOTS.saw(RootStage.NUB)),
                 size(stage(3, Lead.A, GrowthStage.HALF_GROWN), 60),
                 size(stage(7, Lead.A, GrowthStage.MATURE), 96)
-                    .with(Item.BLOOM, Item.BLOOM.saw(Bloom.OPEN)),
+                    .with(Items.BLOOM, Items.BLOOM.saw(Bloom.OPEN)),
                 stage(12, Lead.A, GrowthStage.EYE_SWELLING),
                 size(stage(15, Lead.A, GrowthStage.HALF_GROWN), 70)));
     assertThat(growths).extracting(Growth::name).containsExactly("A 2025", "A 2026");
@@ -70,7 +70,7 @@ class GrowthsTest {
         Growths.of(
             List.of(
                 stage(0, Lead.A, GrowthStage.MATURE)
-                    .with(Item.GROWTH, Lead.B, Item.GROWTH.saw(GrowthStage.MATURE)),
+                    .with(Items.GROWTH, Lead.B, Items.GROWTH.saw(GrowthStage.MATURE)),
                 stage(2, Lead.B, GrowthStage.STARTING)));
     assertThat(growths).extracting(Growth::name).containsExactly("A 2025", "B 2025", "B 2025");
     assertThat(growths).extracting(Growth::leads).containsExactly(true, false, true);
@@ -80,7 +80,7 @@ class GrowthsTest {
   void theSizeOfTheFormerIsItsOwnWhenTheNextIsSeen() {
     var next =
         stage(12, Lead.A, GrowthStage.STARTING)
-            .with(Item.FORMER_SIZE, Item.FORMER_SIZE.found(List.of(), 88.0, Figures.standard()));
+            .with(Items.FORMER_SIZE, Items.FORMER_SIZE.found(List.of(), 88.0, Figures.standard()));
     var growths = Growths.of(List.of(stage(0, Lead.A, GrowthStage.MATURE), next));
     assertThat(growths.get(0).size()).contains(88.0);
     assertThat(growths.get(1).size()).isEmpty();

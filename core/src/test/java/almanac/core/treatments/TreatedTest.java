@@ -4,7 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import almanac.core.figures.Figures;
 import almanac.core.inspection.Inspection;
-import almanac.core.inspection.Item;
+import almanac.core.inspection.Items;
 import almanac.core.inspection.Pests;
 import almanac.core.inspection.Rot;
 import java.time.LocalDate;
@@ -23,7 +23,7 @@ class TreatedTest {
   }
 
   private static Inspection saw(int day, Pests pests) {
-    return Inspection.on(day(day)).with(Item.PESTS, Item.PESTS.saw(pests));
+    return Inspection.on(day(day)).with(Items.PESTS, Items.PESTS.saw(pests));
   }
 
   private static Treated of(List<LocalDate> treatments, Inspection... life) {
@@ -105,9 +105,9 @@ class TreatedTest {
 
   @Test
   void rotIsLookedForByItselfAndFoundAgainAsItWasFound() {
-    var soft = Inspection.on(day(3)).with(Item.ROT, Item.ROT.saw(Rot.SOFT_LEAD));
+    var soft = Inspection.on(day(3)).with(Items.ROT, Items.ROT.saw(Rot.SOFT_LEAD));
     assertThat(Foe.ROT.stillThere(List.of(soft, saw(4, Pests.NONE)), day(9)))
-        .contains(Inspection.on(day(9)).with(Item.ROT, Item.ROT.saw(Rot.SOFT_LEAD)));
+        .contains(Inspection.on(day(9)).with(Items.ROT, Items.ROT.saw(Rot.SOFT_LEAD)));
     assertThat(Foe.ROT.stillThere(List.of(saw(4, Pests.MITES)), day(9))).isEmpty();
     assertThat(Foe.PESTS.stillThere(List.of(saw(4, Pests.NONE)), day(9))).isEmpty();
   }

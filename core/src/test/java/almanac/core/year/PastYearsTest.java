@@ -9,7 +9,7 @@ import almanac.core.history.Potting;
 import almanac.core.inspection.Bloom;
 import almanac.core.inspection.GrowthStage;
 import almanac.core.inspection.Inspection;
-import almanac.core.inspection.Item;
+import almanac.core.inspection.Items;
 import almanac.core.inspection.Lead;
 import almanac.core.medium.Component;
 import almanac.core.medium.Mix;
@@ -26,11 +26,11 @@ class PastYearsTest {
   private static final LocalDate DAY = LocalDate.of(2024, 2, 20);
 
   private static Inspection bloom(int day, Bloom bloom) {
-    return Inspection.on(DAY.plusDays(day)).with(Item.BLOOM, Item.BLOOM.saw(bloom));
+    return Inspection.on(DAY.plusDays(day)).with(Items.BLOOM, Items.BLOOM.saw(bloom));
   }
 
   private static Inspection roots(int day, Lead lead, RootStage stage) {
-    return Inspection.on(DAY.plusDays(day)).with(Item.NEW_ROOTS, lead, Item.NEW_ROOTS.saw(stage));
+    return Inspection.on(DAY.plusDays(day)).with(Items.NEW_ROOTS, lead, Items.NEW_ROOTS.saw(stage));
   }
 
   private static Span span(int from, int until) {
@@ -38,7 +38,7 @@ class PastYearsTest {
   }
 
   private static Inspection growth(int day, GrowthStage stage) {
-    return Inspection.on(DAY.plusDays(day)).with(Item.GROWTH, Item.GROWTH.saw(stage));
+    return Inspection.on(DAY.plusDays(day)).with(Items.GROWTH, Items.GROWTH.saw(stage));
   }
 
   private static Happening potted(LocalDate day) {

@@ -8,6 +8,7 @@ import almanac.core.bench.JobStep;
 import almanac.core.bench.JobSteps;
 import almanac.core.bench.Task;
 import almanac.core.inspection.Item;
+import almanac.core.inspection.Items;
 import almanac.core.judgement.verdict.Method;
 import almanac.core.judgement.verdict.Risks;
 import java.util.List;
@@ -19,16 +20,16 @@ class JobPages {
   /** What a plant shows only when it is out of its pot, and what breaks as it comes out. */
   private static final List<Item<?>> LOOKED_AT =
       List.of(
-          Item.ROOTS_IN_POT,
-          Item.MEDIUM_PIECE,
-          Item.SMELL,
-          Item.PLUG,
-          Item.PESTS,
-          Item.PEST_PLACE,
-          Item.ROT,
-          Item.PARTS,
-          Item.BREAKAGE,
-          Item.WOUND);
+          Items.ROOTS_IN_POT,
+          Items.MEDIUM_PIECE,
+          Items.SMELL,
+          Items.PLUG,
+          Items.PESTS,
+          Items.PEST_PLACE,
+          Items.ROT,
+          Items.PARTS,
+          Items.BREAKAGE,
+          Items.WOUND);
 
   private final Jobs jobs;
   private final Plants plants;

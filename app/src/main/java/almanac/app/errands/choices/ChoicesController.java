@@ -8,6 +8,7 @@ import almanac.core.history.Approach;
 import almanac.core.history.PlantStatus;
 import almanac.core.inspection.FirstLook;
 import almanac.core.inspection.Item;
+import almanac.core.inspection.Items;
 import almanac.core.inspection.Lead;
 import almanac.core.inspection.Section;
 import almanac.core.kinds.Genera;
@@ -162,7 +163,7 @@ class ChoicesController {
         Arrays.stream(Moisture.values())
             .map(each -> new MoistureChoice(each, each.words()))
             .toList(),
-        Item.inLookingOrder().stream().map(ChoicesController::look).toList(),
+        Items.inLookingOrder().stream().map(ChoicesController::look).toList(),
         List.of(Lead.values()),
         Arrays.stream(Aim.values()).map(each -> new AimChoice(each, each.words())).toList(),
         Arrays.stream(Approach.values())

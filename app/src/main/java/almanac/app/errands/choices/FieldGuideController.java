@@ -3,6 +3,7 @@ package almanac.app.errands.choices;
 import almanac.app.record.rules.Rules;
 import almanac.core.inspection.FieldGuide;
 import almanac.core.inspection.Item;
+import almanac.core.inspection.Items;
 import almanac.core.inspection.Section;
 import almanac.core.roots.RootFigures;
 import almanac.core.words.Answer;
@@ -50,7 +51,7 @@ class FieldGuideController {
   Guide guide() {
     var figures = rules.figures();
     return new Guide(
-        Item.inLookingOrder().stream().map(this::card).toList(),
+        Items.inLookingOrder().stream().map(this::card).toList(),
         new RootLengths(
             figures.of(RootFigures.NUB_MOST),
             figures.of(RootFigures.SHORT_MOST),

@@ -6,7 +6,7 @@ import almanac.app.record.entries.MixPart;
 import almanac.app.record.rules.Rules;
 import almanac.core.holding.Holding;
 import almanac.core.inspection.Inspection;
-import almanac.core.inspection.Item;
+import almanac.core.inspection.Items;
 import almanac.core.medium.Lasting;
 import almanac.core.medium.Moisture;
 import almanac.core.refusals.Refused;
@@ -190,8 +190,8 @@ class SumsController {
     var day = LocalDate.EPOCH;
     var soak =
         Inspection.on(day)
-            .with(Item.SOAK_IN, Item.SOAK_IN.found(List.of(), asked.in(), rules.figures()))
-            .with(Item.SOAK_PH, Item.SOAK_PH.found(List.of(), asked.out(), rules.figures()));
+            .with(Items.SOAK_IN, Items.SOAK_IN.found(List.of(), asked.in(), rules.figures()))
+            .with(Items.SOAK_PH, Items.SOAK_PH.found(List.of(), asked.out(), rules.figures()));
     var holding = Holding.of(List.of(soak), day, rules.figures());
     return new PhAnswer(
         asked.in() - asked.out(),

@@ -11,7 +11,7 @@ import almanac.core.history.Chronology;
 import almanac.core.history.Happening;
 import almanac.core.history.Line;
 import almanac.core.inspection.Inspection;
-import almanac.core.inspection.Item;
+import almanac.core.inspection.Items;
 import almanac.core.inspection.Tag;
 import almanac.core.refusals.Entered;
 import java.time.LocalDate;
@@ -61,7 +61,7 @@ public class Inspecting {
 
   /** Writes down of several plants, as one act, that each bears its own tag. */
   public Written tagsChecked(List<Long> ids, LocalDate today) {
-    var inspection = Inspection.on(today).with(Item.TAG, Item.TAG.saw(Tag.READABLE));
+    var inspection = Inspection.on(today).with(Items.TAG, Items.TAG.saw(Tag.READABLE));
     Map<Long, List<Happening>> happenings = new LinkedHashMap<>();
     ids.forEach(
         id -> happenings.put(plants.one(id).id(), List.of(new Happening.Inspected(inspection))));

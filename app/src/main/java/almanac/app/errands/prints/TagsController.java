@@ -6,7 +6,7 @@ import almanac.app.record.collection.Walk;
 import almanac.app.record.rules.Rules;
 import almanac.app.record.site.Today;
 import almanac.core.history.Handled;
-import almanac.core.inspection.Item;
+import almanac.core.inspection.Items;
 import almanac.core.inspection.Look;
 import almanac.core.inspection.Tag;
 import io.swagger.v3.oas.annotations.Operation;
@@ -89,7 +89,7 @@ class TagsController {
 
   private TagLine line(PlantInPlace plant, Map<Long, String> letters) {
     var potting = plant.history().potting();
-    Look<Tag> seen = plant.history().latest(Item.TAG, today.get());
+    Look<Tag> seen = plant.history().latest(Items.TAG, today.get());
     return new TagLine(
         plant.id(),
         plant.card().number(),

@@ -54,7 +54,8 @@ class SmallJobs {
 
   private Stream<ToDo> of(PlantInPlace plant, LocalDate today) {
     return Stream.concat(
-        judging.judge(plant, today).smallJobs().stream().map(job -> new ToDo(plant, job, null)),
+        judging.judge(plant, today).besides().smallJobs().stream()
+            .map(job -> new ToDo(plant, job, null)),
         plant.card().tasks().stream().map(task -> new ToDo(plant, null, task)));
   }
 

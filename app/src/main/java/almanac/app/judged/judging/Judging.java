@@ -111,7 +111,9 @@ public class Judging {
     return checks.of(
         plant,
         basis(today),
-        () -> new Diary(figures()).of(plant.plant(), day -> judged.apply(day).nextCheck(), today));
+        () ->
+            new Diary(figures())
+                .of(plant.plant(), day -> judged.apply(day).looks().nextCheck(), today));
   }
 
   /** By whom a plant is judged: the figures in force, and the approach that holds for it. */

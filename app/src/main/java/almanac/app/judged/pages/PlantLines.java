@@ -66,9 +66,12 @@ public class PlantLines {
         Part.of(judged.advice()),
         Math.round(judged.need()),
         Math.round(judged.readiness()),
-        Math.round(judged.readinessMost()),
+        Math.round(judged.weighed().readinessMost()),
         Slips.when(judged.timing(), today.get()),
-        judged.carried().stream().findFirst().map(each -> Part.of(each.sentence())).orElse(null),
+        judged.weighed().carried().stream()
+            .findFirst()
+            .map(each -> Part.of(each.sentence()))
+            .orElse(null),
         card.asideOn(),
         card.apartSince(),
         card.treatment() != null,

@@ -83,7 +83,7 @@ public final class Slips {
   }
 
   private Slip of(Judgement judged, List<DecidingLook> deciding, List<Comparison> approaches) {
-    var window = judged.nextCheck().window();
+    var window = judged.looks().nextCheck().window();
     return new Slip(
         situation.today(),
         judged.approach(),
@@ -94,24 +94,24 @@ public final class Slips {
         Part.of(judged.advice()),
         Math.round(judged.need()),
         Math.round(judged.readiness()),
-        Math.round(judged.readinessMost()),
+        Math.round(judged.weighed().readinessMost()),
         moves(judged) ? judged.method().words().toString() : null,
         moves(judged) ? judged.method().because() : null,
         moves(judged) ? List.copyOf(judged.method().steps()) : List.of(),
-        judged.care().stream().map(Sentence::toString).toList(),
-        judged.remarks().stream().map(Sentence::toString).toList(),
-        judged.costs().stream().map(Sentence::toString).toList(),
+        judged.besides().care().stream().map(Sentence::toString).toList(),
+        judged.besides().remarks().stream().map(Sentence::toString).toList(),
+        judged.besides().costs().stream().map(Sentence::toString).toList(),
         risk.apply(judged).map(Slips::risk).orElse(null),
-        judged.gateOpens().orElse(null),
+        judged.found().gateOpens().orElse(null),
         when(judged.timing(), situation.today()),
-        judged.reasons().stream().map(reason -> reason(reason, judged)).toList(),
-        judged.notLookedAt().stream().map(Item::key).toList(),
-        judged.stale().stream().map(Item::key).toList(),
+        judged.weighed().reasons().stream().map(reason -> reason(reason, judged)).toList(),
+        judged.looks().notLookedAt().stream().map(Item::key).toList(),
+        judged.looks().stale().stream().map(Item::key).toList(),
         deciding.stream().map(Slips::decider).toList(),
         approaches.stream().map(each -> approach(each, judged)).toList(),
         new Slip.CheckAsked(
-            judged.nextCheck().purpose(), window.early(), window.best(), window.late()),
-        judged.used().map(this::medium).orElse(null),
+            judged.looks().nextCheck().purpose(), window.early(), window.best(), window.late()),
+        judged.found().used().map(this::medium).orElse(null),
         charts(judged));
   }
 
@@ -145,7 +145,7 @@ public final class Slips {
         reason.basis().figure().map(Figure::key).orElse(null),
         reason.side(),
         reason.basis().figure().map(Figure::reason).orElse(null),
-        judged.carried().contains(reason),
+        judged.weighed().carried().contains(reason),
         reason.scale(),
         Part.of(reason.sentence()),
         Math.round(reason.points()),
@@ -221,14 +221,14 @@ public final class Slips {
   }
 
   private List<Slip.RootChart> charts(Judgement judged) {
-    return judged.leads().stream()
-        .sorted(Comparator.comparing(lead -> lead.lead() != judged.roots().lead()))
+    return judged.found().leads().stream()
+        .sorted(Comparator.comparing(lead -> lead.lead() != judged.found().roots().lead()))
         .flatMap(lead -> lead.forecast().map(forecast -> chart(lead, forecast, judged)).stream())
         .toList();
   }
 
   private Slip.RootChart chart(LeadRoots lead, RootForecast forecast, Judgement judged) {
-    var opensAt = judged.longEnough();
+    var opensAt = judged.found().longEnough();
     double safeAgain = opensAt.orElse(figures.of(RootFigures.MID_MOST));
     return new Slip.RootChart(
         lead.lead().name(),

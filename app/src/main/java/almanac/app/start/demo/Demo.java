@@ -14,7 +14,7 @@ import almanac.core.history.Happening;
 import almanac.core.history.Names;
 import almanac.core.history.Origin;
 import almanac.core.inspection.Bloom;
-import almanac.core.inspection.Item;
+import almanac.core.inspection.Items;
 import almanac.core.inspection.Pests;
 import almanac.core.inspection.Stability;
 import almanac.core.medium.Mix;
@@ -115,12 +115,14 @@ public class Demo {
         .look(
             60,
             look ->
-                look.measured(Item.SOAK_IN, 7.0).measured(Item.SOAK_PH, 6.3).roots(RootStage.NONE))
+                look.measured(Items.SOAK_IN, 7.0)
+                    .measured(Items.SOAK_PH, 6.3)
+                    .roots(RootStage.NONE))
         .look(
             28,
             look ->
-                look.measured(Item.SOAK_IN, 7.1)
-                    .measured(Item.SOAK_PH, 6.1)
+                look.measured(Items.SOAK_IN, 7.1)
+                    .measured(Items.SOAK_PH, 6.1)
                     .roots(RootStage.NONE)
                     .bloom(Bloom.NONE));
     new DemoPlant(books)
@@ -128,7 +130,7 @@ public class Demo {
         .happened(
             new Happening.Came(came(day.minusDays(12), "a neighbour", "")),
             new Happening.KeptApart(day.minusDays(12)))
-        .look(9, look -> look.saw(Item.PESTS, Pests.NONE).stands(Stability.FIRM));
+        .look(9, look -> look.saw(Items.PESTS, Pests.NONE).stands(Stability.FIRM));
   }
 
   private static Origin came(LocalDate on, String from, String price) {

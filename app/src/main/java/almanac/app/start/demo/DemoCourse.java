@@ -2,7 +2,7 @@ package almanac.app.start.demo;
 
 import almanac.app.record.journal.NewAct;
 import almanac.core.history.Happening;
-import almanac.core.inspection.Item;
+import almanac.core.inspection.Items;
 import almanac.core.inspection.Pests;
 import almanac.core.treatments.Course;
 import almanac.core.treatments.Foe;
@@ -35,17 +35,17 @@ final class DemoCourse {
   }
 
   void all() {
-    treated.forEach(plant -> plant.look(BEGUN, look -> look.saw(Item.PESTS, Pests.SCALE)));
+    treated.forEach(plant -> plant.look(BEGUN, look -> look.saw(Items.PESTS, Pests.SCALE)));
     var begun = new LinkedHashMap<Long, List<Happening>>();
     var on = day(BEGUN);
     treated.forEach(plant -> begun.put(plant.id(), List.of(new Happening.CourseBegun(SOAP, on))));
     beside.forEach(plant -> begun.put(plant.id(), List.of(new Happening.Beside(SOAP, on))));
     write(on, begun);
     treat(BEGUN);
-    beside.get(0).look(BEGUN, look -> look.saw(Item.PESTS, Pests.NONE));
+    beside.get(0).look(BEGUN, look -> look.saw(Items.PESTS, Pests.NONE));
     treat(SINCE);
-    treated.forEach(plant -> plant.look(SINCE, look -> look.saw(Item.PESTS, Pests.NONE)));
-    beside.get(0).look(BETWEEN, look -> look.saw(Item.PESTS, Pests.NONE));
+    treated.forEach(plant -> plant.look(SINCE, look -> look.saw(Items.PESTS, Pests.NONE)));
+    beside.get(0).look(BETWEEN, look -> look.saw(Items.PESTS, Pests.NONE));
   }
 
   private void treat(int daysAgo) {

@@ -15,6 +15,7 @@ import almanac.core.history.Stand;
 import almanac.core.inspection.Bloom;
 import almanac.core.inspection.Inspection;
 import almanac.core.inspection.Item;
+import almanac.core.inspection.Items;
 import almanac.core.inspection.RootsInPot;
 import almanac.core.inspection.Stability;
 import almanac.core.kinds.Kind;
@@ -246,7 +247,8 @@ final class DemoPlant {
 
     Looking roots(double mm) {
       inspection =
-          inspection.with(Item.NEW_ROOTS, Item.NEW_ROOTS.found(List.of(), mm, Figures.standard()));
+          inspection.with(
+              Items.NEW_ROOTS, Items.NEW_ROOTS.found(List.of(), mm, Figures.standard()));
       return this;
     }
 
@@ -256,23 +258,23 @@ final class DemoPlant {
     }
 
     Looking roots(RootStage stage) {
-      return saw(Item.NEW_ROOTS, stage);
+      return saw(Items.NEW_ROOTS, stage);
     }
 
     Looking bloom(Bloom bloom) {
-      return saw(Item.BLOOM, bloom);
+      return saw(Items.BLOOM, bloom);
     }
 
     Looking stands(Stability stands) {
-      return saw(Item.STABILITY, stands);
+      return saw(Items.STABILITY, stands);
     }
 
     Looking piece(MediumPiece piece) {
-      return saw(Item.MEDIUM_PIECE, piece);
+      return saw(Items.MEDIUM_PIECE, piece);
     }
 
     Looking inPot(RootsInPot roots) {
-      return saw(Item.ROOTS_IN_POT, roots);
+      return saw(Items.ROOTS_IN_POT, roots);
     }
 
     <A extends Enum<A> & Answer> Looking saw(Item<A> item, A answer) {

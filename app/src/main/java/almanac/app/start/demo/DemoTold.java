@@ -12,7 +12,7 @@ import almanac.core.history.Happening;
 import almanac.core.history.Way;
 import almanac.core.inspection.Bloom;
 import almanac.core.inspection.GrowthStage;
-import almanac.core.inspection.Item;
+import almanac.core.inspection.Items;
 import almanac.core.inspection.Parts;
 import almanac.core.inspection.RootsInPot;
 import almanac.core.inspection.Rot;
@@ -71,8 +71,8 @@ final class DemoTold {
                 look.roots(6)
                     .bloom(Bloom.SPIKE)
                     .stands(Stability.FIRM)
-                    .measured(Item.RIM, -8)
-                    .saw(Item.SMELL, Smell.WOODY))
+                    .measured(Items.RIM, -8)
+                    .saw(Items.SMELL, Smell.WOODY))
         .picture(3, 0, 0)
         .picture(0, 6, 0);
     plant("Oncidium Slow Barge")
@@ -85,10 +85,10 @@ final class DemoTold {
             look ->
                 look.roots(9)
                     .inPot(RootsInPot.FIRM)
-                    .saw(Item.PARTS, Parts.BARE_MIDDLE)
+                    .saw(Items.PARTS, Parts.BARE_MIDDLE)
                     .bloom(Bloom.NONE));
     plant("Oncidium Broken Paddle")
-        .look(3, look -> look.saw(Item.ROT, Rot.WILT_THROUGH).inPot(RootsInPot.MIXED));
+        .look(3, look -> look.saw(Items.ROT, Rot.WILT_THROUGH).inPot(RootsInPot.MIXED));
     plant("Zygopetalum Mill Race")
         .look(40, look -> look.roots(RootStage.NONE).stands(Stability.FIRM).bloom(Bloom.OPEN))
         .look(9, look -> look.bloom(Bloom.FADING).piece(MediumPiece.KEEPS_SHAPE));
@@ -158,7 +158,7 @@ final class DemoTold {
         .look(
             15,
             look ->
-                look.inPot(RootsInPot.FIRM).saw(Item.LEVEL, SurfaceLevel.SUNK).bloom(Bloom.NONE))
+                look.inPot(RootsInPot.FIRM).saw(Items.LEVEL, SurfaceLevel.SUNK).bloom(Bloom.NONE))
         .look(15, look -> look.roots(RootStage.NONE));
     plant("Vanda Blue Gate")
         .look(8, look -> look.roots(70).bloom(Bloom.OPEN).stands(Stability.FIRM))
@@ -185,7 +185,7 @@ final class DemoTold {
               4,
               look ->
                   look.roots(RootStage.NONE)
-                      .saw(Item.GROWTH, GrowthStage.RESTING)
+                      .saw(Items.GROWTH, GrowthStage.RESTING)
                       .stands(Stability.FIRM));
     }
   }
@@ -220,7 +220,7 @@ final class DemoTold {
     plant("Paphiopedilum Quiet Sluice")
         .look(11, look -> look.roots(RootStage.ANCHORED).stands(Stability.LOOSE).bloom(Bloom.NONE));
     plant("Phragmipedium Wet Stair")
-        .look(28, look -> look.measured(Item.RIM, -4).bloom(Bloom.OPEN).roots(RootStage.ANCHORED));
+        .look(28, look -> look.measured(Items.RIM, -4).bloom(Bloom.OPEN).roots(RootStage.ANCHORED));
     plant("Masdevallia Night Ferry")
         .worked(
             95,

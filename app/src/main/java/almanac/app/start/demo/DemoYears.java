@@ -6,6 +6,7 @@ import almanac.core.inspection.Finding;
 import almanac.core.inspection.GrowthStage;
 import almanac.core.inspection.Inspection;
 import almanac.core.inspection.Item;
+import almanac.core.inspection.Items;
 import almanac.core.inspection.Leaves;
 import almanac.core.inspection.Pests;
 import almanac.core.inspection.Stability;
@@ -140,23 +141,24 @@ final class DemoYears {
   private Inspection look(LocalDate day) {
     int month = day.getMonthValue() - 1;
     var look = Inspection.on(day);
-    look = saw(look, Item.LEAVES, Leaves.FIRM);
-    look = saw(look, Item.STABILITY, Stability.FIRM);
-    look = saw(look, Item.PESTS, Pests.NONE);
-    look = saw(look, Item.BLOOM, bloom(month));
+    look = saw(look, Items.LEAVES, Leaves.FIRM);
+    look = saw(look, Items.STABILITY, Stability.FIRM);
+    look = saw(look, Items.PESTS, Pests.NONE);
+    look = saw(look, Items.BLOOM, bloom(month));
     if (kind.of(Trait.HABIT) == Habit.SYMPODIAL) {
-      look = saw(look, Item.GROWTH, BY_MONTH[month]);
-      look = saw(look, Item.NEW_ROOTS, ROOTS[month]);
+      look = saw(look, Items.GROWTH, BY_MONTH[month]);
+      look = saw(look, Items.NEW_ROOTS, ROOTS[month]);
       double grown = month < 5 ? size * (0.2 + month * 0.1) : size;
       if (BY_MONTH[month] == GrowthStage.MATURE || BY_MONTH[month] == GrowthStage.NEARLY_MATURE) {
-        look = measured(look, Item.NEWEST_SIZE, Math.rint(grown));
+        look = measured(look, Items.NEWEST_SIZE, Math.rint(grown));
       }
     } else {
-      look = saw(look, Item.NEW_ROOTS, month > 3 && month < 9 ? RootStage.MID : RootStage.ANCHORED);
-      look = measured(look, Item.NEWEST_SIZE, Math.rint(size));
+      look =
+          saw(look, Items.NEW_ROOTS, month > 3 && month < 9 ? RootStage.MID : RootStage.ANCHORED);
+      look = measured(look, Items.NEWEST_SIZE, Math.rint(size));
     }
     if (random.nextInt(3) == 0) {
-      look = measured(look, Item.DAYS_TO_DRY, 6.0 + random.nextInt(3));
+      look = measured(look, Items.DAYS_TO_DRY, 6.0 + random.nextInt(3));
     }
     return look;
   }

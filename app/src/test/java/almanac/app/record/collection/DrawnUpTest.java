@@ -22,7 +22,7 @@ import almanac.core.history.Potting;
 import almanac.core.history.Stand;
 import almanac.core.history.Standing;
 import almanac.core.inspection.Inspection;
-import almanac.core.inspection.Item;
+import almanac.core.inspection.Items;
 import almanac.core.inspection.Leaves;
 import almanac.core.medium.Component;
 import almanac.core.medium.Mix;
@@ -109,7 +109,7 @@ class DrawnUpTest {
     var before = plants.all().get(0);
     var whole = plants.whole(before.id());
     assertThat(plants.asOf(whole, before)).isSameAs(before);
-    var seen = Inspection.on(TODAY).with(Item.LEAVES, Item.LEAVES.saw(Leaves.LIMP));
+    var seen = Inspection.on(TODAY).with(Items.LEAVES, Items.LEAVES.saw(Leaves.LIMP));
     var act = new Act(Long.MAX_VALUE, new UUID(0, 1), TODAY, TODAY, null, "");
     var written = whole.and(List.of(new Line(Long.MAX_VALUE, act, new Happening.Inspected(seen))));
     assertThat(plants.asOf(written, before).history().inspections()).endsWith(seen);
@@ -178,9 +178,9 @@ class DrawnUpTest {
             new Happening.Noted("Note " + random.nextInt()),
             new Happening.Became(new Fate(PlantStatus.RECOVERING, "")),
             new Happening.Inspected(
-                Inspection.on(TODAY).with(Item.NEW_ROOTS, Item.NEW_ROOTS.saw(RootStage.NUB))),
+                Inspection.on(TODAY).with(Items.NEW_ROOTS, Items.NEW_ROOTS.saw(RootStage.NUB))),
             new Happening.Inspected(
-                Inspection.on(TODAY).with(Item.LEAVES, Item.LEAVES.saw(Leaves.WRINKLED))),
+                Inspection.on(TODAY).with(Items.LEAVES, Items.LEAVES.saw(Leaves.WRINKLED))),
             new Happening.Checked(new CheckName(Purpose.STANDS, day), CheckAnswer.NOT_AS_HOPED),
             new Happening.Potted(
                 new Potting(

@@ -10,7 +10,7 @@ import almanac.core.history.Happening;
 import almanac.core.history.Plant;
 import almanac.core.history.Way;
 import almanac.core.inspection.Breakage;
-import almanac.core.inspection.Item;
+import almanac.core.inspection.Items;
 import almanac.core.judgement.figures.ReadinessFigures;
 import java.time.LocalDate;
 import java.util.List;
@@ -50,7 +50,7 @@ final class Wounds {
 
   /** Whether an eye shoots where a lead broke off. */
   Optional<OpenCheck> eye(LocalDate today) {
-    var broken = plant.history().latest(Item.BREAKAGE, today);
+    var broken = plant.history().latest(Items.BREAKAGE, today);
     boolean snapped = broken.saw(Breakage.LEAD_SNAPPED) || broken.saw(Breakage.ONLY_LEAD_SNAPPED);
     return broken
         .seen()

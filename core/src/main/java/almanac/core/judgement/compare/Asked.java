@@ -1,6 +1,7 @@
 package almanac.core.judgement.compare;
 
 import almanac.core.inspection.Item;
+import almanac.core.inspection.Items;
 import almanac.core.inspection.RootsInPot;
 import almanac.core.inspection.Sinking;
 import almanac.core.inspection.Stability;
@@ -30,20 +31,20 @@ record Asked(Item<?> item, String words, double effort) {
           RootsInPot.DRIED_SOME, "a few are dried out");
 
   private static final Set<Item<?>> OF_WHAT_IT_DOES =
-      Set.of(Item.STABILITY, Item.MEDIUM_PIECE, Item.SINKING);
+      Set.of(Items.STABILITY, Items.MEDIUM_PIECE, Items.SINKING);
 
   /** The cheap looks, in the order in which growers look. */
   static final List<Asked> CHEAP =
       List.of(
-          new Asked(Item.NEW_ROOTS, "Look for new roots at the newest growth", 1),
-          new Asked(Item.STABILITY, "Rock it gently at its base", 1),
-          new Asked(Item.BLOOM, "Look for spikes and buds", 1),
-          new Asked(Item.GROWTH, "See how far the newest growth is", 1),
-          new Asked(Item.MEDIUM_PIECE, "Press a piece of medium from under the surface", 1.5),
-          new Asked(Item.SMELL, "Smell at the holes", 1.5),
-          new Asked(Item.ROOTS_IN_POT, "Squeeze a root", 2),
-          new Asked(Item.BUBBLES, "Flood the pot and watch for bubbles", 3),
-          new Asked(Item.SINKING, "Flood the pot and watch how the water sinks", 3));
+          new Asked(Items.NEW_ROOTS, "Look for new roots at the newest growth", 1),
+          new Asked(Items.STABILITY, "Rock it gently at its base", 1),
+          new Asked(Items.BLOOM, "Look for spikes and buds", 1),
+          new Asked(Items.GROWTH, "See how far the newest growth is", 1),
+          new Asked(Items.MEDIUM_PIECE, "Press a piece of medium from under the surface", 1.5),
+          new Asked(Items.SMELL, "Smell at the holes", 1.5),
+          new Asked(Items.ROOTS_IN_POT, "Squeeze a root", 2),
+          new Asked(Items.BUBBLES, "Flood the pot and watch for bubbles", 3),
+          new Asked(Items.SINKING, "Flood the pot and watch how the water sinks", 3));
 
   /** The condition under which something follows, as in "if it dents or tears by hand". */
   String when(List<Answer> answers) {

@@ -42,7 +42,8 @@ public record Comparison(Judgement judgement, Sentence why) {
     if (other == inForce) {
       return say("In force here: {}.", other.approach().principle());
     }
-    boolean hazard = other.reasons().stream().anyMatch(reason -> reason.scale() == Scale.HAZARD);
+    boolean hazard =
+        other.weighed().reasons().stream().anyMatch(reason -> reason.scale() == Scale.HAZARD);
     if (hazard && other.verdict() == inForce.verdict()) {
       return say("The same: a hazard acts under every approach.");
     }
@@ -63,6 +64,7 @@ public record Comparison(Judgement judgement, Sentence why) {
       case ADJUST_CARE -> say("Would only put its care right");
       case WATCH ->
           other
+              .found()
               .gateOpens()
               .map(day -> say("Would leave it until light carries a move, about {}", day))
               .orElseGet(() -> say("Would leave it for now and look again"));
@@ -100,11 +102,11 @@ public record Comparison(Judgement judgement, Sentence why) {
 
   /** What counts more with the other than with the one in force. */
   private static Optional<Reason> counts(Judgement inForce, Judgement other) {
-    return other.reasons().stream()
+    return other.weighed().reasons().stream()
         .filter(reason -> reason.scale() == Scale.NEED && reason.points() > 0)
         .filter(
             reason ->
-                inForce.reasons().stream()
+                inForce.weighed().reasons().stream()
                     .noneMatch(
                         known ->
                             known.basis().equals(reason.basis())

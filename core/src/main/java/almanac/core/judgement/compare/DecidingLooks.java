@@ -5,6 +5,7 @@ import static almanac.core.words.Sentence.say;
 import almanac.core.inspection.Bubbles;
 import almanac.core.inspection.Inspection;
 import almanac.core.inspection.Item;
+import almanac.core.inspection.Items;
 import almanac.core.inspection.Lead;
 import almanac.core.inspection.LookSpot;
 import almanac.core.inspection.RootsInPot;
@@ -112,26 +113,26 @@ public final class DecidingLooks {
   }
 
   private static boolean unknown(Item<?> item, Judgement judged) {
-    return judged.notLookedAt().contains(item) || judged.stale().contains(item);
+    return judged.looks().notLookedAt().contains(item) || judged.looks().stale().contains(item);
   }
 
   /** Whether there is some need, a suspicion, or a medium of which nobody knows anything. */
   private boolean doubted(Judgement judged) {
     boolean suspected =
-        judged.reasons().stream()
+        judged.weighed().reasons().stream()
             .anyMatch(reason -> reason.points() > 0 && reason.isMatterOf(Need.Matter.SUSPICION));
     return suspected || judged.verdict().family() != Family.LEAVE_ALONE || judge.someNeed(judged);
   }
 
   private static boolean advised(Item<?> item, Judgement judged) {
-    return item == Item.NEW_ROOTS
+    return item == Items.NEW_ROOTS
         && judged.timing() instanceof Timing.Waits waits
         && waits.awaited().conditions().contains(WaitCondition.LOOK_AT_ROOTS);
   }
 
   private <A extends Enum<A> & Answer> Tried tried(
       Asked asked, Item<A> item, Situation situation, Judgement now) {
-    var lead = item == (Item<?>) Item.NEW_ROOTS ? now.roots().lead() : Lead.FIRST;
+    var lead = item == (Item<?>) Items.NEW_ROOTS ? now.found().roots().lead() : Lead.FIRST;
     var outcomes = new ArrayList<Outcome>();
     for (var answer : item.answers()) {
       var seen = Inspection.on(situation.today()).with(item, lead, item.saw(answer));

@@ -59,18 +59,18 @@ public final class Differences {
   }
 
   private void reasons() {
-    after.reasons().stream()
+    after.weighed().reasons().stream()
         .filter(reason -> COUNTING.contains(reason.scale()) && reason.points() > 0)
         .filter(reason -> !said(before).contains(reason.sentence()))
         .forEach(reason -> found.add(say("Counts now: ").and(reason.sentence())));
-    before.reasons().stream()
+    before.weighed().reasons().stream()
         .filter(reason -> COUNTING.contains(reason.scale()) && reason.points() > 0)
         .filter(reason -> !said(after).contains(reason.sentence()))
         .forEach(reason -> found.add(say("Counts no more: ").and(reason.sentence())));
   }
 
   private static Set<Sentence> said(Judgement judgement) {
-    return judgement.reasons().stream().map(Reason::sentence).collect(Collectors.toSet());
+    return judgement.weighed().reasons().stream().map(Reason::sentence).collect(Collectors.toSet());
   }
 
   private void method() {

@@ -2,6 +2,7 @@ package almanac.core.judgement.compare;
 
 import almanac.core.history.Answerable;
 import almanac.core.inspection.Item;
+import almanac.core.inspection.Items;
 import almanac.core.judgement.evidence.Situation;
 import almanac.core.kinds.Ground;
 import almanac.core.kinds.Trait;
@@ -28,9 +29,9 @@ final class Possible {
       return false;
     }
     var kind = situation.kind();
-    if (item == Item.ROOTS_IN_POT) {
+    if (item == Items.ROOTS_IN_POT) {
       return !kind.of(Trait.ROOTS_HIDDEN);
     }
-    return item != Item.BUBBLES || kind.of(Trait.GROUND) != Ground.SLIPPER;
+    return item != Items.BUBBLES || kind.of(Trait.GROUND) != Ground.SLIPPER;
   }
 }

@@ -1,6 +1,6 @@
 package almanac.core.judgement.evidence;
 
-import almanac.core.inspection.Item;
+import almanac.core.inspection.Items;
 import almanac.core.inspection.Lead;
 import almanac.core.inspection.Rim;
 import almanac.core.kinds.Kind;
@@ -31,13 +31,13 @@ public record AtRim(Lead lead, Rim rim, OptionalDouble distance) {
 
   /** A distance in mm outranks the eye. */
   private static Optional<AtRim> atRim(Lead lead, Evidence evidence) {
-    var look = evidence.look(Item.RIM, lead);
+    var look = evidence.look(Items.RIM, lead);
     if (look.seen().isEmpty()) {
       return Optional.empty();
     }
     var distance = look.measured();
     var seen = look.answer();
-    if (distance.isEmpty() || seen.filter(AtRim::jammed).isPresent()) {
+    if (distance.isEmpty() || seen.filter(Rim::jammed).isPresent()) {
       return seen.map(rim -> new AtRim(lead, rim, distance));
     }
     return Optional.of(
@@ -53,9 +53,5 @@ public record AtRim(Lead lead, Rim rim, OptionalDouble distance) {
       return Rim.UNDER_HALF_SEASON;
     }
     return mm < season ? Rim.UNDER_A_SEASON : Rim.ROOM;
-  }
-
-  private static boolean jammed(Rim rim) {
-    return rim == Rim.JAMMED || rim == Rim.DEFORMING;
   }
 }

@@ -1,6 +1,6 @@
 package almanac.core.judgement.evidence;
 
-import almanac.core.inspection.Item;
+import almanac.core.inspection.Items;
 import almanac.core.inspection.Plug;
 import almanac.core.inspection.RootsInPot;
 import almanac.core.inspection.Wetness;
@@ -21,15 +21,15 @@ final class DoubtfulMedium {
     double least = evidence.figures().of(MediumFigures.GOVERNING_SHARE) / 100;
     boolean sodden =
         mix.share(Component.SPHAGNUM_BEST) >= least
-            && evidence.fresh(Item.WETNESS).saw(Wetness.WET);
+            && evidence.fresh(Items.WETNESS).saw(Wetness.WET);
     return mix.share(Component.COCONUT_FIBRE) >= least
         || mix.share(Component.SPHAGNUM_BASKET) >= least
         || sodden
-        || evidence.look(Item.PLUG).saw(Plug.SOUND);
+        || evidence.look(Items.PLUG).saw(Plug.SOUND);
   }
 
   private static boolean excellent(Evidence evidence) {
-    var roots = evidence.look(Item.ROOTS_IN_POT);
+    var roots = evidence.look(Items.ROOTS_IN_POT);
     return roots.saw(RootsInPot.FIRM) || roots.saw(RootsInPot.DARK_FIRM);
   }
 }

@@ -8,6 +8,7 @@ import almanac.core.inspection.Bulbs;
 import almanac.core.inspection.Fix;
 import almanac.core.inspection.GrowthStage;
 import almanac.core.inspection.Item;
+import almanac.core.inspection.Items;
 import almanac.core.inspection.Lead;
 import almanac.core.inspection.Leaves;
 import almanac.core.inspection.Look;
@@ -35,24 +36,14 @@ import almanac.core.words.Answer;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
-import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalLong;
-import java.util.Set;
 import java.util.function.Predicate;
 
 /** What follows from a situation before anything is weighed. */
 public final class Evidence {
-  private static final Set<Bloom> IN_FLOWER = EnumSet.of(Bloom.SPIKE, Bloom.BUDS, Bloom.OPEN);
-  private static final Set<GrowthStage> IN_GROWTH =
-      EnumSet.of(
-          GrowthStage.EYE_SWELLING,
-          GrowthStage.STARTING,
-          GrowthStage.HALF_GROWN,
-          GrowthStage.NEARLY_MATURE);
-
   private final Situation situation;
   private final Figures figures;
   private final Approach approach;
@@ -79,7 +70,7 @@ public final class Evidence {
     this.rule = ReadyRules.of(this);
     this.leads = leadsLookedAt();
     this.roots = Governing.of(leads, rule, figures);
-    this.bloom = fresh(Item.BLOOM).answer();
+    this.bloom = fresh(Items.BLOOM).answer();
     this.season = seasonToday();
     this.daysSinceMove =
         situation.history().potting().pottedOn() instanceof PottedOn.Between between
@@ -211,7 +202,7 @@ public final class Evidence {
 
   /** Came without roots and has not yet made enough of its own. */
   public boolean rootless() {
-    var inPot = look(Item.ROOTS_IN_POT);
+    var inPot = look(Items.ROOTS_IN_POT);
     boolean rooted =
         inPot.saw(RootsInPot.FIRM)
             || inPot.saw(RootsInPot.DARK_FIRM)
@@ -277,7 +268,7 @@ public final class Evidence {
 
   private static List<Item<?>> pick(Predicate<Item<?>> wanted) {
     var picked = new ArrayList<Item<?>>();
-    for (var item : Item.inLookingOrder()) {
+    for (var item : Items.inLookingOrder()) {
       if (wanted.test(item)) {
         picked.add(item);
       }
@@ -287,7 +278,7 @@ public final class Evidence {
 
   private boolean holdsGood(Look.Seen<?> seen, Item<?> item) {
     var figure =
-        item == Item.NEW_ROOTS && seen.finding().answer().orElse(null) instanceof RootStage stage
+        item == Items.NEW_ROOTS && seen.finding().answer().orElse(null) instanceof RootStage stage
             ? LeadRoots.holdsGood(stage)
             : item.holdsGood();
     return ChronoUnit.DAYS.between(seen.on(), today) <= figures.of(figure);
@@ -295,11 +286,11 @@ public final class Evidence {
 
   /** When it was seen wrinkled or shrivelled, if that is not long ago. */
   public Optional<LocalDate> thirstySince() {
-    var leaves = fresh(Item.LEAVES);
+    var leaves = fresh(Items.LEAVES);
     if (leaves.saw(Leaves.WRINKLED) || leaves.saw(Leaves.LIMP)) {
       return leaves.seen().map(Look.Seen::on);
     }
-    var bulbs = fresh(Item.BULBS);
+    var bulbs = fresh(Items.BULBS);
     return bulbs.saw(Bulbs.SHRIVELLED) ? bulbs.seen().map(Look.Seen::on) : Optional.empty();
   }
 
@@ -332,7 +323,7 @@ public final class Evidence {
 
   private Optional<LocalDate> deadRootsSince() {
     for (var inspection : situation.history().inspections()) {
-      var roots = inspection.look(Item.ROOTS_IN_POT);
+      var roots = inspection.look(Items.ROOTS_IN_POT);
       if (roots.saw(RootsInPot.MIXED) || roots.saw(RootsInPot.MOSTLY_SOFT)) {
         return Optional.of(inspection.on());
       }
@@ -357,7 +348,7 @@ public final class Evidence {
     }
     var today = Season.on(this.today, situation, tipsSeen(), figures);
     boolean resting =
-        fresh(Item.GROWTH).saw(GrowthStage.RESTING)
+        fresh(Items.GROWTH).saw(GrowthStage.RESTING)
             && roots.stage().filter(RootStage.NONE::equals).isPresent();
     return resting ? today.atRest() : today;
   }
@@ -383,7 +374,7 @@ public final class Evidence {
 
   /** When pests, rot or a virus were last found on it, if that is the latest word on them. */
   public Optional<LocalDate> foundOn() {
-    var pests = fresh(Item.PESTS);
+    var pests = fresh(Items.PESTS);
     boolean harm =
         pests
             .seen()
@@ -392,7 +383,7 @@ public final class Evidence {
     if (harm) {
       return pests.seen().map(Look.Seen::on);
     }
-    var rot = fresh(Item.ROT);
+    var rot = fresh(Items.ROT);
     return rot.seen().isPresent() && !rot.saw(Rot.NONE)
         ? rot.seen().map(Look.Seen::on)
         : Optional.empty();
@@ -400,7 +391,7 @@ public final class Evidence {
 
   /** Since when a lead is snapped off and nothing has taken its place; nothing if none is. */
   public Optional<LocalDate> leadSnappedOn() {
-    var broken = fresh(Item.BREAKAGE);
+    var broken = fresh(Items.BREAKAGE);
     if (!broken.saw(Breakage.LEAD_SNAPPED) && !broken.saw(Breakage.ONLY_LEAD_SNAPPED)) {
       return Optional.empty();
     }
@@ -410,7 +401,7 @@ public final class Evidence {
   /** An eye that swells or another lead that roots. */
   private boolean mendedSince(LocalDate day) {
     for (var lead : Lead.values()) {
-      var growth = look(Item.GROWTH, lead);
+      var growth = look(Items.GROWTH, lead);
       boolean grows =
           growth.saw(GrowthStage.EYE_SWELLING)
               || growth.saw(GrowthStage.STARTING)
@@ -427,8 +418,8 @@ public final class Evidence {
 
   /** Blooming, growing and rooting at once is the growing season, whatever the calendar says. */
   private boolean growsBloomsAndRoots() {
-    return bloom.filter(IN_FLOWER::contains).isPresent()
-        && fresh(Item.GROWTH).answer().filter(IN_GROWTH::contains).isPresent()
+    return bloom.filter(Bloom::inFlower).isPresent()
+        && fresh(Items.GROWTH).answer().filter(GrowthStage::growing).isPresent()
         && roots.growing();
   }
 }

@@ -4,7 +4,7 @@ import almanac.core.figures.Figures;
 import almanac.core.history.PlantHistory;
 import almanac.core.inspection.Breakage;
 import almanac.core.inspection.InspectionFigures;
-import almanac.core.inspection.Item;
+import almanac.core.inspection.Items;
 import almanac.core.inspection.Lead;
 import almanac.core.inspection.RootTips;
 import almanac.core.judgement.figures.ReadinessFigures;
@@ -62,7 +62,7 @@ public record LeadRoots(
           OptionalDouble.empty());
     }
     var forecast =
-        last.stage() == RootStage.NONE || last.stage() == RootStage.ANCHORED
+        last.stage().nothingToMeasure()
             ? Optional.<RootForecast>empty()
             : RootForecast.of(
                 looks,
@@ -100,7 +100,7 @@ public record LeadRoots(
 
   /** How long a look at roots of that stage speaks for today. */
   static almanac.core.figures.Figure holdsGood(RootStage seen) {
-    return seen == RootStage.NONE || seen == RootStage.ANCHORED
+    return seen.nothingToMeasure()
         ? InspectionFigures.NEW_ROOTS_RESTING
         : InspectionFigures.NEW_ROOTS_GROWING;
   }
@@ -109,7 +109,7 @@ public record LeadRoots(
   static List<RootLook> looks(Lead lead, PlantHistory history) {
     var looks = new ArrayList<RootLook>();
     for (var inspection : history.inspections()) {
-      var look = inspection.look(Item.NEW_ROOTS, lead);
+      var look = inspection.look(Items.NEW_ROOTS, lead);
       look.answer()
           .ifPresent(stage -> looks.add(new RootLook(inspection.on(), stage, look.measured())));
     }
@@ -117,20 +117,20 @@ public record LeadRoots(
   }
 
   private static List<RootLook> until(LocalDate today, Lead lead, PlantHistory history) {
-    return history.latest(Item.NEW_ROOTS, lead, today).seen().isEmpty()
+    return history.latest(Items.NEW_ROOTS, lead, today).seen().isEmpty()
         ? List.of()
         : looks(lead, history).stream().filter(look -> !look.on().isAfter(today)).toList();
   }
 
   /** All new tips of the flush broken short: those roots are done. */
   private static boolean broken(PlantHistory history, LocalDate since, LocalDate day) {
-    var breakage = history.latest(Item.BREAKAGE, day);
+    var breakage = history.latest(Items.BREAKAGE, day);
     return breakage.saw(Breakage.ALL_TIPS)
         && breakage.seen().filter(seen -> !seen.on().isBefore(since)).isPresent();
   }
 
   private static boolean stopped(Lead lead, PlantHistory history, LocalDate since, LocalDate day) {
-    var tips = history.latest(Item.ROOT_TIPS, lead, day);
+    var tips = history.latest(Items.ROOT_TIPS, lead, day);
     return tips.saw(RootTips.STOPPED)
         && tips.seen().filter(seen -> !seen.on().isBefore(since)).isPresent();
   }

@@ -3,7 +3,7 @@ package almanac.core.judgement.evidence;
 import almanac.core.figures.Figure;
 import almanac.core.figures.Figures;
 import almanac.core.inspection.Inspection;
-import almanac.core.inspection.Item;
+import almanac.core.inspection.Items;
 import almanac.core.inspection.Sinking;
 import almanac.core.inspection.Smell;
 import almanac.core.medium.Band;
@@ -34,17 +34,17 @@ final class MediumTests {
 
   private void read(Inspection inspection) {
     inspection
-        .look(Item.MEDIUM_PIECE)
+        .look(Items.MEDIUM_PIECE)
         .answer()
         .ifPresent(piece -> add(inspection, piece.band(figures), "a piece " + piece.words()));
-    inspection.look(Item.SMELL).answer().ifPresent(smell -> smell(inspection, smell));
-    if (inspection.look(Item.SINKING).saw(Sinking.STANDS)) {
+    inspection.look(Items.SMELL).answer().ifPresent(smell -> smell(inspection, smell));
+    if (inspection.look(Items.SINKING).saw(Sinking.STANDS)) {
       add(inspection, Band.atLeast(of(MediumFigures.WATER_STANDS_LEAST)), "water stood on it");
     }
-    inspection.look(Item.DAYS_TO_DRY).measured().ifPresent(days -> daysToDry(inspection, days));
-    var water = inspection.look(Item.SOAK_IN).measured();
+    inspection.look(Items.DAYS_TO_DRY).measured().ifPresent(days -> daysToDry(inspection, days));
+    var water = inspection.look(Items.SOAK_IN).measured();
     waterPh = water.isPresent() ? water : waterPh;
-    inspection.look(Item.SOAK_PH).measured().ifPresent(ph -> soakPh(inspection, ph));
+    inspection.look(Items.SOAK_PH).measured().ifPresent(ph -> soakPh(inspection, ph));
   }
 
   private void smell(Inspection inspection, Smell smell) {

@@ -4,7 +4,7 @@ import static almanac.core.words.Sentence.say;
 
 import almanac.core.inspection.Breakage;
 import almanac.core.inspection.Fix;
-import almanac.core.inspection.Item;
+import almanac.core.inspection.Items;
 import almanac.core.inspection.Wound;
 import almanac.core.judgement.evidence.Evidence;
 import almanac.core.judgement.figures.NeedFigures;
@@ -17,11 +17,11 @@ final class BreakageNeeds {
   private BreakageNeeds() {}
 
   static void weigh(Evidence evidence, Weighing weighing) {
-    var broken = evidence.fresh(Item.BREAKAGE);
+    var broken = evidence.fresh(Items.BREAKAGE);
     if (broken.saw(Breakage.TIPS_CHEWED)) {
       weighing.need(
           NeedFigures.CHEWED,
-          Item.BREAKAGE,
+          Items.BREAKAGE,
           say("New root tips are chewed off: something lives in the pot"));
     }
     if (evidence.leadSnappedOn().isPresent()) {
@@ -32,7 +32,7 @@ final class BreakageNeeds {
             Fix.LAST_CHANCE,
             say("Last chance: a firm back bulb with an eye, kept warm and just damp"));
       }
-    } else if (evidence.fresh(Item.WOUND).saw(Wound.WET)) {
+    } else if (evidence.fresh(Items.WOUND).saw(Wound.WET)) {
       weighing.care(Fix.DRESS, say("Let the wound dry and dress it before it is watered again"));
     }
     if (broken.saw(Breakage.BULB_LOOSE)) {
@@ -42,7 +42,7 @@ final class BreakageNeeds {
     if (broken.saw(Breakage.LONG_ROOT)) {
       weighing.noReason(
           NoReason.BROKEN_ROOT,
-          Item.BREAKAGE,
+          Items.BREAKAGE,
           evidence.kind().of(Trait.BRANCHING) == Branching.NO
               ? say("A broken long root of this kind is lost; it is no reason to disturb the rest")
               : say("A broken long root puts out side roots in three to five weeks"));
@@ -50,7 +50,7 @@ final class BreakageNeeds {
     if (broken.saw(Breakage.LEAF_OR_SPIKE)) {
       weighing.noReason(
           NoReason.BROKEN_LEAF,
-          Item.BREAKAGE,
+          Items.BREAKAGE,
           say("A broken leaf or spike is written down, no more"));
     }
   }

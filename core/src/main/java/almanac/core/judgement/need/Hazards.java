@@ -3,7 +3,7 @@ package almanac.core.judgement.need;
 import static almanac.core.words.Sentence.say;
 
 import almanac.core.inspection.Fix;
-import almanac.core.inspection.Item;
+import almanac.core.inspection.Items;
 import almanac.core.inspection.PestPlace;
 import almanac.core.inspection.Pests;
 import almanac.core.inspection.Plug;
@@ -15,15 +15,9 @@ import almanac.core.judgement.evidence.Evidence;
 import almanac.core.judgement.reason.Hazard;
 import almanac.core.medium.MediumPiece;
 import almanac.core.roots.RootStage;
-import java.util.EnumSet;
-import java.util.Set;
 
 /** What cannot wait, whatever the bloom, season or root stage. Rules: Hazards. */
 final class Hazards {
-  /** Pests that are fought on the plant, without unpotting. */
-  private static final Set<Pests> ABOVE =
-      EnumSet.of(Pests.MEALYBUG, Pests.SCALE, Pests.MITES, Pests.THRIPS, Pests.SNAIL);
-
   private Hazards() {}
 
   static void weigh(Evidence evidence, Weighing weighing) {
@@ -31,16 +25,16 @@ final class Hazards {
     noRoots(evidence, weighing);
     pests(evidence, weighing);
     rot(evidence, weighing);
-    if (evidence.look(Item.PLUG).saw(Plug.ROTTING)) {
+    if (evidence.look(Items.PLUG).saw(Plug.ROTTING)) {
       weighing.hazard(
           Hazard.PLUG,
-          Item.PLUG,
+          Items.PLUG,
           say("The old plug in the middle is rotting and takes the roots with it"));
     }
   }
 
   private static void roots(Evidence evidence, Weighing weighing) {
-    var roots = evidence.look(Item.ROOTS_IN_POT);
+    var roots = evidence.look(Items.ROOTS_IN_POT);
     roots
         .seen()
         .filter(seen -> seen.finding().answers().contains(RootsInPot.MOSTLY_SOFT))
@@ -48,44 +42,44 @@ final class Hazards {
             seen ->
                 weighing.hazard(
                     Hazard.ROOTS_SOFT,
-                    Item.ROOTS_IN_POT,
+                    Items.ROOTS_IN_POT,
                     say(
                         "Roots in the pot mostly soft on {}; what is left cannot wait",
                         seen.on())));
     boolean airless =
-        evidence.look(Item.MEDIUM_PIECE).saw(MediumPiece.MUSH)
-            || evidence.look(Item.SMELL).saw(Smell.SOUR)
-            || evidence.look(Item.SINKING).saw(Sinking.STANDS);
+        evidence.look(Items.MEDIUM_PIECE).saw(MediumPiece.MUSH)
+            || evidence.look(Items.SMELL).saw(Smell.SOUR)
+            || evidence.look(Items.SINKING).saw(Sinking.STANDS);
     if (roots.saw(RootsInPot.MIXED) && airless) {
       weighing.hazard(
           Hazard.SUFFOCATING,
-          Item.ROOTS_IN_POT,
+          Items.ROOTS_IN_POT,
           say("Roots are turning soft in a medium without air: it is smothering them"));
     }
-    if (evidence.look(Item.SMELL).saw(Smell.ROTTEN)) {
+    if (evidence.look(Items.SMELL).saw(Smell.ROTTEN)) {
       weighing.hazard(
-          Hazard.ROTTEN, Item.SMELL, say("The medium smells rotten: something in it is dying"));
+          Hazard.ROTTEN, Items.SMELL, say("The medium smells rotten: something in it is dying"));
     }
   }
 
   /** What came without roots is known to have none, and is left to make them. */
   private static void noRoots(Evidence evidence, Weighing weighing) {
-    if (evidence.look(Item.ROOTS_IN_POT).saw(RootsInPot.NONE)
+    if (evidence.look(Items.ROOTS_IN_POT).saw(RootsInPot.NONE)
         && evidence.thirstySince().isPresent()
         && !evidence.rootless()) {
       weighing.hazard(
           Hazard.NO_ROOTS,
-          Item.ROOTS_IN_POT,
+          Items.ROOTS_IN_POT,
           say("No live root is left, and it dries out above: what is in it cannot last"));
     }
   }
 
   private static void pests(Evidence evidence, Weighing weighing) {
-    var pests = evidence.look(Item.PESTS);
+    var pests = evidence.look(Items.PESTS);
     boolean inMedium =
-        evidence.look(Item.PEST_PLACE).saw(PestPlace.MEDIUM)
+        evidence.look(Items.PEST_PLACE).saw(PestPlace.MEDIUM)
             && (pests.saw(Pests.MEALYBUG) || pests.saw(Pests.SCALE) || pests.saw(Pests.SNAIL));
-    if (ABOVE.stream().anyMatch(pests::saw)) {
+    if (pests.saw(Pests::aboveThePot)) {
       weighing.care(
           Fix.TREAT,
           say("Keep it apart and treat what lives on it; the label of the remedy is the law"));
@@ -93,21 +87,21 @@ final class Hazards {
     if (pests.saw(Pests.ROOT_MEALYBUG) || inMedium) {
       weighing.hazard(
           Hazard.PESTS_IN_MEDIUM,
-          Item.PESTS,
+          Items.PESTS,
           say("Pests live in the medium; it has to go with them"));
     }
   }
 
   private static void rot(Evidence evidence, Weighing weighing) {
-    var rot = evidence.look(Item.ROT);
+    var rot = evidence.look(Items.ROT);
     if (rot.saw(Rot.SOFT_LEAD) || rot.saw(Rot.SOFT_CROWN) || rot.saw(Rot.SPREADING)) {
       weighing.hazard(
-          Hazard.ROT, Item.ROT, say("Rot is going forward; cut back to clean tissue today"));
+          Hazard.ROT, Items.ROT, say("Rot is going forward; cut back to clean tissue today"));
     }
     if (rot.saw(Rot.WILT_RING)) {
       weighing.hazard(
           Hazard.WILT,
-          Item.ROT,
+          Items.ROT,
           say("A purple or brown ring in the rhizome: cut further until clean, keep it apart"));
     }
     if (rot.saw(Rot.VIRUS_SUSPECTED)) {
@@ -124,14 +118,14 @@ final class Hazards {
                 "Cut the soft back bulb away today and let the wound dry; the roots stay as they are"));
       } else {
         weighing.hazard(
-            Hazard.ROT, Item.ROT, say("A back bulb is rotting and may take the next one"));
+            Hazard.ROT, Items.ROT, say("A back bulb is rotting and may take the next one"));
       }
     }
   }
 
   /** A single rotten back bulb on a plant whose roots have set: only the rotten part has to go. */
   private static boolean onlyABackBulb(Evidence evidence) {
-    var roots = evidence.look(Item.ROOTS_IN_POT);
+    var roots = evidence.look(Items.ROOTS_IN_POT);
     return roots.saw(RootsInPot.FIRM)
         || roots.saw(RootsInPot.DARK_FIRM)
         || evidence.stage().filter(RootStage.ANCHORED::equals).isPresent();

@@ -5,7 +5,7 @@ import static almanac.core.words.Sentence.say;
 import almanac.core.figures.Figure;
 import almanac.core.inspection.Bubbles;
 import almanac.core.inspection.Fix;
-import almanac.core.inspection.Item;
+import almanac.core.inspection.Items;
 import almanac.core.inspection.LeafMarks;
 import almanac.core.inspection.Pests;
 import almanac.core.inspection.Smell;
@@ -39,22 +39,22 @@ final class MediumNeeds {
     FreshStart.weigh(evidence, weighing);
     unknownPot(evidence, weighing);
     unsuited(evidence, weighing);
-    if (evidence.look(Item.SMELL).saw(Smell.SOUR)) {
-      weighing.need(NeedFigures.SOUR, Item.SMELL, say("The medium smells sour"));
+    if (evidence.look(Items.SMELL).saw(Smell.SOUR)) {
+      weighing.need(NeedFigures.SOUR, Items.SMELL, say("The medium smells sour"));
     }
-    if (evidence.look(Item.BUBBLES).saw(Bubbles.NONE)
+    if (evidence.look(Items.BUBBLES).saw(Bubbles.NONE)
         && evidence.kind().of(Trait.GROUND) != Ground.SLIPPER) {
       weighing.need(
           NeedFigures.NO_BUBBLES,
-          Item.BUBBLES,
+          Items.BUBBLES,
           say("No bubbles when flooded: no air is left in it"));
     }
     daysToDry(evidence, weighing);
     rootsInPot(evidence, weighing);
     soakWater(evidence, weighing);
-    if (evidence.look(Item.PESTS).saw(Pests.SPRINGTAIL)) {
+    if (evidence.look(Items.PESTS).saw(Pests.SPRINGTAIL)) {
       weighing.noReason(
-          NoReason.SPRINGTAILS, Item.PESTS, say("Springtails eat what decays and do no harm"));
+          NoReason.SPRINGTAILS, Items.PESTS, say("Springtails eat what decays and do no harm"));
     }
   }
 
@@ -68,7 +68,7 @@ final class MediumNeeds {
         && evidence.arrivedWithin(evidence.figures().of(JudgementFigures.NEW_DAYS))) {
       weighing.need(
           NeedFigures.UNKNOWN_POT,
-          Item.NEW_ROOTS,
+          Items.NEW_ROOTS,
           say("It is new, nobody knows what it stands in, and its roots are growing"));
     }
   }
@@ -78,16 +78,16 @@ final class MediumNeeds {
     var mix = evidence.situation().history().potting().mix();
     boolean airLover = evidence.kind().of(Trait.GROUND) == Ground.EPIPHYTE;
     double moss = mix.share(Component.SPHAGNUM_BEST) + mix.share(Component.SPHAGNUM_BASKET);
-    var marks = evidence.fresh(Item.LEAF_MARKS);
+    var marks = evidence.fresh(Items.LEAF_MARKS);
     if (airLover
         && 100 * moss >= of(NeedFigures.PURE_MOSS, evidence)
         && (marks.saw(LeafMarks.MANY_SPOTS) || marks.saw(LeafMarks.LEAF_LOSS))) {
       weighing.need(
           NeedFigures.UNSUITED,
-          Item.LEAF_MARKS,
+          Items.LEAF_MARKS,
           say("Pure moss does not suit a kind that wants air: it spots and drops leaves"));
     }
-    var days = evidence.fresh(Item.DAYS_TO_DRY).measured();
+    var days = evidence.fresh(Items.DAYS_TO_DRY).measured();
     boolean thirsty = evidence.kind().of(Trait.MOISTURE).compareTo(Moisture.KEPT_MOIST) >= 0;
     if (thirsty
         && !mix.mounted()
@@ -95,7 +95,7 @@ final class MediumNeeds {
         && days.getAsDouble() <= of(NeedFigures.THIRSTY_DAYS, evidence)) {
       weighing.need(
           NeedFigures.UNSUITED,
-          Item.DAYS_TO_DRY,
+          Items.DAYS_TO_DRY,
           say(
               "Dry after {}: the mix is too airy for a kind that is kept moist",
               Measure.DAYS.of(days.getAsDouble())));
@@ -169,7 +169,7 @@ final class MediumNeeds {
   }
 
   private static void daysToDry(Evidence evidence, Weighing weighing) {
-    var now = evidence.look(Item.DAYS_TO_DRY).measured();
+    var now = evidence.look(Items.DAYS_TO_DRY).measured();
     var first = firstDaysToDry(evidence);
     if (now.isEmpty() || first.isEmpty()) {
       return;
@@ -181,8 +181,8 @@ final class MediumNeeds {
             Measure.DAYS.of(now.getAsDouble()),
             Measure.DAYS.of(first.getAsDouble()));
     if (ratio > of(MediumFigures.SLOW_TO_DRY, evidence)) {
-      weighing.need(NeedFigures.SLOW_TO_DRY, Item.DAYS_TO_DRY, sentence);
-    } else if (!evidence.stale(Item.DAYS_TO_DRY)) {
+      weighing.need(NeedFigures.SLOW_TO_DRY, Items.DAYS_TO_DRY, sentence);
+    } else if (!evidence.stale(Items.DAYS_TO_DRY)) {
       driesInThisWeather(evidence, weighing, ratio, sentence);
     }
   }
@@ -195,11 +195,11 @@ final class MediumNeeds {
       fast(evidence, weighing, sentence);
     } else if (ratio >= 1 + little) {
       weighing.noReason(
-          NoReason.SLOW_TO_DRY, Item.DAYS_TO_DRY, say("A little slow to dry is no reason"));
+          NoReason.SLOW_TO_DRY, Items.DAYS_TO_DRY, say("A little slow to dry is no reason"));
       weighing.careTillMoved(Fix.WICK, say("Wick the pot on absorbent cloth and give less"));
     } else if (ratio <= 1 - little) {
       weighing.noReason(
-          NoReason.FAST_TO_DRY, Item.DAYS_TO_DRY, say("A little fast to dry is no reason"));
+          NoReason.FAST_TO_DRY, Items.DAYS_TO_DRY, say("A little fast to dry is no reason"));
       if (evidence.season().open()) {
         weighing.careTillMoved(Fix.WATER_MORE, say("Water it more often"));
       }
@@ -210,16 +210,16 @@ final class MediumNeeds {
     if (evidence.situation().history().potting().mix().mounted()) {
       weighing.noReason(
           NoReason.MOUNT,
-          Item.DAYS_TO_DRY,
+          Items.DAYS_TO_DRY,
           say("A mount dries fast; tearing it off costs the roots"));
       weighing.careTillMoved(Fix.MOSS_ON_MOUNT, say("Lay moss over the roots on the mount"));
     } else {
-      weighing.need(NeedFigures.FAST_TO_DRY, Item.DAYS_TO_DRY, sentence);
+      weighing.need(NeedFigures.FAST_TO_DRY, Items.DAYS_TO_DRY, sentence);
     }
   }
 
   private static void soakWater(Evidence evidence, Weighing weighing) {
-    var ph = evidence.fresh(Item.SOAK_PH).measured();
+    var ph = evidence.fresh(Items.SOAK_PH).measured();
     if (ph.isPresent() && ph.getAsDouble() < of(NeedFigures.SOUR_SOAK, evidence)) {
       weighing.careTillMoved(
           Fix.FLUSH_SOUR,
@@ -231,7 +231,7 @@ final class MediumNeeds {
 
   private static OptionalDouble firstDaysToDry(Evidence evidence) {
     return evidence.situation().history().inspections().stream()
-        .map(inspection -> inspection.look(Item.DAYS_TO_DRY).measured())
+        .map(inspection -> inspection.look(Items.DAYS_TO_DRY).measured())
         .filter(OptionalDouble::isPresent)
         .findFirst()
         .orElse(OptionalDouble.empty());
@@ -239,7 +239,7 @@ final class MediumNeeds {
 
   private static void rootsInPot(Evidence evidence, Weighing weighing) {
     evidence
-        .look(Item.ROOTS_IN_POT)
+        .look(Items.ROOTS_IN_POT)
         .answer()
         .ifPresent(
             roots -> {
@@ -247,27 +247,27 @@ final class MediumNeeds {
                 case MIXED ->
                     weighing.need(
                         NeedFigures.ROOTS_MIXED,
-                        Item.ROOTS_IN_POT,
+                        Items.ROOTS_IN_POT,
                         say("Roots in the pot are mixed, some soft"));
                 case FIRM ->
                     weighing.reassured(
                         NeedFigures.ROOTS_MIXED,
-                        Item.ROOTS_IN_POT,
+                        Items.ROOTS_IN_POT,
                         say("Roots in the pot are firm"));
                 case DARK_FIRM ->
                     weighing.noReason(
                         NoReason.DARK_ROOTS,
-                        Item.ROOTS_IN_POT,
+                        Items.ROOTS_IN_POT,
                         say("Dark roots that are firm are alive"));
                 case DRIED_SOME ->
                     weighing.noReason(
                         NoReason.DRIED_ROOTS,
-                        Item.ROOTS_IN_POT,
+                        Items.ROOTS_IN_POT,
                         say("A few roots dead from one past drought are no reason"));
                 case NONE ->
                     weighing.against(
                         NeedFigures.ROOTS_MIXED,
-                        Item.ROOTS_IN_POT,
+                        Items.ROOTS_IN_POT,
                         say("No roots in the pot: nothing there for the medium to harm"));
                 case MOSTLY_SOFT -> {}
               }

@@ -7,7 +7,7 @@ import almanac.core.inspection.Fix;
 import almanac.core.inspection.GrowthStage;
 import almanac.core.inspection.GrowthTrend;
 import almanac.core.inspection.InspectionFigures;
-import almanac.core.inspection.Item;
+import almanac.core.inspection.Items;
 import almanac.core.inspection.LeafMarks;
 import almanac.core.inspection.Look;
 import almanac.core.inspection.Parts;
@@ -46,25 +46,25 @@ final class PlantNeeds {
 
   private static void stability(Evidence evidence, Weighing weighing) {
     evidence
-        .look(Item.STABILITY)
+        .look(Items.STABILITY)
         .answer()
         .ifPresent(
             stands -> {
               switch (stands) {
                 case FIRM ->
-                    weighing.reassured(NeedFigures.LOOSE, Item.STABILITY, say("It stands firm"));
+                    weighing.reassured(NeedFigures.LOOSE, Items.STABILITY, say("It stands firm"));
                 case SLIGHT_WOBBLE -> {
-                  weighing.need(NeedFigures.WOBBLE, Item.STABILITY, say("It wobbles a little"));
+                  weighing.need(NeedFigures.WOBBLE, Items.STABILITY, say("It wobbles a little"));
                   weighing.careTillMoved(
                       Fix.STAKE, say("Stake it so that its new roots are not rubbed"));
                 }
                 case LOOSE ->
                     weighing.need(
-                        NeedFigures.LOOSE, Item.STABILITY, say("It sits loose in the pot"));
+                        NeedFigures.LOOSE, Items.STABILITY, say("It sits loose in the pot"));
                 case LEANING, TIPPING ->
                     weighing.need(
                         NeedFigures.LEANING,
-                        Item.STABILITY,
+                        Items.STABILITY,
                         say(
                             stands == Stability.LEANING
                                 ? "It leans, and breaks its new roots as it moves"
@@ -74,7 +74,7 @@ final class PlantNeeds {
   }
 
   private static void level(Evidence evidence, Weighing weighing) {
-    var look = evidence.look(Item.LEVEL);
+    var look = evidence.look(Items.LEVEL);
     if (look.saw(SurfaceLevel.SUNK) || look.saw(SurfaceLevel.RISEN)) {
       weighing.careTillMoved(Fix.TOP_UP, say("Top the medium up round the base"));
     }
@@ -84,24 +84,24 @@ final class PlantNeeds {
     var risen = look.measured();
     double times = evidence.kind().of(Trait.GROUND) == Ground.SLIPPER ? 2 : 1;
     if (risen.isEmpty()) {
-      weighing.need(NeedFigures.RISEN, Item.LEVEL, say("The plant has risen above the medium"));
+      weighing.need(NeedFigures.RISEN, Items.LEVEL, say("The plant has risen above the medium"));
       return;
     }
     double mm = risen.getAsDouble();
     var sentence = say("The plant has risen {} above the medium", Measure.MM.of(mm));
     if (mm * times >= evidence.figures().of(NeedFigures.RISEN_HIGH_MM)) {
-      weighing.need(NeedFigures.RISEN_HIGH, Item.LEVEL, sentence);
+      weighing.need(NeedFigures.RISEN_HIGH, Items.LEVEL, sentence);
     } else if (mm * times >= evidence.figures().of(NeedFigures.RISEN_MM)) {
-      weighing.need(NeedFigures.RISEN, Item.LEVEL, sentence);
+      weighing.need(NeedFigures.RISEN, Items.LEVEL, sentence);
     }
   }
 
   private static void surface(Evidence evidence, Weighing weighing) {
-    var roots = evidence.look(Item.SURFACE_ROOTS);
+    var roots = evidence.look(Items.SURFACE_ROOTS);
     if (roots.saw(SurfaceRoots.IN_AIR)) {
       weighing.need(
           NeedFigures.ROOTS_IN_AIR,
-          Item.SURFACE_ROOTS,
+          Items.SURFACE_ROOTS,
           say("New roots dry in the air before they reach the medium"));
       weighing.careTillMoved(
           Fix.COVER_ROOTS, say("Lay moss over the bare roots, or lead them down into the medium"));
@@ -110,23 +110,23 @@ final class PlantNeeds {
       weighing.careTillMoved(
           Fix.SLIT_SHEATH, say("Slit or take off the sheath that keeps a root from the medium"));
     }
-    var surface = evidence.look(Item.SURFACE);
+    var surface = evidence.look(Items.SURFACE);
     if (surface.saw(Surface.WEEDS) || surface.saw(Surface.MOSS)) {
-      weighing.need(NeedFigures.WEEDS, Item.SURFACE, say("Weeds or moss grow in the medium"));
+      weighing.need(NeedFigures.WEEDS, Items.SURFACE, say("Weeds or moss grow in the medium"));
     }
-    var now = evidence.fresh(Item.SURFACE);
+    var now = evidence.fresh(Items.SURFACE);
     if (now.saw(Surface.ALGAE) || now.saw(Surface.MOULD)) {
       weighing.careTillMoved(Fix.AIR, say("Let more air to the surface and water less often"));
     }
   }
 
   private static void size(Evidence evidence, Weighing weighing) {
-    var newest = evidence.look(Item.NEWEST_SIZE).measured();
-    var former = evidence.look(Item.FORMER_SIZE).measured();
-    var trend = evidence.look(Item.GROWTH_TREND);
+    var newest = evidence.look(Items.NEWEST_SIZE).measured();
+    var former = evidence.look(Items.FORMER_SIZE).measured();
+    var trend = evidence.look(Items.GROWTH_TREND);
     if (trend.saw(GrowthTrend.SMALLER_TWICE)) {
       weighing.need(
-          NeedFigures.SMALLER_TWICE, Item.GROWTH_TREND, say("Two growths in a row came smaller"));
+          NeedFigures.SMALLER_TWICE, Items.GROWTH_TREND, say("Two growths in a row came smaller"));
     } else if (newest.isPresent() && former.isPresent()) {
       double percent = 100 * newest.getAsDouble() / former.getAsDouble();
       var sentence =
@@ -134,14 +134,14 @@ final class PlantNeeds {
               "The newest growth has {} of the size of the last",
               Measure.PERCENT.of(Math.round(percent)));
       if (percent <= evidence.figures().of(NeedFigures.SMALLER_RATIO)) {
-        weighing.need(NeedFigures.SMALLER, Item.NEWEST_SIZE, sentence);
+        weighing.need(NeedFigures.SMALLER, Items.NEWEST_SIZE, sentence);
       } else {
-        weighing.against(NeedFigures.SMALLER, Item.NEWEST_SIZE, sentence);
+        weighing.against(NeedFigures.SMALLER, Items.NEWEST_SIZE, sentence);
       }
     } else if (trend.saw(GrowthTrend.SMALLER)) {
       weighing.need(
           NeedFigures.SMALLER,
-          Item.GROWTH_TREND,
+          Items.GROWTH_TREND,
           say("The newest growth came smaller than the last"));
     }
   }
@@ -149,20 +149,20 @@ final class PlantNeeds {
   /** What its water says, if the medium was felt about when the thirst was seen. */
   private static void water(Evidence evidence, Weighing weighing) {
     var thirst = evidence.thirstySince();
-    var wet = evidence.look(Item.WETNESS);
+    var wet = evidence.look(Items.WETNESS);
     if (thirst.isEmpty() || !together(thirst.get(), wet, evidence)) {
       return;
     }
     if (wet.saw(Wetness.WET) || wet.saw(Wetness.MOIST)) {
       weighing.need(
           NeedFigures.DRY_IN_WET,
-          Item.WETNESS,
+          Items.WETNESS,
           say(
               "Wrinkled although the medium is {}: the roots do not drink",
               wet.saw(Wetness.WET) ? Wetness.WET.words() : Wetness.MOIST.words()));
       weighing.careTillMoved(Fix.CUP, say("Cup the pot for humidity until new roots drink"));
     } else if (wet.saw(Wetness.DRY)) {
-      weighing.noReason(NoReason.DRY, Item.WETNESS, say("Wrinkled in a dry medium is no reason"));
+      weighing.noReason(NoReason.DRY, Items.WETNESS, say("Wrinkled in a dry medium is no reason"));
       weighing.careTillMoved(
           Fix.WATER, say("Water it; where it stands in a reservoir, fill that higher"));
     }
@@ -176,19 +176,19 @@ final class PlantNeeds {
   }
 
   private static void marks(Evidence evidence, Weighing weighing) {
-    var marks = evidence.fresh(Item.LEAF_MARKS);
+    var marks = evidence.fresh(Items.LEAF_MARKS);
     if (marks.saw(LeafMarks.TIP_BURN)) {
-      weighing.noReason(NoReason.TIP_BURN, Item.LEAF_MARKS, say("Burnt leaf tips are no reason"));
+      weighing.noReason(NoReason.TIP_BURN, Items.LEAF_MARKS, say("Burnt leaf tips are no reason"));
       weighing.careTillMoved(Fix.FLUSH, say("Flush the pot and halve the feed"));
     }
     if (marks.saw(LeafMarks.SPOTS)) {
       weighing.noReason(
-          NoReason.SPOTS, Item.LEAF_MARKS, say("A few spots on old leaves are no reason"));
+          NoReason.SPOTS, Items.LEAF_MARKS, say("A few spots on old leaves are no reason"));
     }
     if (marks.saw(LeafMarks.OLDEST_DROPPING)) {
       weighing.noReason(
           NoReason.OLD_LEAVES,
-          Item.LEAF_MARKS,
+          Items.LEAF_MARKS,
           say("The oldest bulb drops its leaves in its time"));
     }
   }
@@ -197,7 +197,7 @@ final class PlantNeeds {
     if (evidence.kind().of(Trait.READY_RULE) != ReadyRule.START_OF_GROWTH) {
       return;
     }
-    var growth = evidence.fresh(Item.GROWTH);
+    var growth = evidence.fresh(Items.GROWTH);
     boolean starts = growth.saw(GrowthStage.EYE_SWELLING) || growth.saw(GrowthStage.STARTING);
     boolean movedForIt =
         evidence.daysSinceMove().isPresent()
@@ -206,7 +206,7 @@ final class PlantNeeds {
     if (starts && !movedForIt && !evidence.rootsPastTheStart()) {
       weighing.need(
           NeedFigures.START_OF_GROWTH,
-          Item.GROWTH,
+          Items.GROWTH,
           say("Its growth starts, and it is moved every year then"));
     }
   }
@@ -217,17 +217,17 @@ final class PlantNeeds {
         evidence.stage().filter(RootStage.NUB::equals).isPresent()
             || evidence.stage().filter(RootStage.SWELLING::equals).isPresent();
     if (evidence.situation().aim() == Aim.DIVIDE
-        && evidence.look(Item.PARTS).saw(Parts.TWO_SOUND)
+        && evidence.look(Items.PARTS).saw(Parts.TWO_SOUND)
         && nubs) {
       weighing.need(
           NeedFigures.WANTED_DIVIDED,
-          Item.PARTS,
+          Items.PARTS,
           say("It is to be divided, its parts are sound, and new roots are just coming"));
     }
   }
 
   private static void tag(Evidence evidence, Weighing weighing) {
-    var tag = evidence.look(Item.TAG);
+    var tag = evidence.look(Items.TAG);
     if (tag.saw(Tag.MISSING)) {
       weighing.remark(
           Fix.TAG, say("Its tag is missing: write a new one while you know which plant it is"));

@@ -4,7 +4,7 @@ import static almanac.core.words.Sentence.say;
 
 import almanac.core.history.Approach;
 import almanac.core.inspection.Company;
-import almanac.core.inspection.Item;
+import almanac.core.inspection.Items;
 import almanac.core.inspection.Lead;
 import almanac.core.inspection.PotState;
 import almanac.core.inspection.Rim;
@@ -29,7 +29,7 @@ final class RoomNeeds {
   }
 
   private static void rim(AtRim at, Evidence evidence, Weighing weighing) {
-    var look = evidence.seenAt(Item.RIM, at.lead());
+    var look = evidence.seenAt(Items.RIM, at.lead());
     if (at.rim() == Rim.ROOM) {
       weighing.against(NeedFigures.RIM_SEASON, say("The lead has room to the rim"), look);
       return;
@@ -69,15 +69,15 @@ final class RoomNeeds {
   }
 
   private static void holes(Evidence evidence, Weighing weighing) {
-    if (evidence.look(Item.CROWDING).saw(RootsCrowding.OUT_OF_HOLES)) {
+    if (evidence.look(Items.CROWDING).saw(RootsCrowding.OUT_OF_HOLES)) {
       weighing.need(
-          NeedFigures.OUT_OF_HOLES, Item.CROWDING, say("Roots come out of the drainage holes"));
+          NeedFigures.OUT_OF_HOLES, Items.CROWDING, say("Roots come out of the drainage holes"));
     }
   }
 
   /** Crowding adds to other reasons; by itself it is none. To be weighed after all others. */
   static void crowding(Evidence evidence, Weighing weighing) {
-    var crowding = evidence.look(Item.CROWDING);
+    var crowding = evidence.look(Items.CROWDING);
     if (!crowding.saw(RootsCrowding.CROWDED) && !crowding.saw(RootsCrowding.CIRCLING)) {
       return;
     }
@@ -86,29 +86,29 @@ final class RoomNeeds {
           evidence.kind().of(Trait.GROUND).semiTerrestrial()
               ? NeedFigures.CROWDED_TERRESTRIAL
               : NeedFigures.CROWDED,
-          Item.CROWDING,
+          Items.CROWDING,
           say("Roots crowd the pot"));
     } else {
       weighing.noReason(
           NoReason.CROWDED,
-          Item.CROWDING,
+          Items.CROWDING,
           say("A crowded pot by itself is no reason: water more often instead"));
     }
   }
 
   private static void pot(Evidence evidence, Weighing weighing) {
-    var pot = evidence.look(Item.POT);
+    var pot = evidence.look(Items.POT);
     if (pot.saw(PotState.FAR_TOO_LARGE)) {
       weighing.need(
-          NeedFigures.FAR_TOO_LARGE, Item.POT, say("The pot is far too large for its few roots"));
+          NeedFigures.FAR_TOO_LARGE, Items.POT, say("The pot is far too large for its few roots"));
     }
     if (pot.saw(PotState.BRITTLE) || pot.saw(PotState.CRACKED)) {
-      weighing.need(NeedFigures.POT_BROKEN, Item.POT, say("The pot is brittle or cracked"));
+      weighing.need(NeedFigures.POT_BROKEN, Items.POT, say("The pot is brittle or cracked"));
     }
-    if (evidence.look(Item.COMPANY).saw(Company.SEVERAL_WANTED_APART)) {
+    if (evidence.look(Items.COMPANY).saw(Company.SEVERAL_WANTED_APART)) {
       weighing.need(
           NeedFigures.WANTED_APART,
-          Item.COMPANY,
+          Items.COMPANY,
           say("Several plants share the pot, wanted apart"));
     }
   }

@@ -2,7 +2,7 @@ package almanac.core.judgement.readiness;
 
 import almanac.core.inspection.Bloom;
 import almanac.core.inspection.GrowthStage;
-import almanac.core.inspection.Item;
+import almanac.core.inspection.Items;
 import almanac.core.judgement.evidence.Evidence;
 import almanac.core.judgement.evidence.Season;
 import almanac.core.kinds.ReadyRule;
@@ -44,7 +44,7 @@ public record Footing(
     return new Footing(
         evidence.rule(),
         new Roots(evidence.roots().stage(), evidence.roots().lengthMm()),
-        evidence.fresh(Item.GROWTH).answer(),
+        evidence.fresh(Items.GROWTH).answer(),
         evidence.season(),
         evidence.bloom(),
         evidence.daysSinceMove(),

@@ -84,8 +84,7 @@ public record Readiness(double least, double most, List<Reason> reasons) {
 
   /** Roots that have grown past nubs are past the start, whatever the growth looks like. */
   private static boolean pastTheStart(GrowthStage growth, Footing footing) {
-    boolean starts = growth == GrowthStage.EYE_SWELLING || growth == GrowthStage.STARTING;
-    return starts && footing.roots().stage().filter(RootStage::pastNub).isPresent();
+    return growth.beginning() && footing.roots().stage().filter(RootStage::pastNub).isPresent();
   }
 
   /** The same, with only a share of what it lacks of being wholly ready. */

@@ -4,7 +4,7 @@ import static almanac.core.words.Sentence.say;
 
 import almanac.core.figures.Figure;
 import almanac.core.figures.Figures;
-import almanac.core.inspection.Item;
+import almanac.core.inspection.Items;
 import almanac.core.inspection.Rim;
 import almanac.core.inspection.RootsCrowding;
 import almanac.core.judgement.evidence.Evidence;
@@ -114,15 +114,15 @@ public record MoveRisk(
     }
 
     private boolean clinging() {
-      var crowding = evidence.look(Item.CROWDING);
+      var crowding = evidence.look(Items.CROWDING);
       return crowding.saw(RootsCrowding.OUT_OF_HOLES) || crowding.saw(RootsCrowding.CLINGING);
     }
 
     private boolean crowded() {
-      var crowding = evidence.look(Item.CROWDING);
+      var crowding = evidence.look(Items.CROWDING);
       return crowding.saw(RootsCrowding.CROWDED)
           || crowding.saw(RootsCrowding.CIRCLING)
-          || evidence.rim().filter(rim -> rim == Rim.JAMMED || rim == Rim.DEFORMING).isPresent();
+          || evidence.rim().filter(Rim::jammed).isPresent();
     }
 
     private double times(RootStage stage) {

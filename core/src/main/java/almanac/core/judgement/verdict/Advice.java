@@ -2,7 +2,7 @@ package almanac.core.judgement.verdict;
 
 import static almanac.core.words.Sentence.say;
 
-import almanac.core.inspection.Item;
+import almanac.core.inspection.Items;
 import almanac.core.inspection.RootsCrowding;
 import almanac.core.judgement.evidence.Evidence;
 import almanac.core.judgement.figures.JudgementFigures;
@@ -73,7 +73,7 @@ final class Advice {
     if (Soon.nubsEnd(evidence).isPresent()) {
       return say("Leave it for now; its nubs will soon be too long to move it well.");
     }
-    if (evidence.look(Item.CROWDING).saw(RootsCrowding.OUT_OF_HOLES)) {
+    if (evidence.look(Items.CROWDING).saw(RootsCrowding.OUT_OF_HOLES)) {
       return say("Leave it for now; its roots leave the pot, and it will want moving up soon.");
     }
     return evidence.rim().isEmpty()

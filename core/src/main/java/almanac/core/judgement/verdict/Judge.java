@@ -65,24 +65,26 @@ public final class Judge {
             .map(Reason::sentence)
             .orElseGet(() -> Advice.of(verdict, method, timing, evidence, need)),
         method,
-        care(verdict, needs).map(Care::fix).toList(),
-        needs.remarks().stream().map(Care::fix).toList(),
-        fixes(verdict, needs),
-        Costs.of(verdict, method, evidence),
         timing,
-        need,
-        readiness.least(),
-        readiness.most(),
-        List.copyOf(reasons),
-        FirstReasons.of(verdict, reasons),
-        evidence.notLookedAt(),
-        evidence.stale(),
-        NextLook.after(verdict, timing, evidence),
-        evidence.used(),
-        evidence.leads(),
-        evidence.roots(),
-        evidence.longEnough(),
-        evidence.gateOpens());
+        new Judgement.Weighed(
+            need,
+            readiness.least(),
+            readiness.most(),
+            List.copyOf(reasons),
+            FirstReasons.of(verdict, reasons)),
+        new Judgement.Besides(
+            care(verdict, needs).map(Care::fix).toList(),
+            needs.remarks().stream().map(Care::fix).toList(),
+            fixes(verdict, needs),
+            Costs.of(verdict, method, evidence)),
+        new Judgement.Looks(
+            evidence.notLookedAt(), evidence.stale(), NextLook.after(verdict, timing, evidence)),
+        new Judgement.Found(
+            evidence.used(),
+            evidence.leads(),
+            evidence.roots(),
+            evidence.longEnough(),
+            evidence.gateOpens()));
   }
 
   /** What a move makes needless is not asked for beside it. */

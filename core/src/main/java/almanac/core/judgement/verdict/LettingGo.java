@@ -5,6 +5,7 @@ import static almanac.core.words.Sentence.say;
 import almanac.core.inspection.Bulbs;
 import almanac.core.inspection.GrowthStage;
 import almanac.core.inspection.Item;
+import almanac.core.inspection.Items;
 import almanac.core.inspection.Lead;
 import almanac.core.inspection.Pests;
 import almanac.core.inspection.RootsInPot;
@@ -20,30 +21,30 @@ final class LettingGo {
 
   /** Why to let it go, with the last chance; nothing if there is something to save. */
   static Optional<Reason> because(Evidence evidence) {
-    if (evidence.look(Item.ROT).saw(Rot.WILT_THROUGH)) {
+    if (evidence.look(Items.ROT).saw(Rot.WILT_THROUGH)) {
       return because(
           evidence,
-          Item.ROT,
+          Items.ROT,
           "The ring goes right through the rhizome: out of the house, blade and pot sterilised.");
     }
-    if (evidence.look(Item.ROT).saw(Rot.VIRUS_CERTAIN)) {
+    if (evidence.look(Items.ROT).saw(Rot.VIRUS_CERTAIN)) {
       return because(
-          evidence, Item.ROT, "A virus has no cure, and every blade carries it on: let it go.");
+          evidence, Items.ROT, "A virus has no cure, and every blade carries it on: let it go.");
     }
-    if (evidence.look(Item.PESTS).saw(Pests.BEYOND_CURE)) {
+    if (evidence.look(Items.PESTS).saw(Pests.BEYOND_CURE)) {
       return because(
           evidence,
-          Item.PESTS,
+          Items.PESTS,
           "Its pests come back after every cure and reach the others: let it go.");
     }
-    var roots = evidence.look(Item.ROOTS_IN_POT);
+    var roots = evidence.look(Items.ROOTS_IN_POT);
     boolean noRoot = roots.saw(RootsInPot.NONE) || roots.saw(RootsInPot.MOSTLY_SOFT);
-    boolean noGrowth = evidence.look(Item.GROWTH).saw(GrowthStage.NONE);
-    boolean noBulb = evidence.look(Item.BULBS).saw(Bulbs.SHRIVELLED);
+    boolean noGrowth = evidence.look(Items.GROWTH).saw(GrowthStage.NONE);
+    boolean noBulb = evidence.look(Items.BULBS).saw(Bulbs.SHRIVELLED);
     return noRoot && noGrowth && noBulb
         ? because(
             evidence,
-            Item.GROWTH,
+            Items.GROWTH,
             "No live root, no live growth. Last chance: a firm back bulb with an eye, in damp"
                 + " moss.")
         : Optional.empty();

@@ -1,6 +1,6 @@
 package almanac.core.judgement.verdict;
 
-import almanac.core.inspection.Item;
+import almanac.core.inspection.Items;
 import almanac.core.inspection.Stability;
 import almanac.core.inspection.ThroughWall;
 import almanac.core.judgement.evidence.Evidence;
@@ -18,7 +18,7 @@ final class LiftAndLook {
 
   /** Whether the roots are suspected, unseen, and nothing else would be reason enough. */
   static boolean wanted(Evidence evidence, List<Reason> reasons) {
-    if (evidence.fresh(Item.ROOTS_IN_POT).seen().isPresent() || justMoved(evidence)) {
+    if (evidence.fresh(Items.ROOTS_IN_POT).seen().isPresent() || justMoved(evidence)) {
       return false;
     }
     if (wobblesSinceItCame(evidence) || wellAboveAndPoorBelow(evidence)) {
@@ -31,21 +31,21 @@ final class LiftAndLook {
 
   /** Whether the roots are suspected and unseen: then nothing is merely waited for. */
   static boolean suspected(Evidence evidence, Needs needs) {
-    return evidence.fresh(Item.ROOTS_IN_POT).seen().isEmpty()
+    return evidence.fresh(Items.ROOTS_IN_POT).seen().isEmpty()
         && !justMoved(evidence)
         && points(needs.reasons(), true) > 0;
   }
 
   /** Well above and poor through the wall: something eats or smothers the roots. */
   private static boolean wellAboveAndPoorBelow(Evidence evidence) {
-    return evidence.fresh(Item.THROUGH_WALL).answer().filter(ThroughWall::poor).isPresent()
+    return evidence.fresh(Items.THROUGH_WALL).answer().filter(ThroughWall::poor).isPresent()
         && evidence.thirstySince().isEmpty();
   }
 
   /** A new plant that wobbles: look before deciding to let it settle. */
   private static boolean wobblesSinceItCame(Evidence evidence) {
     return evidence.arrivedWithin(evidence.figures().of(JudgementFigures.NEW_DAYS))
-        && evidence.fresh(Item.STABILITY).saw(Stability.SLIGHT_WOBBLE);
+        && evidence.fresh(Items.STABILITY).saw(Stability.SLIGHT_WOBBLE);
   }
 
   private static double points(List<Reason> reasons, boolean suspicion) {

@@ -5,7 +5,7 @@ import static almanac.core.words.Sentence.say;
 import almanac.core.history.Aim;
 import almanac.core.history.Approach;
 import almanac.core.inspection.Breakage;
-import almanac.core.inspection.Item;
+import almanac.core.inspection.Items;
 import almanac.core.inspection.Parts;
 import almanac.core.inspection.PotState;
 import almanac.core.inspection.Rim;
@@ -94,7 +94,7 @@ final class Methods {
     if (spent || feltBad()) {
       return java.util.Optional.of("the medium is spent");
     }
-    var smell = evidence.look(Item.SMELL);
+    var smell = evidence.look(Items.SMELL);
     if (smell.saw(Smell.SOUR) || smell.saw(Smell.ROTTEN)) {
       return java.util.Optional.of("the medium is sour or rotten");
     }
@@ -109,13 +109,13 @@ final class Methods {
   }
 
   private boolean feltBad() {
-    var piece = evidence.look(Item.MEDIUM_PIECE);
+    var piece = evidence.look(Items.MEDIUM_PIECE);
     boolean decays = evidence.used().isPresent();
     return decays && (piece.saw(MediumPiece.TEARS) || piece.saw(MediumPiece.MUSH));
   }
 
   private boolean partsByItself() {
-    var parts = evidence.look(Item.PARTS);
+    var parts = evidence.look(Items.PARTS);
     boolean asTwo =
         parts.saw(Parts.TWO_SOUND)
             && evidence.approach() != Approach.UNDISTURBED_ROOTS
@@ -123,7 +123,7 @@ final class Methods {
     return asTwo
         || parts.saw(Parts.BARE_MIDDLE)
         || parts.saw(Parts.FALLS_APART)
-        || evidence.fresh(Item.BREAKAGE).saw(Breakage.PARTED);
+        || evidence.fresh(Items.BREAKAGE).saw(Breakage.PARTED);
   }
 
   /** A matter of place, or a few points of age that are no cause by themselves. */
@@ -209,8 +209,8 @@ final class Methods {
   private Method full(String because) {
     Set<Step> steps = EnumSet.of(Step.MEDIUM_OFF, Step.SOFT_ROOTS_OFF, Step.FRESH_MEDIUM);
     boolean fewRoots =
-        evidence.look(Item.POT).saw(PotState.FAR_TOO_LARGE)
-            || evidence.look(Item.ROOTS_IN_POT).saw(RootsInPot.MIXED);
+        evidence.look(Items.POT).saw(PotState.FAR_TOO_LARGE)
+            || evidence.look(Items.ROOTS_IN_POT).saw(RootsInPot.MIXED);
     if (fewRoots) {
       steps.add(Step.SMALLEST_POT);
     }

@@ -60,13 +60,15 @@ public record NowOrHold(Choice choice, Sentence because) {
   /** Nothing asks for a move today. */
   private static NowOrHold left(Judgement judged, Figures figures) {
     var poorPlace =
-        judged.reasons().stream().filter(reason -> reason.basis().equals(POOR_PLACE)).findFirst();
+        judged.weighed().reasons().stream()
+            .filter(reason -> reason.basis().equals(POOR_PLACE))
+            .findFirst();
     if (poorPlace.isPresent()) {
       return new NowOrHold(
           Choice.HOLD, poorPlace.get().sentence().and(say(", and it is in no danger.")));
     }
     double enough = figures.of(JudgementFigures.READY_ENOUGH);
-    if (judged.readiness() < enough && judged.readinessMost() >= enough) {
+    if (judged.readiness() < enough && judged.weighed().readinessMost() >= enough) {
       return new NowOrHold(
           Choice.LOOK_FIRST, say("Look at its newest roots: if they grow, it may be moved now."));
     }

@@ -2,7 +2,7 @@ package almanac.core.judgement.verdict;
 
 import almanac.core.figures.Figures;
 import almanac.core.history.Approach;
-import almanac.core.inspection.Item;
+import almanac.core.inspection.Items;
 import almanac.core.inspection.Lead;
 import almanac.core.judgement.evidence.Evidence;
 import almanac.core.judgement.figures.ReadinessFigures;
@@ -78,7 +78,7 @@ final class Ripeness {
 
   private Optional<SeenAt> restsOn() {
     return evidence.rule() == ReadyRule.START_OF_GROWTH
-        ? evidence.seenAt(Item.GROWTH, Lead.FIRST)
-        : evidence.seenAt(Item.NEW_ROOTS, evidence.roots().lead());
+        ? evidence.seenAt(Items.GROWTH, Lead.FIRST)
+        : evidence.seenAt(Items.NEW_ROOTS, evidence.roots().lead());
   }
 }

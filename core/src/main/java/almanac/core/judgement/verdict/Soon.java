@@ -1,6 +1,6 @@
 package almanac.core.judgement.verdict;
 
-import almanac.core.inspection.Item;
+import almanac.core.inspection.Items;
 import almanac.core.inspection.Rim;
 import almanac.core.inspection.RootsCrowding;
 import almanac.core.judgement.evidence.Evidence;
@@ -20,7 +20,7 @@ final class Soon {
    */
   static boolean somethingMoves(Evidence evidence, double need) {
     boolean rimSoon = evidence.rim().filter(rim -> rim != Rim.ROOM).isPresent();
-    boolean leavesThePot = evidence.look(Item.CROWDING).saw(RootsCrowding.OUT_OF_HOLES);
+    boolean leavesThePot = evidence.look(Items.CROWDING).saw(RootsCrowding.OUT_OF_HOLES);
     return mediumTurnsDue(evidence)
         || nobodyKnowsItsMedium(evidence)
         || rimSoon
@@ -47,7 +47,7 @@ final class Soon {
   static Optional<LocalDate> nubsEnd(Evidence evidence) {
     return evidence
         .forecast()
-        .filter(forecast -> evidence.stage().filter(Soon::early).isPresent())
+        .filter(forecast -> evidence.stage().filter(RootStage::beginning).isPresent())
         .map(forecast -> forecast.lastAsNubs(evidence.figures()))
         .filter(day -> isSoon(day, evidence));
   }
@@ -62,10 +62,6 @@ final class Soon {
     return day.isAfter(evidence.today()) && isSoon(day, evidence)
         ? Optional.of(day)
         : Optional.empty();
-  }
-
-  private static boolean early(RootStage stage) {
-    return stage == RootStage.SWELLING || stage == RootStage.NUB;
   }
 
   private static boolean isSoon(LocalDate day, Evidence evidence) {

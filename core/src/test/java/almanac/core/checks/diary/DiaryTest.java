@@ -15,7 +15,7 @@ import almanac.core.history.Potting;
 import almanac.core.history.Way;
 import almanac.core.inspection.Breakage;
 import almanac.core.inspection.Inspection;
-import almanac.core.inspection.Item;
+import almanac.core.inspection.Items;
 import almanac.core.inspection.Pests;
 import almanac.core.medium.Component;
 import almanac.core.medium.Mix;
@@ -54,7 +54,7 @@ class DiaryTest {
     return on(
         day,
         null,
-        new Happening.Inspected(Inspection.on(day).with(Item.PESTS, Item.PESTS.saw(Pests.NONE))));
+        new Happening.Inspected(Inspection.on(day).with(Items.PESTS, Items.PESTS.saw(Pests.NONE))));
   }
 
   /** A judgement that wants to look again after two months. */
@@ -197,7 +197,7 @@ class DiaryTest {
         null,
         new Happening.Inspected(
             Inspection.on(CAME.plusDays(10))
-                .with(Item.BREAKAGE, Item.BREAKAGE.saw(Breakage.LEAD_SNAPPED))));
+                .with(Items.BREAKAGE, Items.BREAKAGE.saw(Breakage.LEAD_SNAPPED))));
     var eye = of(Series.EYE, CAME.plusDays(20));
     assertThat(eye.check().window().best()).isEqualTo(CAME.plusDays(40));
     on(CAME.plusDays(41), null, new Happening.Checked(eye.name(), CheckAnswer.CANNOT_TELL));
