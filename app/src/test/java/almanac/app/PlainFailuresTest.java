@@ -209,6 +209,9 @@ class PlainFailuresTest {
     assertThat(list.allValues("Cache-Control")).containsExactly("no-store");
     assertThat(list.firstValue("Content-Security-Policy").orElse(""))
         .contains("default-src 'self'", "script-src 'self' 'sha256-", "frame-ancestors 'none'");
+    assertThat(list.firstValue("X-Content-Type-Options")).contains("nosniff");
+    assertThat(list.firstValue("X-Frame-Options")).contains("DENY");
+    assertThat(list.firstValue("Referrer-Policy")).contains("no-referrer");
     var file =
         HttpClient.newHttpClient()
             .send(

@@ -11,7 +11,11 @@ import java.nio.file.Path;
 import java.time.DateTimeException;
 import java.time.LocalDate;
 import java.util.Optional;
-import java.util.Set;
+import picocli.CommandLine;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.ParameterException;
+import picocli.CommandLine.UnmatchedArgumentException;
 
 /**
  * What the program was told at its start.
@@ -32,7 +36,6 @@ record Options(
   private static final LocalDate FIRST_DAY = LocalDate.of(1950, 1, 1);
 
   private static final LocalDate LAST_DAY = LocalDate.of(2150, 12, 31);
-  private static final Set<String> NEED_A_VALUE = Set.of("--data", "--host", "--port", "--today");
 
   /**
    * Reads {@code --data=DIR --demo --host=ADDRESS --port=N --today=YYYY-MM-DD}.
@@ -40,33 +43,48 @@ record Options(
    * @throws StartRefused if one of them cannot be understood
    */
   static Options of(String... args) {
-    var options =
-        new Options(Path.of("almanac-data"), false, false, "", USUAL_PORT, Optional.empty());
-    for (var arg : args) {
-      options = options.with(arg);
+    var told = new Told();
+    try {
+      new CommandLine(told).setOverwrittenOptionsAllowed(true).parseArgs(args);
+    } catch (UnmatchedArgumentException e) {
+      throw new StartRefused(
+          "%s is not an option; see ./almanac help.".formatted(e.getUnmatched().get(0)));
+    } catch (ParameterException e) {
+      throw new StartRefused("%s; see ./almanac help.".formatted(e.getMessage()));
     }
-    return options;
+    return new Options(
+        folder(told.data),
+        told.demo,
+        told.rehearse,
+        told.host.map(Options::host).orElse(""),
+        told.port.map(Options::port).orElse(USUAL_PORT),
+        told.today.map(Options::day));
   }
 
-  private Options with(String arg) {
-    int cut = arg.indexOf('=');
-    var name = cut < 0 ? arg : arg.substring(0, cut);
-    var value = cut < 0 ? "" : arg.substring(cut + 1);
-    if (NEED_A_VALUE.contains(name) && value.isBlank()) {
-      throw new StartRefused("%s needs a value; see ./almanac help.".formatted(name));
-    }
-    return switch (name) {
-      case "--demo" -> new Options(data, true, rehearse, host, port, today);
-      case "--rehearse" -> new Options(data, demo, true, host, port, today);
-      case "--data" -> new Options(folder(value), demo, rehearse, host, port, today);
-      case "--host" -> new Options(data, demo, rehearse, host(value), port, today);
-      case "--port" -> new Options(data, demo, rehearse, host, port(value), today);
-      case "--today" -> new Options(data, demo, rehearse, host, port, Optional.of(day(value)));
-      default -> throw new StartRefused("%s is not an option; see ./almanac help.".formatted(arg));
-    };
+  /** Word for word. */
+  @Command(name = "./almanac run")
+  private static final class Told {
+    @Option(names = "--data")
+    private String data = "almanac-data";
+
+    @Option(names = "--demo")
+    private boolean demo;
+
+    @Option(names = "--rehearse")
+    private boolean rehearse;
+
+    @Option(names = "--host")
+    private Optional<String> host = Optional.empty();
+
+    @Option(names = "--port")
+    private Optional<String> port = Optional.empty();
+
+    @Option(names = "--today")
+    private Optional<String> today = Optional.empty();
   }
 
   private static Path folder(String value) {
+    refuseBlank("--data", value);
     try {
       return FolderName.checked(Path.of(value).toAbsolutePath());
     } catch (InvalidPathException e) {
@@ -76,6 +94,7 @@ record Options(
 
   /** An address of this machine, or a name by which it is found; what is none opens to nobody. */
   private static String host(String value) {
+    refuseBlank("--host", value);
     try {
       var address = InetAddress.getByName(value);
       if (address.isAnyLocalAddress() || NetworkInterface.getByInetAddress(address) != null) {
@@ -90,6 +109,7 @@ record Options(
   }
 
   private static int port(String value) {
+    refuseBlank("--port", value);
     try {
       int port = Integer.parseInt(value);
       if (port >= 0 && port <= LARGEST_PORT) {
@@ -103,6 +123,7 @@ record Options(
   }
 
   private static LocalDate day(String value) {
+    refuseBlank("--today", value);
     try {
       var day = LocalDate.parse(value);
       if (day.isBefore(FIRST_DAY) || day.isAfter(LAST_DAY)) {
@@ -113,6 +134,12 @@ record Options(
       return day;
     } catch (DateTimeException e) {
       throw new StartRefused("--today=%s is not a day such as 2027-05-15.".formatted(value));
+    }
+  }
+
+  private static void refuseBlank(String name, String value) {
+    if (value.isBlank()) {
+      throw new StartRefused("%s needs a value; see ./almanac help.".formatted(name));
     }
   }
 }

@@ -49,6 +49,11 @@ class OptionsTest {
   }
 
   @Test
+  void aValueMayStandBehindItsName() {
+    assertThat(Options.of("--port", "9000", "--demo").port()).isEqualTo(9000);
+  }
+
+  @Test
   void aFolderMayHaveAnEqualsSignInItsName() {
     assertThat(Options.of("--data=/plants/a=b").data()).isEqualTo(Path.of("/plants/a=b"));
   }
@@ -66,14 +71,14 @@ class OptionsTest {
     "--port=eighty, is not a port",
     "--port=8 484, is not a port",
     "--port=, --port needs a value",
-    "--port, --port needs a value",
+    "--port, Missing required parameter",
     "--today=tomorrow, is not a day",
     "--today=2027-02-30, is not a day",
     "--today=2027-5-1, is not a day",
     "--today=9999-12-31, lies too far off",
     "--today=0001-01-01, lies too far off",
-    "--today, --today needs a value",
-    "--data, --data needs a value",
+    "--today, Missing required parameter",
+    "--data, Missing required parameter",
     "'--data=  ', --data needs a value",
     "--host=, --host needs a value",
     "--colour=blue, --colour=blue is not an option",

@@ -9,8 +9,6 @@ import java.io.IOException;
 import java.net.URI;
 import java.util.Set;
 import org.springframework.core.annotation.Order;
-import org.springframework.http.CacheControl;
-import org.springframework.http.HttpHeaders;
 import org.springframework.stereotype.Component;
 import org.springframework.web.filter.OncePerRequestFilter;
 
@@ -25,25 +23,15 @@ class Guard extends OncePerRequestFilter {
   private static final Set<String> OURS = Set.of("same-origin", "none");
 
   private final Addresses addresses;
-  private final PagePolicy policy;
 
-  Guard(Addresses addresses, PagePolicy policy) {
+  Guard(Addresses addresses) {
     this.addresses = addresses;
-    this.policy = policy;
   }
 
   @Override
   protected void doFilterInternal(
       HttpServletRequest request, HttpServletResponse response, FilterChain chain)
       throws ServletException, IOException {
-    response.setHeader("X-Content-Type-Options", "nosniff");
-    response.setHeader("X-Frame-Options", "DENY");
-    response.setHeader("Referrer-Policy", "no-referrer");
-    response.setHeader("Content-Security-Policy", policy.header());
-    if (request.getRequestURI().startsWith("/api/")) {
-      // What is kept for the round is kept by the page itself, and by nobody on the way.
-      response.setHeader(HttpHeaders.CACHE_CONTROL, CacheControl.noStore().getHeaderValue());
-    }
     if (!addresses.ours(request.getServerName(), request.isSecure())) {
       Refusal.write(response, 421, "This address is not served here.");
     } else if (fromElsewhere(request)) {

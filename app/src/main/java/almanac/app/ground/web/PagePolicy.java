@@ -11,7 +11,7 @@ import org.springframework.stereotype.Component;
  * script, and writes it into the page; sent as a header it holds for every answer.
  */
 @Component
-class PagePolicy {
+public class PagePolicy {
   private static final Pattern WRITTEN =
       Pattern.compile("<meta http-equiv=\"content-security-policy\" content=\"([^\"]+)\"");
 
@@ -27,7 +27,8 @@ class PagePolicy {
     header = (found.find() ? found.group(1) : "default-src 'self'") + NOT_WITHIN_OTHERS;
   }
 
-  String header() {
+  /** The whole policy, as a header. */
+  public String header() {
     return header;
   }
 }
