@@ -7,12 +7,14 @@
   import FormHead from '$lib/forms/FormHead.svelte';
   import { faultOf } from '$lib/forms/faults';
   import Waiting from '$lib/forms/Waiting.svelte';
+  import type { Schemas } from '$lib/interface/schemas';
   import { undoable } from '$lib/shell/toaster';
   import { count } from '$lib/words/counts';
   import { short } from '$lib/words/dates';
   import AddDay from './AddDay.svelte';
   import DayCard from './DayCard.svelte';
   import JobRow from './JobRow.svelte';
+  import JobsOfDay from './JobsOfDay.svelte';
   import { laid, nextFree, type Wishes, wishesOf, withDay, withoutDay } from './wishes';
 
   const client = useQueryClient();
@@ -21,7 +23,7 @@
   const saving = new Saving();
   const today = $derived(site.data?.today ?? '');
   const days = $derived(plan.data?.days.map(({ on }) => on) ?? []);
-  let dragged = $state<number>();
+  let answers = $state(0);
   /** The day of which the minutes were changed last, so that a fault stands beside it. */
   let changed = $state('');
 
@@ -35,6 +37,7 @@
         }),
       ),
     );
+    answers += 1;
     if (!page) return false;
     client.setQueryData(KEYS.benchDays, page);
     if (undo && before) undoable(what, async () => void (await keep(before, '', false)));
@@ -46,16 +49,6 @@
   function lay(plant: number, name: string, on?: string) {
     const where = on ? `${name}: ${short(on, today)}` : `${name}: where it is best`;
     void keep(laid(wishes, plant, on), where);
-  }
-
-  function drop(on: string) {
-    const job = [
-      ...(plan.data?.days.flatMap(({ jobs }) => jobs) ?? []),
-      ...(plan.data?.left ?? []),
-    ];
-    const found = job.find(({ plantId }) => plantId === dragged);
-    dragged = undefined;
-    if (found) lay(found.plantId, found.name, on);
   }
 
   function add(on: string, minutes: number) {
@@ -70,6 +63,26 @@
 
   const minutesFault = $derived(faultOf(saving.problem, 'minutes'));
 </script>
+
+{#snippet jobsOf(jobs: Schemas['JobAhead'][], on?: string)}
+  <JobsOfDay
+    {jobs}
+    {answers}
+    busy={saving.busy}
+    put={({ plantId, name }) => lay(plantId, name, on)}
+  >
+    {#snippet row(job)}
+      <JobRow
+        {job}
+        {on}
+        {days}
+        {today}
+        busy={saving.busy}
+        lay={(to) => lay(job.plantId, job.name, to)}
+      />
+    {/snippet}
+  </JobsOfDay>
+{/snippet}
 
 <Waiting query={plan}>
   {#if plan.data}
@@ -87,19 +100,8 @@
         fault={changed === day.on ? minutesFault : undefined}
         change={(minutes) => change(day.on, minutes)}
         remove={() => void keep(withoutDay(wishes, day.on), `No bench ${short(day.on, today)}`)}
-        drop={() => drop(day.on)}
       >
-        {#each day.jobs as job (job.plantId)}
-          <JobRow
-            {job}
-            on={day.on}
-            {days}
-            {today}
-            busy={saving.busy}
-            lay={(on) => lay(job.plantId, job.name, on)}
-            drag={() => (dragged = job.plantId)}
-          />
-        {/each}
+        {@render jobsOf(day.jobs, day.on)}
       </DayCard>
     {:else}
       <p class="sheet">
@@ -121,18 +123,7 @@
     {#if plan.data.left.length}
       <section class="sheet" aria-labelledby="left">
         <h2 id="left">Without a day</h2>
-        <ul>
-          {#each plan.data.left as job (job.plantId)}
-            <JobRow
-              {job}
-              {days}
-              {today}
-              busy={saving.busy}
-              lay={(on) => lay(job.plantId, job.name, on)}
-              drag={() => (dragged = job.plantId)}
-            />
-          {/each}
-        </ul>
+        {@render jobsOf(plan.data.left)}
       </section>
     {/if}
     {#if plan.data.paceOf}
@@ -153,11 +144,6 @@
     vertical-align: middle;
     width: 160px;
     accent-color: var(--color-plum);
-  }
-  ul {
-    margin: 0;
-    padding: 0;
-    list-style: none;
   }
   p {
     margin: 0;

@@ -16,30 +16,14 @@
     fault?: string;
     change: (minutes: number) => void;
     remove: () => void;
-    drop: () => void;
     children: Snippet;
   }
-  const { day, today, busy, fault, change, remove, drop, children }: Props = $props();
+  const { day, today, busy, fault, change, remove, children }: Props = $props();
 
   let minutes = $derived(String(day.minutes));
-  let over = $state(false);
 </script>
 
-<section
-  class="sheet"
-  class:over
-  aria-label="Bench day {long(day.on)}"
-  ondragover={(event) => {
-    event.preventDefault();
-    over = true;
-  }}
-  ondragleave={() => (over = false)}
-  ondrop={(event) => {
-    event.preventDefault();
-    over = false;
-    drop();
-  }}
->
+<section class="sheet" aria-label="Bench day {long(day.on)}">
   <div class="head">
     <h2>{long(day.on)}</h2>
     <span class="quiet">{timeSaid(day.taken)} of {timeSaid(day.minutes)}</span>
@@ -49,9 +33,8 @@
   {#if day.tooMuch}
     <p class="much" role="status"><Sentence parts={day.tooMuch} {today} /></p>
   {/if}
-  {#if day.jobs.length}
-    <ul>{@render children()}</ul>
-  {:else}
+  {@render children()}
+  {#if !day.jobs.length}
     <p class="quiet">Nothing needs this day so far.</p>
   {/if}
   <details>
@@ -78,10 +61,6 @@
     grid-template-columns: minmax(0, 1fr);
     gap: 8px;
   }
-  .over {
-    outline: 2px dashed var(--color-plum);
-    outline-offset: 2px;
-  }
   .head {
     display: flex;
     flex-wrap: wrap;
@@ -89,13 +68,9 @@
     align-items: baseline;
   }
   h2,
-  p,
-  ul {
+  p {
     margin: 0;
     padding: 0;
-  }
-  ul {
-    list-style: none;
   }
   .much {
     padding: 8px 12px;

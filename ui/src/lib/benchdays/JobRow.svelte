@@ -15,9 +15,8 @@
     busy: boolean;
     /** Puts it on a day of choice, or where it is best. */
     lay: (on?: string) => void;
-    drag: () => void;
   }
-  const { job, on, days, today, busy, lay, drag }: Props = $props();
+  const { job, on, days, today, busy, lay }: Props = $props();
 
   function key(event: KeyboardEvent) {
     const step = { ArrowUp: -1, ArrowDown: 1 }[event.key];
@@ -28,13 +27,7 @@
   }
 </script>
 
-<li
-  draggable="true"
-  ondragstart={(event) => {
-    event.dataTransfer?.setData('text/plain', job.name);
-    drag();
-  }}
->
+<div class="job">
   <VerdictMark verdict={job.verdict} size={22} />
   <div class="what">
     <p>
@@ -59,17 +52,15 @@
       <option value={day}>{weekday(day)} {short(day, today)}</option>
     {/each}
   </select>
-</li>
+</div>
 
 <style>
-  li {
+  .job {
     display: grid;
     grid-template-columns: 24px minmax(0, 1fr) auto;
     gap: 10px;
     align-items: center;
     padding: 7px 0;
-    border-bottom: 1px solid var(--color-rule);
-    cursor: grab;
   }
   p {
     margin: 0;
@@ -87,7 +78,7 @@
     min-height: 44px;
   }
   @media (max-width: 560px) {
-    li {
+    .job {
       grid-template-columns: 24px minmax(0, 1fr);
     }
     select {

@@ -1,29 +1,34 @@
 <script lang="ts">
+  import { dndzone } from 'svelte-dnd-action';
   import type { Schemas } from '$lib/interface/schemas';
   import VerdictMark from '$lib/drawings/VerdictMark.svelte';
+  import { dropped, zone } from '$lib/forms/dragged';
   import type { Standing } from './standing.svelte';
 
+  type PlantLine = Schemas['PlantLine'];
   interface Props {
     /** In their order. */
-    plants: Schemas['PlantLine'][];
+    plants: PlantLine[];
     standing: Standing;
-    drop: (event: DragEvent, at: number) => void;
-    keys: (event: KeyboardEvent, plant: Schemas['PlantLine'], at: number) => void;
+    put: (plant: PlantLine, at: number) => void;
+    keys: (event: KeyboardEvent, plant: PlantLine, at: number) => void;
   }
-  const { plants, standing, drop, keys }: Props = $props();
+  const { plants, standing, put, keys }: Props = $props();
+  /** As they lie while one is carried over them. */
+  let lying = $derived(plants);
 </script>
 
-<ol>
-  {#each plants as plant, at (plant.id)}
-    <li
-      draggable="true"
-      class:carried={standing.carried === plant.id || standing.sent === plant.id}
-      aria-busy={standing.sent === plant.id}
-      ondragstart={() => (standing.carried = plant.id)}
-      ondragend={() => (standing.carried = undefined)}
-      ondragover={(event) => event.preventDefault()}
-      ondrop={(event) => drop(event, at)}
-    >
+<ol
+  use:dndzone={zone('plant', lying, standing.sent !== undefined)}
+  onconsider={({ detail }) => (lying = detail.items)}
+  onfinalize={({ detail }) => {
+    lying = detail.items;
+    const here = dropped(detail, plants);
+    if (here) put(here.item, here.at);
+  }}
+>
+  {#each lying as plant, at (plant.id)}
+    <li class:sent={standing.sent === plant.id} aria-busy={standing.sent === plant.id}>
       <a
         id="plant-{plant.id}"
         href="/plants/{plant.id}"
@@ -46,6 +51,13 @@
     display: flex;
     flex-wrap: wrap;
     gap: 6px;
+    /* Room to let one go where none stands yet. */
+    min-height: 44px;
+    border-radius: 10px;
+  }
+  ol:global(.open) {
+    outline: 1px dashed var(--color-ink-2);
+    outline-offset: 3px;
   }
   ol li {
     border: 1px solid var(--color-rule);
@@ -53,7 +65,7 @@
     background: var(--color-slip);
     cursor: grab;
   }
-  ol li.carried {
+  ol li.sent {
     opacity: 0.45;
   }
   ol a {

@@ -9,8 +9,6 @@ import { moved, type Order } from './order';
 export class Standing {
   /** How plants stand while one is on its way; the program's own order otherwise. */
   order = $state<Order>();
-  /** The plant that is dragged. */
-  carried = $state<number>();
   /** The plant that is on its way. */
   sent = $state<number>();
   readonly #client: QueryClient;

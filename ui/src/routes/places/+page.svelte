@@ -27,14 +27,6 @@
   const byId = $derived(new Map((plants.data ?? []).map((plant) => [plant.id, plant])));
   const now = $derived(standing.order ?? asTheyStand(places, plants.data ?? []));
 
-  function drop(event: DragEvent, place: number, at: number) {
-    event.preventDefault();
-    event.stopPropagation();
-    const plant = byId.get(standing.carried ?? 0);
-    if (plant) void standing.put(now, plant, place, at);
-    standing.carried = undefined;
-  }
-
   async function keys(event: KeyboardEvent, plant: PlantLine, place: number, at: number) {
     if (!event.altKey || !event.key.startsWith('Arrow')) return;
     event.preventDefault();
@@ -76,7 +68,7 @@
 <div class="page-head">
   <h1>Places</h1>
   <span class="quiet">
-    In the order of the walk. Drag a plant to where it stands, or hold
+    In the order of the walk. Drag a plant to where it stands (a finger rests on it first), or hold
     <span class="kbd-hint held">Alt</span> and use the arrows.
   </span>
   <button class="act" onclick={() => (open = 0)}>Add a place</button>
@@ -92,11 +84,7 @@
   <ul class="places">
     {#each places as place, i (place.id)}
       {@const here = now[place.id] ?? []}
-      <li
-        class="sheet"
-        ondragover={(event) => event.preventDefault()}
-        ondrop={(event) => drop(event, place.id, here.length)}
-      >
+      <li class="sheet">
         {#if options.data}
           <PlaceHead {place} plants={here.length} options={options.data}>
             <button
@@ -128,7 +116,7 @@
         <PlantsInPlace
           plants={here.flatMap((id) => byId.get(id) ?? [])}
           {standing}
-          drop={(event, at) => drop(event, place.id, at)}
+          put={(plant, at) => void standing.put(now, plant, place.id, at)}
           keys={(event, plant, at) => void keys(event, plant, place.id, at)}
         />
       </li>

@@ -43,8 +43,8 @@ class BenchDaysTest {
     try (var browsing = Browsing.desk(ALMANAC.address())) {
       var page = browsing.open("/bench");
       var nine = Find.with(page.locator("li"), "Phalaenopsis Nine Arches");
-      nine.dragTo(Find.region(page, SUNDAY).locator("h2"));
-      var there = job(page, SUNDAY, "Phalaenopsis Nine Arches");
+      Carried.byMouse(page, nine, Find.region(page, SATURDAY).locator("ul"));
+      var there = job(page, SATURDAY, "Phalaenopsis Nine Arches");
       assertThat(there).containsText("You chose this day.");
       there.locator("select").selectOption("where it is best");
       assertThat(page.getByText("You chose this day.")).hasCount(2);

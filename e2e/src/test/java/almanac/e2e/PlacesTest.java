@@ -18,20 +18,33 @@ class PlacesTest {
     return Find.with(page.locator(".places > li"), name);
   }
 
+  private static void carry(Page page, Locator from, Locator to) {
+    page.waitForResponse("**/api/places/*/plants", () -> Carried.byMouse(page, from, to));
+    assertThat(page.locator("li.sent")).hasCount(0);
+  }
+
   private static String nameOf(Locator plant) {
     return plant.innerText().replaceFirst("^\\d+\\s*", "").strip();
   }
 
-  /** As a hand does it: it is picked up before it is carried on. */
-  private static void drag(Page page, Locator from, Locator to) {
-    from.hover();
-    page.mouse().down();
-    var there = to.boundingBox();
-    page.mouse().move(there.x + 4, there.y + 4);
-    page.locator("li.carried").waitFor();
-    to.hover();
-    page.waitForResponse("**/api/places/*/plants", () -> page.mouse().up());
-    assertThat(page.locator("li.carried")).hasCount(0);
+  @Test
+  void aFingerThatRestsOnAPlantCarriesItAndOneThatSweepsScrolls() {
+    try (var browsing = Browsing.phone(ALMANAC.address())) {
+      var page = browsing.open("/places");
+      page.waitForLoadState(LoadState.NETWORKIDLE);
+      var plants = page.locator(".places > li ol li");
+      var name = nameOf(plants.nth(2));
+      plants.first().scrollIntoViewIfNeeded();
+      page.waitForResponse(
+          "**/api/places/*/plants",
+          () -> Carried.byFinger(page, plants.nth(2), plants.first(), true));
+      assertThat(page.locator("li.sent")).hasCount(0);
+      assertThat(plants.first()).containsText(name);
+
+      Carried.byFinger(page, plants.nth(2), plants.first(), false);
+      assertThat(plants.first()).containsText(name);
+      assertThat(browsing.complaints()).isEmpty();
+    }
   }
 
   @Test
@@ -43,7 +56,7 @@ class PlacesTest {
       var low = place(page, "Sunroom, low stage");
       var moved = low.locator("ol a").first();
       var name = nameOf(moved);
-      drag(page, moved, low.locator("ol li").nth(4));
+      carry(page, moved, low.locator("ol li").nth(4));
       assertThat(low.locator("ol li").nth(4)).containsText(name);
       assertThat(low.locator("ol li").nth(4)).containsText("5");
       page.reload();
@@ -51,7 +64,7 @@ class PlacesTest {
       assertThat(low.locator("ol li").nth(4)).containsText(name);
 
       var high = place(page, "Sunroom, high stage");
-      drag(page, low.locator("ol li").nth(4), high.locator("ol li").first());
+      carry(page, low.locator("ol li").nth(4), high.locator("ol li").first());
       assertThat(high.locator("ol li").first()).containsText(name);
       high.locator("ol a").first().click();
       assertThat(page.locator(".where")).containsText("Sunroom, high stage");
