@@ -8,12 +8,14 @@
   import { plantPage } from '$lib/api/queries';
   import { Saving } from '$lib/api/saving.svelte';
   import { shortcut } from '$lib/forms/shortcut.svelte';
-  import { failed, saved, toaster } from '$lib/shell/toaster';
+  import { saved } from '$lib/shell/toaster';
   import Waiting from '$lib/forms/Waiting.svelte';
   import type { AtBench } from './atBench.svelte';
+  import GiveUp from './GiveUp.svelte';
   import JobRail from './JobRail.svelte';
   import OtherWays from './OtherWays.svelte';
   import StepCard from './StepCard.svelte';
+  import Turns from './Turns.svelte';
 
   interface Props {
     bench: AtBench;
@@ -26,7 +28,6 @@
   const plant = plantPage(() => bench.job.plantId);
   const saving = new Saving();
   const problem = $derived(saving.problem ?? bench.problem);
-  let asked = $state(false);
   /** What answers the keys Enter and space by itself. */
   const PRESSED = 'button, a, summary, [role=button]';
 
@@ -79,18 +80,6 @@
     else await goto(`/plants/${job.plantId}`);
   }
 
-  async function giveUp() {
-    try {
-      await answered(api.DELETE('/api/jobs/{uid}', { params: { path: { uid: bench.job.uid } } }));
-      bench.leave();
-      void changed(client, 'jobs');
-      toaster.success({ title: 'Given up; nothing of it is kept', duration: 6000 });
-      await goto(`/plants/${bench.job.plantId}`);
-    } catch (failure) {
-      failed(failure);
-    }
-  }
-
   async function reload() {
     bench.leave();
     await askAgain(client, KEYS.job(bench.job.uid));
@@ -138,34 +127,9 @@
     <p class="quiet kept" aria-live="polite">
       {bench.waiting ? 'Not kept yet' : 'Kept'}
     </p>
-    <div class="turns">
-      <button
-        type="button"
-        class="act tall"
-        disabled={bench.at === 0}
-        onclick={() => turn(() => bench.go(bench.at - 1))}
-        >Back <span class="kbd-hint held" aria-hidden="true">⌫</span></button
-      >
-      {#if !bench.last}
-        <button type="button" class="act tall" onclick={() => turn(() => bench.skip())}
-          >Skip <span class="kbd-hint" aria-hidden="true">S</span></button
-        >
-      {/if}
-      <button type="button" class="act tall go" disabled={saving.busy} onclick={done}
-        >{bench.last ? 'Write it down' : 'Done'}
-        <span class="kbd-hint held" aria-hidden="true">↵</span></button
-      >
-    </div>
+    <Turns {bench} busy={saving.busy} {turn} {done} />
     <OtherWays {bench} />
-    {#if asked}
-      <p>
-        Give the job up? Nothing of it is kept; pictures stay.
-        <button type="button" class="link" onclick={giveUp}>Give it up</button>
-        <button type="button" class="link" onclick={() => (asked = false)}>Go on</button>
-      </p>
-    {:else}
-      <button type="button" class="link" onclick={() => (asked = true)}>Give the job up</button>
-    {/if}
+    <GiveUp {bench} />
   </div>
 </div>
 
@@ -175,21 +139,6 @@
     grid-template-columns: 232px minmax(0, 1fr);
     gap: 18px;
     align-items: start;
-  }
-  .turns {
-    display: grid;
-    grid-template-columns: auto auto minmax(0, 1fr);
-    gap: 10px;
-    position: sticky;
-    bottom: 0;
-    padding: 10px 0;
-    background: var(--color-paper);
-  }
-  .turns .act {
-    padding: 0 26px;
-  }
-  .turns .act:last-child {
-    grid-column: -2;
   }
   .kept {
     margin: 8px 0 0;
@@ -201,14 +150,6 @@
     .bench {
       grid-template-columns: minmax(0, 1fr);
       gap: 10px;
-    }
-  }
-  @media (max-width: 700px) {
-    .turns {
-      bottom: 68px;
-    }
-    .turns .act {
-      padding: 0 14px;
     }
   }
 </style>

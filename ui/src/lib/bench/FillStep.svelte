@@ -10,9 +10,10 @@
   import MixEditor from '$lib/forms/MixEditor.svelte';
   import TextField from '$lib/forms/TextField.svelte';
   import { failed, toaster } from '$lib/shell/toaster';
-  import { lengthIn, lengthOut, lengthUnit, volumeSaid } from '$lib/words/units.svelte';
+  import { lengthIn, lengthOut, lengthUnit } from '$lib/words/units.svelte';
   import type { AtBench } from './atBench.svelte';
   import { mixTaken } from './mixTaken';
+  import Portions from './Portions.svelte';
 
   interface Props {
     bench: AtBench;
@@ -59,6 +60,7 @@
     {#each recipes.data as recipe (recipe.uid)}
       <button
         type="button"
+        class="choice"
         aria-pressed={mixTaken(sentMix(mix), recipe.mix)}
         onclick={() => (mix = typedMix(recipe.mix))}
         ><b>{recipe.name}</b> <span class="quiet">{recipe.words}</span></button
@@ -79,37 +81,7 @@
   </div>
   <div aria-live="polite">
     {#if fill}
-      <p class="all">
-        <b>{volumeSaid(fill.mixMl)} of mix</b> after the ball: {fill.measured}
-      </p>
-      <table>
-        <tbody>
-          {#each fill.portions as part (part.component)}
-            {@const short = part.inStockMl != null && part.inStockMl < part.ml}
-            <tr>
-              <th scope="row">{part.words}</th>
-              <td>{volumeSaid(part.ml)}</td>
-              <td>{part.measured}</td>
-              <td class:short>
-                {#if part.inStockMl != null}
-                  {short ? 'only ' : ''}{volumeSaid(part.inStockMl)} in stock
-                {/if}
-              </td>
-            </tr>
-          {/each}
-          {#if fill.bottomMl > 0}
-            <tr
-              ><th scope="row">under it</th><td>{volumeSaid(fill.bottomMl)}</td><td
-                >coarser than the holes</td
-              ><td></td></tr
-            >
-          {/if}
-          {#if fill.topMl > 0}
-            <tr><th scope="row">on top</th><td>{volumeSaid(fill.topMl)}</td><td></td><td></td></tr>
-          {/if}
-        </tbody>
-      </table>
-      {#if fill.gradeWords}<p class="quiet">Pieces of {fill.gradeWords}.</p>{/if}
+      <Portions {fill} />
     {:else}
       <p class="quiet">
         How much of what is worked out once the pot is measured across and in depth.
@@ -162,44 +134,14 @@
   }
   .recipes button {
     --least: 56px;
-    min-height: var(--least);
     padding: 6px 16px;
-    border: 1px solid var(--color-edge);
-    border-radius: 14px;
-    background: var(--color-slip);
-    color: var(--color-ink);
-    font: 400 15px var(--font-sans);
-    cursor: pointer;
-  }
-  .recipes button[aria-pressed='true'] {
-    border: 2px solid var(--color-plum);
-    background: var(--color-plum-wash);
+    font-size: 15px;
   }
   .fill {
     display: grid;
     grid-template-columns: repeat(auto-fit, minmax(280px, 1fr));
     gap: 20px;
     align-items: start;
-  }
-  .all {
-    margin: 0 0 8px;
-    font-size: 19px;
-  }
-  table {
-    width: 100%;
-    border-collapse: collapse;
-    font-size: 16.5px;
-  }
-  th,
-  td {
-    padding: 6px 10px 6px 0;
-    text-align: left;
-    font-weight: 400;
-    border-bottom: 1px solid var(--color-rule);
-  }
-  .short {
-    color: var(--color-clay);
-    font-weight: 600;
   }
   summary {
     display: flex;

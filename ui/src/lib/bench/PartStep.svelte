@@ -1,11 +1,11 @@
 <script lang="ts">
   import type { Schemas } from '$lib/interface/schemas';
-  import Picks from '$lib/forms/Picks.svelte';
   import FromAbove from '$lib/rhizome/MapFromAbove.svelte';
   import GrowthEditor from '$lib/rhizome/GrowthEditor.svelte';
-  import { lengthSaid } from '$lib/words/units.svelte';
   import Sentence from '$lib/words/Sentence.svelte';
+  import { count } from '$lib/words/counts';
   import type { AtBench } from './atBench.svelte';
+  import PieceOf from './PieceOf.svelte';
 
   interface Props {
     bench: AtBench;
@@ -15,8 +15,6 @@
   const view = $derived(bench.job.dividing);
   const radius = $derived(bench.job.place?.radiusMm ?? 12);
   let selected = $state<string>();
-
-  const pots = $derived(bench.job.place?.seats ?? []);
 
   function take(plan: Schemas['PlanView']) {
     const staying =
@@ -32,30 +30,8 @@
     (plan.plan === 'BUNCHED') ===
       (plan.pieces.length > 1 &&
         bench.job.dividing!.pieces.filter(({ fate }) => fate === 'STAYS').length > 1);
-
-  function become(line: Schemas['PieceLine'], fate: string) {
-    bench.become(line.key, {
-      fate: fate as Schemas['PieceEntry']['fate'],
-      pot: line.pot,
-      potItem: line.potItem,
-    });
-  }
-
-  function potted(line: Schemas['PieceLine'], value: string) {
-    const seat = pots.find(({ item }) => item === value);
-    bench.become(line.key, {
-      fate: line.fate,
-      pot: seat?.pot ?? null,
-      potItem: seat?.item ?? null,
-    });
-  }
-
-  const count = (n: number, one: string, many: string) => `${n} ${n === 1 ? one : many}`;
   const inShort = (piece: Schemas['PieceView']) =>
-    `${count(piece.growths.length, 'growth', 'growths')} with ${count(piece.leads, 'lead', 'leads')} and ${count(piece.roots, 'root', 'roots')}`;
-
-  const ways = (hours: number[]) =>
-    hours.length ? `, towards ${hours.join(' and ')} o’clock` : '';
+    `${count(piece.growths.length, 'growth')} with ${count(piece.leads, 'lead')} and ${count(piece.roots, 'root')}`;
 </script>
 
 {#if view && bench.map}
@@ -93,7 +69,12 @@
     {:else}
       <div class="plans" role="group" aria-label="Where to cut">
         {#each view.plans as plan (plan.plan)}
-          <button type="button" aria-pressed={taken(plan)} onclick={() => take(plan)}>
+          <button
+            type="button"
+            class="choice"
+            aria-pressed={taken(plan)}
+            onclick={() => take(plan)}
+          >
             <b>{plan.title}</b>
             <span>
               {plan.pieces
@@ -113,53 +94,7 @@
     <h3>What becomes of the pieces</h3>
     <ul class="pieces">
       {#each view.pieces as line (line.key)}
-        <li class:bad={!line.piece.sound}>
-          <p>
-            <b>Piece {line.letter}</b>: {count(line.piece.growths.length, 'growth', 'growths')}, {line
-              .piece.firm} firm, {count(line.piece.leads, 'lead', 'leads')}{ways(line.towards)}{line
-              .piece.eyes
-              ? `, ${count(line.piece.eyes, 'eye', 'eyes')}`
-              : ''}, {count(line.piece.roots, 'root', 'roots')}{line.piece.newRoots
-              ? ' and new ones'
-              : ''}. A pot of {lengthSaid(line.wantedMm)} would hold it.
-          </p>
-          {#if line.piece.rotten}
-            <p class="lacks">Rotten: it goes out.</p>
-          {:else if line.piece.lacks.length}
-            <p class="lacks">
-              {line.piece.gamble ? 'A gamble: a firm bulb with an eye, but ' : 'It would have '}
-              {#each line.piece.lacks as lack, i (i)}{i ? ', ' : ''}<Sentence
-                  parts={lack}
-                  today={bench.job.begunOn}
-                />{/each}.
-            </p>
-          {/if}
-          <Picks
-            legend="It becomes"
-            choices={choices.pieceFates}
-            value={line.fate}
-            onpick={(fate) => become(line, fate)}
-          />
-          {#if line.fate === 'POTTED' || line.fate === 'GIVEN_AWAY'}
-            <label class="pot">
-              Its pot
-              <select
-                class="select"
-                value={line.potItem ?? ''}
-                onchange={(event) => potted(line, event.currentTarget.value)}
-              >
-                <option value="">the same as the plant itself</option>
-                {#each pots as seat (seat.item)}
-                  <option value={seat.item}
-                    >{choices.pots.find(({ value }) => value === seat.pot.type)?.words}, {lengthSaid(
-                      seat.pot.diameterMm!,
-                    )} ({seat.left} left)</option
-                  >
-                {/each}
-              </select>
-            </label>
-          {/if}
-        </li>
+        <PieceOf {line} {bench} {choices} />
       {/each}
     </ul>
   {/if}
@@ -185,17 +120,6 @@
     display: grid;
     gap: 4px;
     padding: 12px 16px;
-    border: 1px solid var(--color-edge);
-    border-radius: 14px;
-    background: var(--color-slip);
-    color: var(--color-ink);
-    font: 400 16px/1.35 var(--font-sans);
-    text-align: left;
-    cursor: pointer;
-  }
-  .plans button[aria-pressed='true'] {
-    border: 2px solid var(--color-plum);
-    background: var(--color-plum-wash);
   }
   .plans b {
     font: 520 19px var(--font-serif);
@@ -214,27 +138,6 @@
     display: grid;
     grid-template-columns: repeat(auto-fill, minmax(280px, 1fr));
     gap: 12px;
-  }
-  .pieces li {
-    padding: 12px 14px;
-    border: 1px solid var(--color-rule);
-    border-radius: 14px;
-    font-size: 16px;
-  }
-  .pieces li.bad {
-    border-color: var(--color-clay);
-  }
-  .pieces p {
-    margin: 0 0 8px;
-  }
-  .lacks {
-    color: var(--color-clay);
-    font-weight: 600;
-  }
-  .pot {
-    display: grid;
-    gap: 4px;
-    font-size: 14px;
   }
   @media (max-width: 900px) {
     .part {

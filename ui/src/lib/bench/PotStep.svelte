@@ -1,7 +1,6 @@
 <script lang="ts">
   import type { Schemas } from '$lib/interface/schemas';
   import type { TypedPot } from '$lib/forms/pot';
-  import { typedPot } from '$lib/forms/pot';
   import PotFields from '$lib/forms/PotFields.svelte';
   import EyeHeight from '$lib/rhizome/EyeHeight.svelte';
   import FromAbove from '$lib/rhizome/MapFromAbove.svelte';
@@ -10,8 +9,8 @@
   import LayPhoto from '$lib/rhizome/LayPhoto.svelte';
   import { lengthSaid } from '$lib/words/units.svelte';
   import { partial } from '$lib/words/dates';
-  import Sentence from '$lib/words/Sentence.svelte';
   import type { AtBench } from './atBench.svelte';
+  import PotsInStock from './PotsInStock.svelte';
   import { roomSaid } from './room';
 
   interface Props {
@@ -28,32 +27,7 @@
 
   const chosen = $derived(place?.chosen);
   const year = $derived(Number(bench.job.begunOn.slice(0, 4)));
-  const words = (seat: Schemas['SeatView']) =>
-    choices.pots.find(({ value }) => value === seat.pot.type)?.words ?? '';
-
-  /** Pots of the stock with what keeps them apart: the best of them, then those that will not do. */
-  const good = $derived(place?.seats.filter(({ fit }) => fit === 'GOOD') ?? []);
-  const others = $derived(place?.seats.filter(({ fit }) => fit !== 'GOOD') ?? []);
-
-  function take(seat: Schemas['SeatView']) {
-    pot = { ...typedPot({ ...seat.pot, pot: seat.pot.type }), topLayer: pot.topLayer };
-    bench.tell({ potItem: seat.item });
-  }
 </script>
-
-{#snippet row(seat: Schemas['SeatView'])}
-  <button type="button" aria-pressed={bench.told.potItem === seat.item} onclick={() => take(seat)}>
-    <b>{lengthSaid(seat.pot.diameterMm!)}</b>
-    <span class="what">
-      {words(seat)}{seat.pot.depthMm ? `, ${lengthSaid(seat.pot.depthMm)} deep` : ''} · {seat.left}
-      left
-      {#each seat.because as because, i (i)}
-        <span class="because"><Sentence parts={because} today={bench.job.begunOn} /></span>
-      {/each}
-    </span>
-    <span class="room" class:bad={seat.fit !== 'GOOD'}>{roomSaid(seat.room)}</span>
-  </button>
-{/snippet}
 
 {#if place && bench.map && bench.job.dividing}
   <div class="place">
@@ -109,34 +83,14 @@
           >Back to the pots</button
         >
       {:else}
-        <div class="seats" role="group" aria-label="Pots in stock">
-          {#each good as seat (seat.item)}{@render row(seat)}{/each}
-          {#if place.lacking}
-            <p class="lacking">
-              None in stock is right: a pot of {lengthSaid(place.wantedMm)} would be.
-            </p>
-          {/if}
-          {#if others.length}
-            <details>
-              <summary>{others.length} that will not do</summary>
-              {#each others as seat (seat.item)}{@render row(seat)}{/each}
-            </details>
-          {/if}
-        </div>
+        <PotsInStock {bench} {place} {choices} bind:pot />
       {/if}
     </div>
     <EyeHeight level={place.level} words={place.levelWords} why={place.levelWhy} />
   </div>
 {:else if place}
   <div class="place">
-    <div class="seats" role="group" aria-label="Pots in stock">
-      {#each place.seats as seat (seat.item)}{@render row(seat)}{/each}
-      {#if place.lacking}
-        <p class="lacking">
-          None in stock is right: a pot of {lengthSaid(place.wantedMm)} would be.
-        </p>
-      {/if}
-    </div>
+    <PotsInStock {bench} {place} {choices} bind:pot />
     <EyeHeight level={place.level} words={place.levelWords} why={place.levelWhy} />
   </div>
 {/if}
@@ -158,58 +112,9 @@
     gap: 18px;
     align-items: start;
   }
-  .seats {
-    display: grid;
-    gap: 8px;
-  }
   .side {
     display: grid;
     gap: 10px;
-  }
-  .seats button {
-    display: grid;
-    grid-template-columns: minmax(0, 1fr) auto;
-    gap: 2px 10px;
-    align-items: baseline;
-    width: 100%;
-    --least: 64px;
-    min-height: var(--least);
-    padding: 10px 14px;
-    border: 1px solid var(--color-rule);
-    border-radius: 14px;
-    background: var(--color-slip);
-    color: var(--color-ink);
-    font: 400 16px/1.3 var(--font-sans);
-    text-align: left;
-    cursor: pointer;
-  }
-  .seats button[aria-pressed='true'] {
-    border: 2px solid var(--color-plum);
-    background: var(--color-plum-wash);
-  }
-  .seats b {
-    font: 560 19px var(--font-serif);
-  }
-  .what {
-    grid-column: 1 / -1;
-    grid-row: 2;
-  }
-  .because {
-    display: block;
-    color: var(--color-ink-2);
-    font-size: 14.5px;
-  }
-  .room {
-    font-weight: 600;
-    white-space: nowrap;
-  }
-  .room.bad,
-  .lacking {
-    color: var(--color-clay);
-  }
-  .lacking {
-    font-weight: 600;
-    font-size: 16px;
   }
   .shift {
     margin: 10px 0 6px;
@@ -235,8 +140,5 @@
     font-size: 16px;
     color: var(--color-plum);
     cursor: pointer;
-  }
-  details button {
-    margin-bottom: 8px;
   }
 </style>

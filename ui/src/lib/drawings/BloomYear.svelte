@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { scaleLinear } from 'd3-scale';
   import type { Schemas } from '$lib/interface/schemas';
 
   interface Props {
@@ -21,8 +22,9 @@
       .map((line) => ({ on: line.on, bloom: line.looks['bloom']!.answers[0] ?? '' })),
   );
   const years = $derived([...new Set(seen.map((look) => look.on.slice(0, 4)))].sort());
-  const x = (day: string) =>
-    LEFT + ((Number(day.slice(5, 7)) - 1 + Number(day.slice(8)) / 31) / 12) * (W - LEFT - 8);
+  /** By months, so that each letter below stands over one as wide as the others. */
+  const months = scaleLinear([0, 12], [LEFT, W - 8]);
+  const x = (day: string) => months(Number(day.slice(5, 7)) - 1 + Number(day.slice(8)) / 31);
 </script>
 
 {#if years.length}
@@ -51,7 +53,7 @@
     {/each}
     {#each 'JFMAMJJASOND' as month, i (i)}
       <text
-        x={LEFT + ((i + 0.5) / 12) * (W - LEFT - 8)}
+        x={months(i + 0.5)}
         y={years.length * ROW + 17}
         text-anchor="middle"
         fill="var(--color-ink-2)">{month}</text

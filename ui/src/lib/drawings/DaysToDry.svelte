@@ -1,4 +1,6 @@
 <script lang="ts">
+  import { scaleLinear } from 'd3-scale';
+  import { line } from 'd3-shape';
   import type { Schemas } from '$lib/interface/schemas';
   import { daysBetween, short } from '$lib/words/dates';
 
@@ -27,8 +29,15 @@
   const last = $derived(measured[measured.length - 1]);
   const most = $derived(Math.max(1, ...measured.map((each) => each.days)) * 1.25);
   const span = $derived(first ? Math.max(1, daysBetween(first.on, today)) : 1);
-  const x = $derived((on: string) => 8 + (daysBetween(first!.on, on) / span) * (W - 20));
-  const y = $derived((days: number) => 62 - (days / most) * 52);
+  const along = $derived(scaleLinear([0, span], [8, W - 12]));
+  const x = $derived((on: string) => along(daysBetween(first!.on, on)));
+  const y = $derived(scaleLinear([0, most], [62, 10]));
+  const course = $derived(
+    line<(typeof measured)[number]>(
+      (each) => x(each.on),
+      (each) => y(each.days),
+    )(measured),
+  );
 </script>
 
 {#if first}
@@ -46,12 +55,7 @@
       stroke-dasharray="3 4"
       opacity="0.7"
     />
-    <path
-      d="M{measured.map((each) => `${x(each.on)} ${y(each.days)}`).join('L')}"
-      fill="none"
-      stroke="var(--color-slate)"
-      stroke-width="2"
-    />
+    <path d={course} fill="none" stroke="var(--color-slate)" stroke-width="2" />
     {#each measured as each, i (i)}
       <circle cx={x(each.on)} cy={y(each.days)} r="3.5" fill="var(--color-slate)" />
     {/each}

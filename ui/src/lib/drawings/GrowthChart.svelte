@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { scaleLinear } from 'd3-scale';
   import type { Schemas } from '$lib/interface/schemas';
 
   import { lengthOut, lengthSaid } from '$lib/words/units.svelte';
@@ -18,6 +19,7 @@
       .sort((a, b) => a.since.localeCompare(b.since)),
   );
   const largest = $derived(Math.max(1, ...drawn.map((growth) => growth.sizeMm!)));
+  const size = $derived(scaleLinear([0, largest], [0, 78]));
   const step = $derived((W - 20) / Math.max(4, drawn.length));
 </script>
 
@@ -32,7 +34,7 @@
 >
   <path d="M4 {BASE}H{W - 4}" stroke="var(--color-rule)" stroke-width="2" />
   {#each drawn as growth, i (i)}
-    {@const h = (growth.sizeMm! / largest) * 78}
+    {@const h = size(growth.sizeMm!)}
     {@const x = 10 + i * step + step / 2}
     <path
       d="M{x - 9} {BASE}C{x - 19} {BASE - h * 0.5} {x - 8} {BASE - h} {x} {BASE - h}C{x + 8} {BASE -

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { scaleBand, scaleLinear } from 'd3-scale';
   import type { Schemas } from '$lib/interface/schemas';
   import { short } from '$lib/words/dates';
 
@@ -14,8 +15,16 @@
   const TOP = 8;
   const FOOT = 22;
   const most = $derived(Math.max(0.3, ...weeks.map((week) => week.tips)));
-  const wide = $derived((W - LEFT) / weeks.length);
-  const high = $derived((share: number) => (share / most) * (H - TOP - FOOT));
+  const x = $derived(
+    scaleBand(
+      weeks.map(({ on }) => on),
+      [LEFT, W],
+    ),
+  );
+  const y = $derived(scaleLinear([0, most], [H - FOOT, TOP]));
+  /** However small a share is, it is seen. */
+  const top = $derived((share: number) => Math.min(H - FOOT - 2, y(share)));
+  const at = $derived((i: number) => x(weeks[i]!.on) ?? LEFT);
   const said = $derived(
     `Share of new tips a move would break, by the week: today ${Math.round(100 * (weeks[0]?.tips ?? 0))} %, ` +
       weeks
@@ -35,16 +44,16 @@
   >
   {#each weeks as week, i (week.on)}
     <rect
-      x={LEFT + i * wide + 2}
-      y={H - FOOT - Math.max(2, high(week.tips))}
-      width={wide - 4}
-      height={Math.max(2, high(week.tips))}
+      x={at(i) + 2}
+      y={top(week.tips)}
+      width={x.bandwidth() - 4}
+      height={H - FOOT - top(week.tips)}
       fill="var(--color-{week.lost > 0 ? 'clay' : 'moss'})"
       opacity={i === 0 ? 1 : 0.6}
     />
     {#if week.lost > 0}
       <path
-        d="M{LEFT + i * wide + wide / 2 - 4} {H - FOOT - 4}l8 -8m0 8l-8 -8"
+        d="M{at(i) + x.bandwidth() / 2 - 4} {H - FOOT - 4}l8 -8m0 8l-8 -8"
         stroke="var(--color-paper)"
         stroke-width="1.6"
       />
@@ -54,7 +63,7 @@
   {#each [0, Math.floor(weeks.length / 2), weeks.length - 1] as i (i)}
     {#if weeks[i]}
       <text
-        x={LEFT + i * wide + (i === 0 ? 0 : wide / 2)}
+        x={at(i) + (i === 0 ? 0 : x.bandwidth() / 2)}
         y={H - 6}
         font-size="13"
         text-anchor={i === 0 ? 'start' : i === weeks.length - 1 ? 'end' : 'middle'}

@@ -1,4 +1,6 @@
 <script lang="ts">
+  import { scaleLinear } from 'd3-scale';
+  import { area, line } from 'd3-shape';
   import type { Schemas } from '$lib/interface/schemas';
   import { daysBetween, plusDays, short } from '$lib/words/dates';
   import { lengthOut, lengthSaid } from '$lib/words/units.svelte';
@@ -16,8 +18,6 @@
   const TOP = 20;
   const BOTTOM = 28;
   const MOST_BACK = 35;
-  /** A root that has not shown yet has no length to draw. */
-  const shown = (mm: number) => Math.max(0, mm);
 
   const sinceLook = $derived(Math.max(0, daysBetween(roots.measuredOn, today)));
   const longest = $derived(
@@ -36,17 +36,29 @@
     roots.ahead.map((each) => ({ ...each, day: daysBetween(roots.measuredOn, each.on) })),
   );
   const days = $derived(Math.max(1, ...ahead.map((each) => each.day)));
-  const x = $derived((day: number) => LEFT + ((day - first) / (days - first)) * (W - LEFT - RIGHT));
-  const y = $derived((mm: number) => TOP + (1 - shown(mm) / longest) * (H - TOP - BOTTOM));
-  const path = $derived((points: { day: number; mm: number }[]) =>
-    points.map((point) => `${x(point.day)} ${y(point.mm)}`).join('L'),
+  const x = $derived(scaleLinear([first, days], [LEFT, W - RIGHT]));
+  const height = $derived(scaleLinear([0, longest], [H - BOTTOM, TOP]));
+  /** A root that has not shown yet has no length to draw. */
+  const y = $derived((mm: number) => height(Math.max(0, mm)));
+  type Ahead = (typeof ahead)[number];
+  const likely = $derived(
+    line<Ahead>(
+      (each) => x(each.day),
+      (each) => y(each.likely),
+    )(ahead),
   );
-  const likely = $derived(path(ahead.map((each) => ({ day: each.day, mm: each.likely }))));
   const range = $derived(
-    path([
-      ...ahead.map((each) => ({ day: each.day, mm: each.most })),
-      ...ahead.map((each) => ({ day: each.day, mm: each.least })).reverse(),
-    ]),
+    area<Ahead>(
+      (each) => x(each.day),
+      (each) => y(each.least),
+      (each) => y(each.most),
+    )(ahead),
+  );
+  const seen = $derived(
+    line<(typeof measured)[number]>(
+      (look) => x(look.day),
+      (look) => y(look.mm),
+    )(measured),
   );
   const bands = $derived([
     { from: 0, to: roots.nubMost, fill: 'moss', words: 'nubs: best' },
@@ -103,14 +115,9 @@
   <clipPath id="inside-{roots.lead}">
     <rect x={LEFT} y={TOP} width={W - LEFT - RIGHT} height={H - TOP - BOTTOM} />
   </clipPath>
+  <path d={range} fill="var(--color-plum)" opacity="0.13" clip-path="url(#inside-{roots.lead})" />
   <path
-    d="M{range}z"
-    fill="var(--color-plum)"
-    opacity="0.13"
-    clip-path="url(#inside-{roots.lead})"
-  />
-  <path
-    d="M{likely}"
+    d={likely}
     clip-path="url(#inside-{roots.lead})"
     stroke="var(--color-plum)"
     stroke-width="2"
@@ -118,7 +125,7 @@
     fill="none"
   />
   {#if measured.length > 1}
-    <path d="M{path(measured)}" stroke="var(--color-plum)" stroke-width="2.5" fill="none" />
+    <path d={seen} stroke="var(--color-plum)" stroke-width="2.5" fill="none" />
   {/if}
   {#each measured as look, i (i)}
     <circle cx={x(look.day)} cy={y(look.mm)} r="4" fill="var(--color-plum)" />

@@ -1,4 +1,6 @@
 <script lang="ts">
+  import { scalePoint } from 'd3-scale';
+  import { line } from 'd3-shape';
   import type { Schemas } from '$lib/interface/schemas';
 
   const { looks }: { looks: Schemas['LookAhead'][] } = $props();
@@ -10,18 +12,26 @@
   /** Each plant once, in the order of the walk. */
   const stops = $derived([...new Map(looks.map((look) => [look.plantId, look])).values()]);
   const places = $derived([...new Set(stops.map(({ placeName }) => placeName))]);
+  const x = $derived(
+    scalePoint(
+      stops.map(({ plantId }) => plantId),
+      [MARGIN, WIDTH - MARGIN],
+    ),
+  );
+  const y = $derived(scalePoint(places, [HEIGHT - 34, 36]).align(1));
   const points = $derived(
     stops.map((look, i) => ({
       look,
-      x: MARGIN + (WIDTH - 2 * MARGIN) * (stops.length < 2 ? 0.5 : i / (stops.length - 1)),
-      y:
-        HEIGHT -
-        34 -
-        ((HEIGHT - 70) * places.indexOf(look.placeName)) / Math.max(1, places.length - 1) +
-        (i % 2 ? 7 : -7),
+      x: x(look.plantId)!,
+      y: y(look.placeName)! + (i % 2 ? 7 : -7),
     })),
   );
-  const path = $derived(points.map(({ x, y }) => `${x},${y}`).join(' '));
+  const path = $derived(
+    line<(typeof points)[number]>(
+      (at) => at.x,
+      (at) => at.y,
+    )(points),
+  );
   const names = $derived(
     places.map((place) => {
       const first = points.findIndex(({ look }) => look.placeName === place);
@@ -37,7 +47,7 @@
 
 <!-- The words beside it say the same. -->
 <svg viewBox="0 0 {WIDTH} {HEIGHT}" aria-hidden="true">
-  <polyline points={path} />
+  <path d={path} />
   {#each points as { look, x, y }, i (look.plantId)}
     <circle cx={x} cy={y} r="8.5" class:late={look.caught === 'OVERDUE'} />
     {#if points.length <= 20}<text {x} y={y + 3.5}>{i + 1}</text>{/if}
@@ -52,7 +62,7 @@
     width: 100%;
     max-height: 170px;
   }
-  polyline {
+  path {
     fill: none;
     stroke: var(--color-plum);
     stroke-width: 1.6;

@@ -9,15 +9,13 @@
   import DayField from '$lib/forms/DayField.svelte';
   import FormHead from '$lib/forms/FormHead.svelte';
   import LookRow from '$lib/looks/LookRow.svelte';
-  import { typedMix } from '$lib/forms/mix';
-  import MixEditor from '$lib/forms/MixEditor.svelte';
   import Tick from '$lib/forms/Tick.svelte';
-  import TextField from '$lib/forms/TextField.svelte';
   import TraitFields from '$lib/kinds/TraitFields.svelte';
   import { ofAPlant, traitPaths } from '$lib/kinds/traits';
-  import Sentence from '$lib/words/Sentence.svelte';
+  import Changes from './Changes.svelte';
+  import OtherFigures from './OtherFigures.svelte';
+  import OtherPot from './OtherPot.svelte';
   import { asItIs, question, retypedSupposed, type Supposed } from './asked';
-  import { measuredOut, unitOf } from '$lib/words/units.svelte';
 
   interface Props {
     plant: Schemas['PlantPage'];
@@ -111,21 +109,9 @@
   </div>
   <FormHead {problem} {fields} since={draft.since} anew={startOver} />
 
-  <div class="changes" aria-live="polite">
-    {#if would?.changes.length}
-      <ul>
-        {#each would.changes as change, i (i)}
-          <li><Sentence parts={change} today={would.slip.judgedOn} /></li>
-        {/each}
-      </ul>
-    {:else if would}
-      <p class="quiet">That makes no difference.</p>
-    {:else}
-      <p class="quiet">Everything is as it is.</p>
-    {/if}
-  </div>
+  <Changes {would} />
 
-  <div class="three">
+  <div class="few">
     <DayField label="On the day" fault={faultOf(problem, 'on')} bind:value={asked.on} />
     <ChoiceField
       label="By the approach"
@@ -159,7 +145,7 @@
 
   <details>
     <summary>How it would be moved</summary>
-    <div class="three">
+    <div class="few">
       <ChoiceField
         label="The root ball"
         unchosen="as its method has it"
@@ -173,33 +159,7 @@
 
   <details>
     <summary>What it stands in</summary>
-    <div class="three pot">
-      <TextField
-        label="Potted on"
-        hint="A day, a month, a year, or unknown"
-        placeholder={plant.potting.pottedOn}
-        fault={faultOf(problem, 'pottedOn')}
-        bind:value={asked.pottedOn}
-      />
-      <ChoiceField
-        label="Kept"
-        unchosen="as it is"
-        choices={choices.moistures.map((each) => ({ value: each.moisture, words: each.words }))}
-        bind:value={asked.moisture}
-      />
-    </div>
-    {#if asked.mix.length}
-      <MixEditor
-        bind:mix={asked.mix}
-        components={choices.components}
-        fault={faultOf(problem, 'mix')}
-      />
-      <button type="button" class="link" onclick={() => (asked.mix = [])}>The mix as it is</button>
-    {:else}
-      <button type="button" class="link" onclick={() => (asked.mix = typedMix(plant.potting.mix))}
-        >Another mix than {plant.potting.mixWords}</button
-      >
-    {/if}
+    <OtherPot {plant} {choices} {problem} bind:asked />
   </details>
 
   <details>
@@ -215,22 +175,7 @@
 
   <details>
     <summary>The figures this slip rests on</summary>
-    <div class="three">
-      {#each figures as figure (figure.key)}
-        <TextField
-          label={figure.key}
-          hint="{measuredOut(figure.own ?? figure.standard, figure.unit)} {unitOf(
-            figure.unit,
-          )}: {figure.reason}"
-          inputmode="decimal"
-          placeholder={measuredOut(figure.own ?? figure.standard, figure.unit)}
-          fault={faultOf(problem, figure.key)}
-          bind:value={
-            () => asked.figures[figure.key] ?? '', (typed) => (asked.figures[figure.key] = typed)
-          }
-        />
-      {/each}
-    </div>
+    <OtherFigures {figures} {problem} bind:typed={asked.figures} />
   </details>
 </section>
 
@@ -245,27 +190,6 @@
     margin-left: auto;
     display: flex;
     gap: 8px;
-  }
-  .changes {
-    min-height: 66px;
-    margin: 10px 0 14px;
-    padding: 10px 14px;
-    border: 1px dashed var(--color-plum);
-    border-radius: 10px;
-    background: var(--color-slip);
-  }
-  .changes ul {
-    list-style: disc;
-    padding-left: 18px;
-  }
-  .three {
-    display: grid;
-    grid-template-columns: repeat(auto-fill, minmax(200px, 1fr));
-    gap: 14px;
-    align-items: start;
-  }
-  .pot {
-    margin-bottom: 14px;
   }
   details {
     border-top: 1px solid var(--color-rule);

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import type { Schemas } from '$lib/interface/schemas';
 import { dayNumber, isoDay, LEAST_DAYS, LEVELS, MOST_DAYS, pushed, viewOf, zoomed } from './days';
-import { drawn, drawnPast, inSight, nubsLastYear, ordered, said } from './yearLines';
+import { drawn, drawnPast, nubsLastYear, ordered, said } from './yearLines';
 
 const TODAY = '2028-02-29';
 const line = (plantId: number, more: Partial<Schemas['YearLine']> = {}) =>
@@ -73,13 +73,6 @@ describe('lines', () => {
     const phases = [{ kind: 'OPEN' as const, from: TODAY, until: TODAY }];
     const [phase] = drawn(line(1, { phases }), TODAY).phases;
     expect(phase!.until - phase!.from).toBe(1);
-  });
-
-  it('are drawn only as far as they are in sight', () => {
-    expect(inSight(0, 400, 40, 2000)).toEqual({ first: 0, last: 14 });
-    expect(inSight(40_000, 400, 40, 2000)).toEqual({ first: 996, last: 1014 });
-    expect(inSight(79_700, 400, 40, 2000).last).toBe(2000);
-    expect(inSight(5000, 400, 40, 3)).toEqual({ first: 3, last: 3 });
   });
 
   it('know when the nubs came last year', () => {

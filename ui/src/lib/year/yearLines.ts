@@ -111,13 +111,6 @@ export function ordered(lines: DrawnLine[], by: 'opens' | 'place', search: strin
     : [...found].sort((a, b) => (a.opens === b.opens ? a.walk - b.walk : a.opens - b.opens));
 }
 
-/** Which rows of a long list are in sight, with some to spare. */
-export function inSight(scrolled: number, high: number, row: number, all: number) {
-  const SPARE = 4;
-  const first = Math.max(0, Math.min(all, Math.floor(scrolled / row) - SPARE));
-  return { first, last: Math.min(all, Math.ceil((scrolled + high) / row) + SPARE) };
-}
-
 /** The nubs of the year before a day, the last of them. */
 export function nubsLastYear(past: DrawnPast, today: number): number | undefined {
   return past.nubs.filter((day) => day <= today - 180 && day > today - 550).at(-1);
