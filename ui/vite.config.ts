@@ -1,5 +1,6 @@
 import { sveltekit } from '@sveltejs/kit/vite';
 import tailwindcss from '@tailwindcss/vite';
+import { svelteTesting } from '@testing-library/svelte/vite';
 import license from 'rollup-plugin-license';
 import { defineConfig } from 'vitest/config';
 
@@ -24,6 +25,19 @@ export default defineConfig({
   ],
   build: { rolldownOptions: { checks: { pluginTimings: false } } },
   server: { proxy: { '/api': 'http://127.0.0.1:8484' } },
-  // So long on a machine that has much else to do.
-  test: { include: ['src/**/*.test.ts'], testTimeout: 30_000 },
+  test: {
+    // So long on a machine that has much else to do.
+    testTimeout: 30_000,
+    projects: [
+      {
+        extends: true,
+        test: { name: 'rules', include: ['src/**/*.test.ts'], exclude: ['src/**/*.dom.test.ts'] },
+      },
+      {
+        extends: true,
+        plugins: [svelteTesting()],
+        test: { name: 'components', include: ['src/**/*.dom.test.ts'], environment: 'jsdom' },
+      },
+    ],
+  },
 });

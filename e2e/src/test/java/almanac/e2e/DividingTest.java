@@ -60,7 +60,7 @@ class DividingTest {
       assertThat(AtBench.step(page)).hasText("Part it");
       assertThat(plan(page, "Two pieces")).hasAttribute("aria-pressed", "true");
       AtBench.to(page, "Pot and place");
-      assertThat(page.locator("text.piece")).hasCount(0);
+      assertThat(page.locator(".growth text")).hasCount(0);
       page.locator(".seats button").first().click();
       assertThat(page.getByText("Shift it").first()).isVisible();
       AtBench.to(page, "How it went");
@@ -95,8 +95,8 @@ class DividingTest {
       page.keyboard().press("Enter");
       assertThat(page.locator(".cut.made")).hasCount(1);
       assertThat(page.getByText("It would have").first()).isVisible();
-      assertThat(page.locator("text.piece").first()).hasText("A");
-      assertThat(page.locator("text.piece").last()).hasText("B");
+      assertThat(page.locator(".growth text").first()).hasText("A");
+      assertThat(page.locator(".growth text").last()).hasText("B");
       assertThat(AtBench.step(page)).hasText("Part it");
       page.keyboard().press("Enter");
       assertThat(page.locator(".cut.made")).hasCount(0);

@@ -1,6 +1,7 @@
 package almanac.core.bench;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatCode;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.tuple;
 
@@ -73,6 +74,8 @@ class JobAtHandTest {
   private Optional<UUID> potItem = Optional.empty();
   private Optional<Mix> mix = Optional.empty();
   private Map<Component, Double> back = Map.of();
+  private ToldAtBench.Layers layers =
+      new ToldAtBench.Layers(OptionalDouble.empty(), OptionalDouble.empty(), Map.of());
   private Optional<RhizomeMap> map = Optional.empty();
   private List<Integer> cuts = List.of();
   private Map<String, ToldAtBench.PieceTold> pieces = Map.of();
@@ -103,7 +106,7 @@ class JobAtHandTest {
             potItem,
             mix,
             Optional.empty(),
-            new ToldAtBench.Layers(OptionalDouble.empty(), OptionalDouble.empty(), back)),
+            new ToldAtBench.Layers(layers.bottomMm(), layers.topMm(), back)),
         new ToldAtBench.Cutting(map, cuts, pieces),
         chosen,
         new ToldAtBench.Account(minutes, " came out whole ", ""));
@@ -318,5 +321,71 @@ class JobAtHandTest {
     assertThatThrownBy(this::told)
         .isInstanceOfSatisfying(
             Refused.class, bad -> assertThat(bad.field().key()).isEqualTo("fill.back.BARK_FINE"));
+  }
+
+  @Test
+  void thePotIsFilledAfterItsLayersAndTheBallThatStays() {
+    mix = Optional.of(PUMICE);
+    pot = Optional.of(CLAY);
+    var bare = job().needs().fillings().get(0);
+    layers = new ToldAtBench.Layers(OptionalDouble.of(0), OptionalDouble.empty(), Map.of());
+    assertThat(job().needs().fillings().get(0).mixMl())
+        .as("no layer under it")
+        .isGreaterThan(bare.mixMl());
+    layers = new ToldAtBench.Layers(OptionalDouble.empty(), OptionalDouble.of(10), Map.of());
+    var topped = job().needs().fillings().get(0);
+    assertThat(topped.topMl()).isPositive();
+    assertThat(topped.mixMl()).isLessThan(bare.mixMl());
+    layers = new ToldAtBench.Layers(OptionalDouble.empty(), OptionalDouble.empty(), Map.of());
+    pot = Optional.of(new Pot(PotType.CLAY, 120.0, 110.0, "gravel"));
+    assertThat(bare.topMl()).isZero();
+    assertThat(job().needs().fillings().get(0).topMl()).as("as it is topped").isPositive();
+    pot = Optional.of(new Pot(PotType.PLASTIC, 150.0, 140.0, ""));
+    chosen = Optional.of(Verdict.FULL_REPOT);
+    double opened = job().needs().fillings().get(0).mixMl();
+    chosen = Optional.of(Verdict.PART_REPOT);
+    double half = job().needs().fillings().get(0).mixMl();
+    chosen = Optional.of(Verdict.MOVE_UP);
+    double whole = job().needs().fillings().get(0).mixMl();
+    assertThat(opened).isGreaterThan(half);
+    assertThat(half).isGreaterThan(whole);
+  }
+
+  @Test
+  void aPotThatWasNotMeasuredIsNotFilledAndOneTooSmallIsRefused() {
+    pot = Optional.of(new Pot(PotType.CLAY, 120.0, null, ""));
+    assertThat(job().needs().fillings()).isEmpty();
+    pot = Optional.of(new Pot(PotType.CLAY, null, 110.0, ""));
+    assertThat(job().needs().fillings()).isEmpty();
+    chosen = Optional.of(Verdict.MOVE_UP);
+    pot = Optional.of(new Pot(PotType.CLAY, 60.0, 50.0, ""));
+    assertThat(job().needs().fillings()).isEmpty();
+    assertThatThrownBy(() -> job().needs().refuseTooSmall()).isInstanceOf(Refused.class);
+    pot = Optional.of(new Pot(PotType.CLAY, 160.0, 140.0, ""));
+    assertThatCode(() -> job().needs().refuseTooSmall()).doesNotThrowAnyException();
+  }
+
+  @Test
+  void potsThatNobodyChoseAreLacking() {
+    assertThat(job().needs().all().pots()).as("it may go back into its own").isEmpty();
+    chosen = Optional.of(Verdict.MOVE_UP);
+    assertThat(job().needs().all().pots())
+        .singleElement()
+        .satisfies(
+            wider -> {
+              assertThat(wider.type()).isEqualTo(PotType.CLAY);
+              assertThat(wider.diameterMm()).isGreaterThan(120);
+            });
+    pot = Optional.of(CLAY);
+    assertThat(job().needs().all().pots()).isEmpty();
+    pot = Optional.empty();
+    parted();
+    assertThat(job().needs().all().pots()).as("one for the piece").hasSize(1);
+    pieces =
+        Map.of(
+            job().parting().daughters().get(0).key(),
+            new ToldAtBench.PieceTold(PieceFate.POTTED, Optional.of(CLAY), Optional.of(POTS)));
+    assertThat(job().needs().all().pots()).isEmpty();
+    assertThat(job().needs().all().chosen()).containsExactly(POTS);
   }
 }

@@ -36,7 +36,7 @@ import java.util.Random;
  * @param today the day on which it is judged
  * @param seed what makes it up
  */
-record Generated(String kind, LocalDate today, long seed) {
+public record Generated(String kind, LocalDate today, long seed) {
   private static final int OF_EACH = 5;
   private static final List<Mix> MIXES =
       List.of(
@@ -46,7 +46,7 @@ record Generated(String kind, LocalDate today, long seed) {
           Mix.of(Component.COCONUT_FIBRE));
 
   /** Some of every kind in every month. */
-  static List<Generated> plants() {
+  public static List<Generated> plants() {
     var plants = new ArrayList<Generated>();
     var days = new Random(7);
     for (var kind : StandardKinds.standard()) {
@@ -61,7 +61,7 @@ record Generated(String kind, LocalDate today, long seed) {
   }
 
   /** The plant, with all that was seen of it. */
-  PlantAtHand plant() {
+  public PlantAtHand plant() {
     return plant(0);
   }
 

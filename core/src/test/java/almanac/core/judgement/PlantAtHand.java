@@ -32,9 +32,9 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 
 /** A plant for a test, told as a grower tells it. */
-final class PlantAtHand {
-  static final LocalDate MAY = LocalDate.of(2027, 5, 15);
-  static final LocalDate DECEMBER = LocalDate.of(2027, 12, 10);
+public final class PlantAtHand {
+  public static final LocalDate MAY = LocalDate.of(2027, 5, 15);
+  public static final LocalDate DECEMBER = LocalDate.of(2027, 12, 10);
   private static final LightYear CANAL = LightYear.at(56);
   private static final LightYear SOUTH = LightYear.at(-34);
 
@@ -55,82 +55,82 @@ final class PlantAtHand {
     this.lookedOn = today;
   }
 
-  static PlantAtHand of(String kind) {
+  public static PlantAtHand of(String kind) {
     return of(kind, MAY);
   }
 
-  static PlantAtHand of(String kind, LocalDate today) {
+  public static PlantAtHand of(String kind, LocalDate today) {
     return new PlantAtHand(StandardKinds.named(kind).orElseThrow(), today);
   }
 
-  PlantAtHand inTheSouth() {
+  public PlantAtHand inTheSouth() {
     light = SOUTH;
     return this;
   }
 
-  PlantAtHand underLights() {
+  public PlantAtHand underLights() {
     lampHours = OptionalDouble.of(14);
     return this;
   }
 
-  PlantAtHand atAMeanOf(double degrees) {
+  public PlantAtHand atAMeanOf(double degrees) {
     means = Optional.of(Temperatures.steady(degrees));
     return this;
   }
 
-  PlantAtHand arrived(int monthsAgo) {
+  public PlantAtHand arrived(int monthsAgo) {
     arrival = Optional.of(new Arrival(today.minusMonths(monthsAgo), false));
     return this;
   }
 
-  PlantAtHand arrivedRootless(int monthsAgo) {
+  public PlantAtHand arrivedRootless(int monthsAgo) {
     arrival = Optional.of(new Arrival(today.minusMonths(monthsAgo), true));
     return this;
   }
 
-  PlantAtHand aim(Aim wanted) {
+  public PlantAtHand aim(Aim wanted) {
     aim = wanted;
     return this;
   }
 
   /** Potted so many months ago in a medium of 24 months that dries between waterings. */
-  PlantAtHand potted(int monthsAgo) {
+  public PlantAtHand potted(int monthsAgo) {
     return potted(monthsAgo, Mix.of(Component.BARK_MEDIUM));
   }
 
-  PlantAtHand potted(int monthsAgo, Mix mix) {
+  public PlantAtHand potted(int monthsAgo, Mix mix) {
     var day = today.minusMonths(monthsAgo);
     return potted(PottedOn.on(day), day, mix);
   }
 
-  PlantAtHand potted(PottedOn on, LocalDate knownSince, Mix mix) {
+  public PlantAtHand potted(PottedOn on, LocalDate knownSince, Mix mix) {
     events.add(new Happening.Potted(new Potting(on, knownSince, mix, Moisture.DRIES_BETWEEN)));
     return this;
   }
 
   /** From here on, what is seen was seen so many days ago. */
-  PlantAtHand daysAgo(int days) {
+  public PlantAtHand daysAgo(int days) {
     lookedOn = today.minusDays(days);
     return this;
   }
 
-  <A extends Enum<A> & Answer> PlantAtHand saw(Item<A> item, A answer) {
+  public <A extends Enum<A> & Answer> PlantAtHand saw(Item<A> item, A answer) {
     return saw(item, item.saw(answer));
   }
 
-  PlantAtHand rootsOf(double mm) {
+  public PlantAtHand rootsOf(double mm) {
     return saw(Items.NEW_ROOTS, Items.NEW_ROOTS.found(List.of(), mm, Figures.standard()));
   }
 
-  <A extends Enum<A> & Answer> PlantAtHand measured(Item<A> item, double value) {
+  public <A extends Enum<A> & Answer> PlantAtHand measured(Item<A> item, double value) {
     return saw(item, item.found(List.of(), value, Figures.standard()));
   }
 
-  <A extends Enum<A> & Answer> PlantAtHand saw(Item<A> item, Lead lead, A answer) {
+  public <A extends Enum<A> & Answer> PlantAtHand saw(Item<A> item, Lead lead, A answer) {
     return saw(item, lead, item.saw(answer));
   }
 
-  <A extends Enum<A> & Answer> PlantAtHand measured(Item<A> item, Lead lead, double value) {
+  public <A extends Enum<A> & Answer> PlantAtHand measured(Item<A> item, Lead lead, double value) {
     return saw(item, lead, item.found(List.of(), value, Figures.standard()));
   }
 
@@ -144,7 +144,7 @@ final class PlantAtHand {
     return this;
   }
 
-  Situation situation() {
+  public Situation situation() {
     return new Situation(
         today,
         kind,
@@ -155,11 +155,11 @@ final class PlantAtHand {
         Optional.empty());
   }
 
-  Judgement judged() {
+  public Judgement judged() {
     return judged(Figures.standard());
   }
 
-  Judgement judged(Figures figures) {
+  public Judgement judged(Figures figures) {
     return new Judge(figures).judge(situation());
   }
 }

@@ -1,12 +1,7 @@
-package almanac.core.judgement;
+package almanac.core.bench;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import almanac.core.bench.JobFigures;
-import almanac.core.bench.JobStep;
-import almanac.core.bench.JobSteps;
-import almanac.core.bench.Task;
-import almanac.core.bench.Work;
 import almanac.core.figures.Figures;
 import almanac.core.inspection.Items;
 import almanac.core.inspection.PestPlace;
@@ -18,6 +13,9 @@ import almanac.core.inspection.RootsInPot;
 import almanac.core.inspection.Rot;
 import almanac.core.inspection.Smell;
 import almanac.core.inspection.Stability;
+import almanac.core.inspection.Surface;
+import almanac.core.judgement.Generated;
+import almanac.core.judgement.PlantAtHand;
 import almanac.core.judgement.verdict.Judge;
 import almanac.core.judgement.verdict.Method;
 import almanac.core.judgement.verdict.Step;
@@ -31,6 +29,9 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.EnumSource;
 
 /** The steps of a job follow from the method and from what is known, and every job has an end. */
 class JobStepsTest {
@@ -218,6 +219,169 @@ class JobStepsTest {
         steps(
             PlantAtHand.of("phalaenopsis").potted(6).saw(Items.PLUG, Plug.ROTTING), Pot.NOT_NOTED);
     assertThat(step(plug, Task.MEDIUM_OFF).what()).contains("old plug");
+  }
+
+  private static PlantAtHand firm(String kind, Component medium) {
+    return PlantAtHand.of(kind).potted(20, Mix.of(medium)).saw(Items.STABILITY, Stability.FIRM);
+  }
+
+  private static List<JobStep> asked(Verdict verdict, Component into, Step... steps) {
+    return JobSteps.of(
+        Works.of(firm("oncidium", Component.LAVA), verdict, PotType.PLASTIC, Mix.of(into), steps),
+        FIGURES);
+  }
+
+  @ParameterizedTest
+  @CsvSource({
+    "LARGER_POT, POT, Take a pot two fingers wider",
+    "SMALLEST_POT, POT, Take the smallest pot",
+    "SCRUBBED_POT, POT, 'Take a pot of the same size, scrubbed'",
+    "MEDIUM_OFF, POT, Take a pot in which its leads have room",
+    "KEEP_BALL, FILL, 'Fill round the ball, tap the pot, and press nothing'",
+    "MEDIUM_OFF, FILL, 'Hold the plant at its level, pour'",
+    "MEDIUM_OFF, MEDIUM_OFF, Take all the old medium off",
+    "BACK_OFF, MEDIUM_OFF, Take the medium off the old side only",
+    "PLUG_OUT, MEDIUM_OFF, Part the roots in the middle and take the old plug out",
+    "CUT_TO_CLEAN, CUT, Cut back until the tissue is clean",
+    "SOFT_ROOTS_OFF, CUT, Cut soft and hollow roots off",
+    "RINSE, RINSE, Rinse every root",
+    "TREAT, TREAT, Treat it with what is permitted where you live",
+    "KEEP_APART, APART, Stand it apart",
+    "SOFT_ROOTS_OFF, HOLD, Tie it to a stake",
+    "PART, HOLD, Tie it to a stake",
+    "PART, PART, Part it where it parts by itself",
+    "PART, WATER, Leave it dry for 3 days",
+    "CUT_TO_CLEAN, WATER, Leave it dry for 3 days",
+    "MEDIUM_OFF, WATER, Water it through",
+    "MEDIUM_OFF, TALLY, Squeeze each root"
+  })
+  void eachStepOfTheMethodIsSaidAtTheBench(Step step, Task task, String words) {
+    assertThat(step(asked(Verdict.FULL_REPOT, Component.PUMICE, step), task).what())
+        .startsWith(words);
+  }
+
+  @Test
+  void whatTheMethodDoesNotAskForIsNotDone() {
+    assertThat(asked(Verdict.FULL_REPOT, Component.PUMICE, Step.MEDIUM_OFF))
+        .extracting(JobStep::task)
+        .containsExactly(
+            Task.TAG,
+            Task.PHOTOGRAPH,
+            Task.SOAK,
+            Task.LIFT,
+            Task.LOOK,
+            Task.MEDIUM_OFF,
+            Task.TALLY,
+            Task.POT,
+            Task.LEVEL,
+            Task.FILL,
+            Task.WATER,
+            Task.WRITE_TAG,
+            Task.TELL);
+  }
+
+  @Test
+  void ringsInTheRhizomeHaveABladeOfTheirOwn() {
+    var ring = asked(Verdict.RESCUE, Component.PUMICE, Step.CUT_TO_CLEAN, Step.OWN_BLADE);
+    assertThat(step(ring, Task.CUT).what())
+        .isEqualTo(
+            "Cut on until the cut is green-white all through, and sterilise the blade after each"
+                + " cut.");
+  }
+
+  @Test
+  void mossIsLaidDampAndWateredLateAndItsDustIsMinded() {
+    var moss = asked(Verdict.FULL_REPOT, Component.SPHAGNUM_BEST, Step.MEDIUM_OFF);
+    assertThat(step(moss, Task.FILL).what()).startsWith("Lay damp moss between the roots");
+    assertThat(step(moss, Task.WATER).what()).startsWith("The moss is damp enough");
+    var pumice = asked(Verdict.FULL_REPOT, Component.PUMICE, Step.MEDIUM_OFF);
+    for (var task : List.of(Task.FILL, Task.MEDIUM_OFF)) {
+      assertThat(step(moss, task).caution()).as("%s", task).isPresent();
+      assertThat(step(pumice, task).caution())
+          .as("%s", task)
+          .isPresent()
+          .isNotEqualTo(step(moss, task).caution());
+    }
+  }
+
+  @ParameterizedTest
+  @CsvSource({
+    "SHIFT, Old growths to the rim",
+    "BACK_OFF, Old growths to the rim",
+    "MEDIUM_OFF, Where its leads have most room"
+  })
+  void whereItStandsInThePotFollowsFromTheWay(Step step, String why) {
+    assertThat(step(asked(Verdict.FULL_REPOT, Component.PUMICE, step), Task.POT).why())
+        .startsWith(why);
+  }
+
+  @Test
+  void onAMountItIsTiedAndHasNoSurface() {
+    var mount = asked(Verdict.FULL_REPOT, Component.MOUNT, Step.MEDIUM_OFF);
+    assertThat(step(mount, Task.POT).what()).startsWith("Tie it to the mount");
+    assertThat(mount).extracting(JobStep::task).doesNotContain(Task.LEVEL);
+  }
+
+  @Test
+  void whatDoesNotStandIsHeldAndWhatNobodyTriedIsTakenToStand() {
+    for (var stands : Stability.values()) {
+      var work =
+          Works.of(
+              PlantAtHand.of("oncidium").potted(20).saw(Items.STABILITY, stands),
+              Verdict.FULL_REPOT,
+              PotType.PLASTIC,
+              Step.MEDIUM_OFF);
+      assertThat(JobSteps.of(work, FIGURES).stream().anyMatch(step -> step.task() == Task.HOLD))
+          .as("%s", stands)
+          .isEqualTo(stands != Stability.FIRM);
+    }
+    var untried = PlantAtHand.of("oncidium").potted(20);
+    assertThat(
+            JobSteps.of(
+                Works.of(untried, Verdict.FULL_REPOT, PotType.PLASTIC, Step.MEDIUM_OFF), FIGURES))
+        .extracting(JobStep::task)
+        .doesNotContain(Task.HOLD);
+  }
+
+  @ParameterizedTest
+  @EnumSource(Surface.class)
+  void whatLiesOnTopComesOffBeforeThePlantIsTipped(Surface surface) {
+    var work =
+        Works.of(
+            firm("oncidium", Component.LAVA).saw(Items.SURFACE, surface),
+            Verdict.FULL_REPOT,
+            PotType.PLASTIC,
+            Step.MEDIUM_OFF);
+    boolean falls = surface == Surface.WEEDS || surface == Surface.MOSS || surface == Surface.MOULD;
+    assertThat(JobSteps.of(work, FIGURES).stream().anyMatch(step -> step.task() == Task.CLEAR_TOP))
+        .isEqualTo(falls);
+  }
+
+  @ParameterizedTest
+  @CsvSource({
+    "SOAK",
+    "CLEAR_TOP",
+    "MEDIUM_OFF",
+    "RINSE",
+    "TALLY",
+    "CUT",
+    "PART",
+    "DRESS",
+    "TREAT",
+    "HOLD",
+    "APART"
+  })
+  void whatSomebodyWantsBesidesIsDone(Task task) {
+    var work =
+        Works.of(
+            firm("oncidium", Component.BARK_MEDIUM),
+            Verdict.MOVE_UP,
+            PotType.PLASTIC,
+            Step.KEEP_BALL);
+    assertThat(JobSteps.of(work, FIGURES)).extracting(JobStep::task).doesNotContain(task);
+    assertThat(JobSteps.of(work.and(Set.of(task)), FIGURES))
+        .extracting(JobStep::task)
+        .contains(task);
   }
 
   @Test
