@@ -1,8 +1,11 @@
 package almanac.core.inspection;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import almanac.core.figures.Figures;
+import almanac.core.refusals.Refused;
+import almanac.core.roots.RootFigures;
 import almanac.core.roots.RootStage;
 import java.time.LocalDate;
 import java.util.Arrays;
@@ -130,5 +133,104 @@ class InspectionTest {
           .noneMatch(String::isBlank);
     }
     assertThat(Arrays.stream(Section.values()).map(Section::title)).doesNotHaveDuplicates();
+  }
+
+  private static void holds(Item<?> item, String answer, double measured) {
+    assertThat(item.found(answers(answer), measured, Figures.standard()).measured())
+        .hasValue(measured);
+  }
+
+  private static void clashes(Item<?> item, String answer, double measured) {
+    assertThatThrownBy(() -> item.found(answers(answer), measured, Figures.standard()))
+        .isInstanceOf(Refused.class);
+  }
+
+  private static void follows(Item<?> item, double measured, Enum<?> answer) {
+    assertThat(item.found(List.of(), measured, Figures.standard()).answers().iterator().next())
+        .isEqualTo(answer);
+  }
+
+  private static List<String> answers(String answer) {
+    return answer.isEmpty() ? List.of() : List.of(answer);
+  }
+
+  @Test
+  void anAnswerAndItsMeasureAreBothRightOrRefused() {
+    follows(Items.RIM, -1, Rim.OVER);
+    follows(Items.RIM, 0, Rim.ROOM);
+    holds(Items.RIM, "OVER", 0);
+    holds(Items.RIM, "ROOM", 0);
+    clashes(Items.RIM, "OVER", 1);
+    clashes(Items.RIM, "JAMMED", -1);
+    holds(Items.RIM, "OVER", -1);
+    holds(Items.RIM, "UNDER_A_SEASON", 1);
+
+    follows(Items.LEVEL, 10, SurfaceLevel.RISEN);
+    holds(Items.LEVEL, "RISEN", 10);
+    clashes(Items.LEVEL, "SUNKEN", 10);
+
+    holds(Items.BLOOM, "NONE", 0);
+    holds(Items.BLOOM, "SPIKE", 2);
+    clashes(Items.BLOOM, "NONE", 1);
+    clashes(Items.BLOOM, "", 1);
+
+    double few = Figures.standard().of(RootFigures.FEW_DEAD);
+    double mostly = Figures.standard().of(RootFigures.MOSTLY_DEAD);
+    follows(Items.ROOTS_IN_POT, few, RootsInPot.FIRM);
+    follows(Items.ROOTS_IN_POT, few + 1, RootsInPot.MIXED);
+    follows(Items.ROOTS_IN_POT, mostly, RootsInPot.MIXED);
+    follows(Items.ROOTS_IN_POT, mostly + 1, RootsInPot.MOSTLY_SOFT);
+    holds(Items.ROOTS_IN_POT, "DARK_FIRM", few);
+    clashes(Items.ROOTS_IN_POT, "DARK_FIRM", few + 1);
+    holds(Items.ROOTS_IN_POT, "DRIED_SOME", mostly);
+    clashes(Items.ROOTS_IN_POT, "MIXED", mostly + 1);
+    holds(Items.ROOTS_IN_POT, "MOSTLY_SOFT", mostly + 1);
+    clashes(Items.ROOTS_IN_POT, "MOSTLY_SOFT", mostly);
+    clashes(Items.ROOTS_IN_POT, "NONE", 0);
+  }
+
+  @Test
+  void everyMeasureHasItsBoundsAndSaysThem() {
+    for (var item : Items.inLookingOrder()) {
+      item.measurement()
+          .ifPresent(
+              measurement -> {
+                for (var bad :
+                    new double[] {measurement.least() - 1, measurement.most() + 1, Double.NaN}) {
+                  assertThatThrownBy(() -> item.found(List.of(), bad, Figures.standard()))
+                      .as("%s of %s", item, bad)
+                      .isInstanceOf(Refused.class)
+                      .hasMessageContaining(measurement.rangeInWords());
+                }
+                assertThat(measurement.rangeInWords()).isNotBlank();
+              });
+    }
+    assertThatThrownBy(() -> Items.LEAVES.found(List.of(), 3.0, Figures.standard()))
+        .hasMessageContaining("is not measured");
+  }
+
+  @Test
+  void onlyWhatTakesSeveralAnswersMayHaveThem() {
+    int several = 0;
+    for (var item : Items.inLookingOrder()) {
+      var names =
+          item.answers().stream()
+              .map(each -> ((Enum<?>) each).name())
+              .filter(name -> !name.equals("NONE"))
+              .limit(2)
+              .toList();
+      if (names.size() < 2) {
+        continue;
+      }
+      if (item.takesSeveral()) {
+        several++;
+        assertThat(item.found(names, null, Figures.standard()).answers()).hasSize(2);
+      } else {
+        assertThatThrownBy(() -> item.found(names, null, Figures.standard()))
+            .as("%s", item)
+            .hasMessageContaining("only one answer");
+      }
+    }
+    assertThat(several).isGreaterThan(5);
   }
 }

@@ -95,4 +95,31 @@ class FillingTest {
   void itIsMeasuredOutInJugsAndCups(double ml, String words) {
     assertThat(MeasuredVolume.of(ml, FIGURES).words()).isEqualTo(words);
   }
+
+  @Test
+  void twoFillingsTogetherAreTheirSums() {
+    assertThat(new Filling(1, 2, 3, 4, 5).and(new Filling(10, 20, 30, 40, 50)))
+        .isEqualTo(new Filling(11, 22, 33, 44, 55));
+    assertThat(Filling.NOTHING.and(new Filling(1, 2, 3, 4, 5)))
+        .isEqualTo(new Filling(1, 2, 3, 4, 5));
+  }
+
+  @Test
+  void aBallThatJustFitsFitsAndLayersLeaveRoom() {
+    var figures = Figures.standard();
+    var pot = new Pot(PotType.CLAY, 120.0, 100.0, "");
+    double holds = PotVolume.upTo(pot, 100, figures);
+    assertThat(Filling.of(pot, holds, 0, 0, figures).mixMl()).isZero();
+    assertThat(Filling.holds(pot, holds, 0, 0, figures)).isTrue();
+    assertThat(Filling.holds(pot, holds + 0.1, 0, 0, figures)).isFalse();
+    assertThatThrownBy(() -> Filling.of(pot, holds + 0.1, 0, 0, figures))
+        .isInstanceOf(Refused.class);
+    assertThatThrownBy(() -> Filling.of(pot, -0.1, 0, 0, figures)).isInstanceOf(Refused.class);
+    assertThat(Filling.holds(pot, 0, 50, 49, figures)).isTrue();
+    for (var layers : new double[][] {{50, 50}, {-1, 0}, {0, -1}}) {
+      assertThat(Filling.holds(pot, 0, layers[0], layers[1], figures)).isFalse();
+      assertThatThrownBy(() -> Filling.of(pot, 0, layers[0], layers[1], figures))
+          .hasMessageContaining("leave no room");
+    }
+  }
 }

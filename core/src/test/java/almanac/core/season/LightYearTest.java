@@ -47,4 +47,40 @@ class LightYearTest {
       assertThatThrownBy(() -> LightYear.at(latitude)).isInstanceOf(Refused.class);
     }
   }
+
+  @ParameterizedTest
+  @CsvSource({"90, true", "-90, true", "90.1, false", "-90.1, false"})
+  void thePolesAreTheLastLatitudes(double latitude, boolean taken) {
+    if (taken) {
+      assertThat(LightYear.at(latitude).latitude()).isEqualTo(latitude);
+    } else {
+      assertThatThrownBy(() -> LightYear.at(latitude)).isInstanceOf(Refused.class);
+    }
+  }
+
+  @Test
+  void theEquatorCountsAsNorth() {
+    assertThat(LightYear.at(0).northern()).isTrue();
+    assertThat(LightYear.at(-0.1).northern()).isFalse();
+  }
+
+  /** Day by day a year with a leap day is as light as one without; only that day is more. */
+  @Test
+  void aLeapDayMovesNothing() {
+    var light = LightYear.at(56);
+    assertThat(light.hoursOn(LocalDate.of(2027, 2, 28)))
+        .isEqualTo(light.hoursOn(LocalDate.of(2028, 2, 28)));
+    for (int month = 3; month <= 12; month++) {
+      var day = LocalDate.of(2027, month, 1);
+      assertThat(light.hoursOn(day)).isEqualTo(light.hoursOn(day.withYear(2028)));
+    }
+    var leap = light.hoursOn(LocalDate.of(2028, 2, 29));
+    assertThat(leap)
+        .isBetween(
+            light.hoursOn(LocalDate.of(2028, 2, 28)), light.hoursOn(LocalDate.of(2028, 3, 1)));
+    for (int ofYear = 1; ofYear <= 365; ofYear++) {
+      assertThat(light.hoursIn(ofYear - 1))
+          .isEqualTo(light.hoursOn(LocalDate.ofYearDay(2027, ofYear)));
+    }
+  }
 }

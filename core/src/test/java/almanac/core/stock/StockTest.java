@@ -73,4 +73,59 @@ class StockTest {
     var wide = new StockNeed(List.of(pot(150)), List.of(), Map.of(), Optional.empty());
     assertThat(lacking(wide)).contains("1 pot of 150 mm");
   }
+
+  @Test
+  void aPotOfTheStockServesOnceAndOnlyWhereItIsAboutAsWide() {
+    assertThat(lacking(pots(115, 125))).doesNotContain("1 pot of 115 mm", "1 pot of 125 mm");
+    assertThat(lacking(pots(114))).contains("1 pot of 114 mm");
+    assertThat(lacking(pots(126))).contains("1 pot of 126 mm");
+    assertThat(lacking(pots(120), pots(120, 120))).contains("1 pot of 120 mm");
+    assertThat(lacking(pots(120), pots(120, 120), pots(120))).contains("2 pots of 120 mm");
+  }
+
+  @Test
+  void aPotThatSomebodyChoseIsNobodyElses() {
+    var chosen = new StockNeed(List.of(), List.of(POTS, POTS), Map.of(), Optional.empty());
+    assertThat(lacking(pots(120))).containsExactly("gloves (low)");
+    assertThat(lacking(pots(120), chosen)).contains("1 pot of 120 mm");
+  }
+
+  @Test
+  void whatIsUsedUpIsNotThereButIsKept() {
+    var empty =
+        new Stock(
+            List.of(
+                new StockItem(POTS, new Goods.Pots(pot(120)), 0),
+                new StockItem(FINE, new Goods.Loose(Component.PUMICE, Grade.FINE), 0)));
+    assertThat(empty.pots()).isEmpty();
+    assertThat(empty.keeps(Component.PUMICE)).isTrue();
+    assertThat(empty.keeps(Component.LAVA)).isFalse();
+    assertThat(empty.draws(loose(10))).isEmpty();
+    var one = new Stock(List.of(new StockItem(POTS, new Goods.Pots(pot(120)), 1)));
+    assertThat(one.pots()).hasSize(1);
+    assertThat(STOCK.pots()).extracting(StockItem::uid).containsExactly(POTS);
+    assertThat(STOCK.ml(Component.PUMICE)).isEqualTo(800);
+  }
+
+  @Test
+  void whatIsJustEnoughIsNotLacking() {
+    assertThat(lacking(loose(800))).containsExactly("gloves (low)");
+    assertThat(lacking(loose(800.5))).contains("1 ml of pumice");
+  }
+
+  @Test
+  void goodsAreCalledWhatTheyAre() {
+    assertThat(new Goods.Loose(Component.PUMICE, Grade.FINE).words()).isEqualTo("pumice, 3–8 mm");
+    assertThat(new Goods.Loose(Component.PUMICE, null).words()).isEqualTo("pumice");
+    assertThat(new Goods.Pots(pot(120)).words()).isEqualTo("clear pot");
+    assertThat(new Goods.Thing("gloves").words()).isEqualTo("gloves");
+  }
+
+  private static StockNeed pots(double... across) {
+    return new StockNeed(
+        java.util.Arrays.stream(across).mapToObj(StockTest::pot).toList(),
+        List.of(),
+        Map.of(),
+        Optional.empty());
+  }
 }

@@ -86,4 +86,34 @@ class SumsTest {
     assertThatThrownBy(() -> Feed.dose(1, 5, 3)).hasMessageContaining("twice what the label says");
     assertThatThrownBy(() -> Feed.ppm(1, 0)).hasMessageContaining("Give a number over 0");
   }
+
+  private static void refused(
+      org.assertj.core.api.ThrowableAssert.ThrowingCallable sum, String field) {
+    assertThatThrownBy(sum)
+        .isInstanceOfSatisfying(
+            Refused.class, bad -> assertThat(bad.field().key()).isEqualTo(field));
+  }
+
+  @Test
+  void eachEntryOfASumHasItsBounds() {
+    assertThat(Dilution.of(Substance.OTHER, Use.FEED, 100, 100, 100_000, FIGURES).waterMl())
+        .isZero();
+    refused(() -> Dilution.of(Substance.OTHER, Use.FEED, 5, 0, 10, FIGURES), "wantedPercent");
+    refused(() -> Dilution.of(Substance.OTHER, Use.FEED, 5, 1, 0, FIGURES), "wantedMl");
+    refused(() -> Dilution.of(Substance.OTHER, Use.FEED, 5, 1, 100_001, FIGURES), "wantedMl");
+    assertThat(Feed.dose(100, 1000, 2)).isEqualTo(200_000);
+    refused(() -> Feed.dose(0, 5, 1), "perLitre");
+    refused(() -> Feed.dose(101, 5, 1), "perLitre");
+    refused(() -> Feed.dose(1, 0, 1), "litres");
+    refused(() -> Feed.dose(1, 1001, 1), "litres");
+    refused(() -> Feed.dose(1, 5, Double.NaN), "strength");
+    refused(() -> Feed.ppm(0, 20), "gramsPerLitre");
+    refused(() -> Feed.ppm(101, 20), "gramsPerLitre");
+    refused(() -> Feed.ppm(1, 101), "labelPercent");
+    assertThat(RootReach.days(0, 2000, 60)).isCloseTo(2000 / 60.0 * 7, within(1e-9));
+    assertThat(RootReach.days(25, 25, 7)).isZero();
+    refused(() -> RootReach.days(-1, 25, 7), "nowMm");
+    refused(() -> RootReach.days(0, 2001, 7), "wantedMm");
+    refused(() -> RootReach.days(0, 25, 61), "mmAWeek");
+  }
 }

@@ -1,9 +1,12 @@
 package almanac.core.checks.diary;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import almanac.core.checks.Check;
 import almanac.core.checks.CheckAnswer;
+import almanac.core.checks.CheckName;
+import almanac.core.checks.FollowUpFigures;
 import almanac.core.checks.Purpose;
 import almanac.core.checks.Series;
 import almanac.core.checks.Window;
@@ -21,6 +24,7 @@ import almanac.core.medium.Component;
 import almanac.core.medium.Mix;
 import almanac.core.medium.Moisture;
 import almanac.core.medium.PottedOn;
+import almanac.core.refusals.Refused;
 import almanac.core.tally.RootTally;
 import almanac.core.treatments.Course;
 import almanac.core.treatments.Foe;
@@ -276,5 +280,93 @@ class DiaryTest {
     var answered = of(Series.AFTERCARE, MOVED).check().window().best();
     answered(answered, CheckAnswer.NOT_AS_HOPED);
     assertThat(AsHoped.lately(chronicle.plant().journal(), answered, Figures.standard())).isEmpty();
+  }
+
+  private Happening answer(Purpose purpose, CheckAnswer answer) {
+    return Answered.happening(
+        chronicle.plant(), new CheckName(purpose, MOVED), answer, MOVED.plusDays(8));
+  }
+
+  @Test
+  void anAnswerIsWrittenAsWhatItMeans() {
+    potted(CAME, null);
+    var soap = new Course(new UUID(8, 1), "soap", Foe.PESTS, 7, 3);
+    on(CAME, null, new Happening.CourseBegun(soap, CAME));
+    assertThat(answer(Purpose.STANDS, CheckAnswer.AS_HOPED))
+        .isEqualTo(
+            new Happening.Checked(new CheckName(Purpose.STANDS, MOVED), CheckAnswer.AS_HOPED));
+    assertThat(answer(Purpose.APART, CheckAnswer.AS_HOPED))
+        .isInstanceOfSatisfying(
+            Happening.Inspected.class,
+            seen -> {
+              assertThat(seen.on()).isEqualTo(MOVED.plusDays(8));
+              assertThat(seen.inspection().look(Items.PESTS).saw(Pests.NONE)).isTrue();
+            });
+    assertThat(answer(Purpose.TREAT, CheckAnswer.AS_HOPED))
+        .isEqualTo(new Happening.Treated(soap.uid(), MOVED.plusDays(8)));
+    assertThat(answer(Purpose.TREATED, CheckAnswer.AS_HOPED))
+        .isInstanceOfSatisfying(
+            Happening.Inspected.class,
+            seen -> assertThat(seen.inspection().look(Items.PESTS).saw(Pests.NONE)).isTrue());
+    assertThatThrownBy(() -> answer(Purpose.TREATED, CheckAnswer.NOT_AS_HOPED))
+        .as("nobody ever said what it was")
+        .hasMessageContaining("Write down what you found");
+    on(
+        CAME.plusDays(1),
+        null,
+        new Happening.Inspected(
+            Inspection.on(CAME.plusDays(1)).with(Items.PESTS, Items.PESTS.saw(Pests.SCALE))));
+    assertThat(answer(Purpose.TREATED, CheckAnswer.NOT_AS_HOPED))
+        .isInstanceOfSatisfying(
+            Happening.Inspected.class,
+            seen -> assertThat(seen.inspection().look(Items.PESTS).saw(Pests.SCALE)).isTrue());
+    assertThatThrownBy(() -> answer(Purpose.AS_JUDGED, CheckAnswer.CANNOT_TELL))
+        .isInstanceOfSatisfying(
+            Refused.class, bad -> assertThat(bad.field().key()).isEqualTo("answer"));
+  }
+
+  @Test
+  void aCheckIsPutOffToADayAheadAndNotTooFar() {
+    var check = new CheckName(Purpose.STANDS, MOVED);
+    int most = Figures.standard().count(FollowUpFigures.PUT_OFF_MOST);
+    for (int days : new int[] {1, most}) {
+      var until = MOVED.plusDays(days);
+      assertThat(Answered.putOff(check, until, "away", MOVED, Figures.standard()))
+          .isEqualTo(new Happening.PutOff(check, until, "away"));
+    }
+    for (int days : new int[] {-1, 0, most + 1}) {
+      assertThatThrownBy(
+              () -> Answered.putOff(check, MOVED.plusDays(days), "away", MOVED, Figures.standard()))
+          .isInstanceOfSatisfying(
+              Refused.class, bad -> assertThat(bad.field().key()).isEqualTo("until"));
+    }
+  }
+
+  @Test
+  void aCheckIsKnownByItsNameAndByNoOther() {
+    var name = new CheckName(Purpose.ROOT_TIPS, MOVED);
+    assertThat(name.text()).isEqualTo("ROOT_TIPS.2027-03-01");
+    assertThat(CheckName.parse(name.text())).contains(name);
+    for (var bad : List.of("", "ROOT_TIPS", "ROOT_TIPS.", ".2027-03-01", "TIPS.2027-03-01")) {
+      assertThat(CheckName.parse(bad)).as(bad).isEmpty();
+    }
+  }
+
+  @Test
+  void whereALeadSnappedAnEyeIsLookedForUntilItShoots() {
+    potted(CAME, null);
+    assertThat(open(CAME)).noneMatch(each -> each.check().purpose() == Purpose.EYE);
+    on(
+        CAME.plusDays(3),
+        null,
+        new Happening.Inspected(
+            Inspection.on(CAME.plusDays(3))
+                .with(Items.BREAKAGE, Items.BREAKAGE.saw(Breakage.LEAD_SNAPPED))));
+    var eye = of(Series.EYE, CAME.plusDays(3));
+    var name = eye.name();
+    on(CAME.plusDays(40), null, new Happening.Checked(name, CheckAnswer.CANNOT_TELL));
+    assertThat(of(Series.EYE, CAME.plusDays(40)).name().since()).isEqualTo(CAME.plusDays(40));
+    on(CAME.plusDays(60), null, new Happening.Checked(name, CheckAnswer.AS_HOPED));
+    assertThat(open(CAME.plusDays(60))).noneMatch(each -> each.check().purpose() == Purpose.EYE);
   }
 }
