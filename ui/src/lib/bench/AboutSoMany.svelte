@@ -52,7 +52,6 @@
     display: flex;
     align-items: center;
     min-height: 48px;
-    cursor: pointer;
   }
   .about {
     display: flex;

@@ -149,7 +149,6 @@
     min-height: 56px;
     color: var(--color-plum);
     font-size: 16px;
-    cursor: pointer;
   }
   .layers {
     display: flex;

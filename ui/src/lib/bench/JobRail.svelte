@@ -33,11 +33,6 @@
 </nav>
 
 <style>
-  ol {
-    list-style: none;
-    margin: 0;
-    padding: 0;
-  }
   button {
     position: relative;
     display: flex;

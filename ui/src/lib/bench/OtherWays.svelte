@@ -45,6 +45,5 @@
     align-items: center;
     min-height: 44px;
     color: var(--color-plum);
-    cursor: pointer;
   }
 </style>

@@ -132,9 +132,6 @@
     font: 520 20px var(--font-serif);
   }
   .pieces {
-    list-style: none;
-    margin: 0;
-    padding: 0;
     display: grid;
     grid-template-columns: repeat(auto-fill, minmax(280px, 1fr));
     gap: 12px;

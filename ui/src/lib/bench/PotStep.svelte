@@ -139,6 +139,5 @@
     min-height: 56px;
     font-size: 16px;
     color: var(--color-plum);
-    cursor: pointer;
   }
 </style>

@@ -105,7 +105,6 @@
     min-height: 56px;
     font-size: 16px;
     color: var(--color-plum);
-    cursor: pointer;
   }
   details button {
     margin-bottom: 8px;

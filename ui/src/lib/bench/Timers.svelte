@@ -39,8 +39,6 @@
     display: flex;
     flex-wrap: wrap;
     gap: 6px 10px;
-    list-style: none;
-    margin: 0;
     padding: 8px 20px 0;
   }
   li {

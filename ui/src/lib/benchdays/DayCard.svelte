@@ -82,7 +82,6 @@
     align-items: center;
     min-height: 44px;
     color: var(--color-ink-2);
-    cursor: pointer;
   }
   form {
     display: flex;

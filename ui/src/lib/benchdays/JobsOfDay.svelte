@@ -40,9 +40,6 @@
 
 <style>
   ul {
-    margin: 0;
-    padding: 0;
-    list-style: none;
     /* Room to let one go where none lies yet. */
     min-height: 44px;
     border-radius: 8px;

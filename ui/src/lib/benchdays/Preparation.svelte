@@ -110,11 +110,6 @@
   h2 {
     margin: 0 0 4px;
   }
-  ul {
-    margin: 0;
-    padding: 0;
-    list-style: none;
-  }
   .caution {
     margin: 8px 0 0;
     color: var(--color-ochre);

@@ -54,9 +54,7 @@
 
 <style>
   ul {
-    list-style: none;
     margin: 0 0 14px;
-    padding: 0;
   }
   h2:not(:first-child) {
     margin-top: 16px;

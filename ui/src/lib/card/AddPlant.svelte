@@ -190,7 +190,6 @@
     padding: 20px 22px;
   }
   summary {
-    cursor: pointer;
     font-weight: 600;
     padding: 8px 0;
   }

@@ -75,13 +75,11 @@
   :global(.kinds-found) {
     z-index: 20;
     max-height: 320px;
-    margin: 0;
     padding: 6px;
     overflow-y: auto;
     border: 1px solid var(--color-rule);
     border-radius: 10px;
     background: var(--color-slip);
-    list-style: none;
   }
   :global(.kinds-found li) {
     display: flex;

@@ -62,11 +62,6 @@
     display: grid;
     gap: 16px;
   }
-  ul {
-    list-style: none;
-    padding: 0;
-    margin: 0;
-  }
   .middle ul :global(li) {
     grid-template-columns: minmax(0, 1fr) auto;
   }

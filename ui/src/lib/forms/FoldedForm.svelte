@@ -20,7 +20,6 @@
     padding: 10px 0;
     min-height: 44px;
     font-weight: 600;
-    cursor: pointer;
   }
   form {
     display: grid;

@@ -14,6 +14,7 @@
     {#each choices as choice (choice.value)}
       <button
         type="button"
+        class="choice"
         aria-pressed={choice.value === value}
         onclick={() => onpick(choice.value)}>{choice.words}</button
       >
@@ -37,17 +38,8 @@
   }
   button {
     --least: 56px;
-    min-height: var(--least);
     padding: 0 14px;
-    border: 1px solid var(--color-edge);
     border-radius: 12px;
-    background: var(--color-slip);
-    color: var(--color-ink);
     font: 600 15px var(--font-sans);
-    cursor: pointer;
-  }
-  button[aria-pressed='true'] {
-    border: 2px solid var(--color-plum);
-    background: var(--color-plum-wash);
   }
 </style>

@@ -45,9 +45,6 @@
     display: grid;
     grid-template-columns: repeat(auto-fill, minmax(122px, 1fr));
     gap: 10px;
-    list-style: none;
-    margin: 0;
-    padding: 0;
   }
   li {
     display: flex;

@@ -35,7 +35,7 @@
   }
 </script>
 
-<details open={section.open} id="section-{section.key}">
+<details class="fold" open={section.open} id="section-{section.key}">
   <summary>{section.title} <span class="kbd-hint" aria-hidden="true">{at + 1}</span></summary>
   {#if section.looks.some((choice) => choice.ofALead)}
     <label class="leads">
@@ -71,24 +71,11 @@
     font: 400 14px var(--font-sans);
   }
   summary {
-    display: flex;
-    align-items: center;
-    min-height: 46px;
-    font: 520 20px var(--font-serif);
-    cursor: pointer;
+    font-size: 20px;
   }
   summary .kbd-hint {
     margin-left: 10px;
     font-family: var(--font-sans);
-  }
-  summary::before {
-    content: '▸';
-    width: 22px;
-    color: var(--color-plum);
-    font-family: var(--font-sans);
-  }
-  details[open] > summary::before {
-    content: '▾';
   }
   details {
     border-bottom: 1px solid var(--color-rule);

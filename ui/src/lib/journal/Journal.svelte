@@ -154,8 +154,6 @@
     color: var(--color-leaf);
   }
   ol {
-    list-style: none;
-    padding: 0;
     margin: 8px 0 0;
   }
   li {

@@ -70,8 +70,6 @@
 
 <style>
   ul {
-    list-style: none;
-    padding: 0;
     margin: 8px 0;
     display: grid;
     grid-template-columns: repeat(3, 1fr);

@@ -45,8 +45,6 @@
 
 <style>
   ol {
-    list-style: none;
-    padding: 0;
     margin: 10px 0 0;
     display: flex;
     flex-wrap: wrap;

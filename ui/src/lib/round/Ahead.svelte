@@ -89,12 +89,6 @@
   p {
     margin: 0;
   }
-  ol,
-  ul {
-    margin: 0;
-    padding: 0;
-    list-style: none;
-  }
   ol > li {
     padding: 8px 0;
     border-bottom: 1px solid var(--color-rule);
@@ -115,7 +109,6 @@
     display: inline-flex;
     align-items: center;
     min-height: 44px;
-    cursor: pointer;
   }
   ul li {
     display: flex;

@@ -70,8 +70,6 @@
     margin: 0 14px 4px;
   }
   ol {
-    list-style: none;
-    padding: 0;
     margin: 6px 0;
   }
   .stops li button {

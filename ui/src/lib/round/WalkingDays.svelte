@@ -98,7 +98,6 @@
     display: inline-flex;
     align-items: center;
     min-height: 44px;
-    cursor: pointer;
     font-weight: 600;
   }
   .week {
@@ -111,11 +110,6 @@
     gap: 8px;
     align-items: center;
     min-height: 44px;
-  }
-  ul {
-    margin: 0;
-    padding: 0;
-    list-style: none;
   }
   form {
     display: flex;

@@ -58,8 +58,6 @@
 
 <style>
   ul {
-    list-style: none;
-    padding: 0;
     margin: 6px 0 0;
   }
   .effect {

@@ -144,9 +144,6 @@
   }
   ul {
     width: 100%;
-    margin: 0;
-    padding: 0;
-    list-style: none;
   }
   li {
     border-top: 1px solid var(--color-rule);

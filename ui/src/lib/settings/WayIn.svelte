@@ -63,7 +63,6 @@
   summary {
     min-height: 44px;
     padding: 10px 0;
-    cursor: pointer;
   }
   .print {
     display: block;

@@ -52,8 +52,6 @@
     grid-template-columns: repeat(auto-fill, minmax(min(380px, 100%), 1fr));
     gap: 4px 28px;
     margin: 10px 0 0;
-    padding: 0;
-    list-style: none;
   }
   li {
     display: grid;

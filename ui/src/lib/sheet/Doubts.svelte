@@ -30,15 +30,12 @@
   summary {
     min-height: 44px;
     padding: 10px 0;
-    cursor: pointer;
     font-weight: 600;
   }
   ul {
     max-height: 320px;
-    margin: 0;
     padding: 0 0 10px;
     overflow-y: auto;
-    list-style: none;
   }
   li {
     padding: 3px 0;

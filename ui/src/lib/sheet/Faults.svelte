@@ -95,10 +95,7 @@
   ol {
     width: 100%;
     max-height: 420px;
-    margin: 0;
-    padding: 0;
     overflow-y: auto;
-    list-style: none;
   }
   li {
     display: grid;

@@ -72,8 +72,6 @@
   }
   ul {
     margin: 6px 0 0;
-    padding: 0;
-    list-style: none;
   }
   li {
     display: grid;
@@ -101,7 +99,6 @@
   summary {
     min-height: 44px;
     padding: 10px 0;
-    cursor: pointer;
     font-weight: 600;
   }
 </style>

@@ -26,8 +26,6 @@
 
 <style>
   ul {
-    list-style: none;
-    padding: 0;
     margin: 4px 0 0;
     font-size: 14px;
   }

@@ -67,10 +67,6 @@
     padding: 4px 0;
     min-height: 28px;
   }
-  summary {
-    cursor: pointer;
-    list-style: none;
-  }
   summary::-webkit-details-marker {
     display: none;
   }

@@ -39,11 +39,6 @@
 </p>
 
 <style>
-  ul {
-    list-style: none;
-    padding: 0;
-    margin: 0;
-  }
   p.quiet {
     margin: 6px 0 0;
   }

@@ -152,8 +152,6 @@
     display: flex;
     flex-wrap: wrap;
     gap: 0 10px;
-    list-style: none;
-    padding: 0;
   }
   .looks li {
     display: inline-flex;
@@ -164,12 +162,10 @@
     margin: 0 -6px;
   }
   .costs {
-    list-style: none;
     color: var(--color-clay);
   }
   summary {
     min-height: 28px;
-    cursor: pointer;
   }
   .caution {
     background: var(--color-ochre-wash);

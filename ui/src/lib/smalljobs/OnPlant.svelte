@@ -47,11 +47,6 @@
   h2 {
     margin: 0 0 4px;
   }
-  ul {
-    margin: 0;
-    padding: 0;
-    list-style: none;
-  }
   li {
     display: flex;
     gap: 12px;

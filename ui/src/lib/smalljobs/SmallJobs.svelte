@@ -109,11 +109,6 @@
   h2 {
     margin: 0;
   }
-  ul {
-    margin: 0;
-    padding: 0;
-    list-style: none;
-  }
   li {
     display: flex;
     gap: 10px;

@@ -21,7 +21,6 @@
 
 <style>
   ul {
-    list-style: none;
     padding: 4px 0;
     margin: 12px 0 0;
   }

@@ -52,9 +52,7 @@
 
 <style>
   ul {
-    list-style: none;
     padding: 4px 0;
-    margin: 0;
   }
   li {
     display: grid;

@@ -75,11 +75,6 @@
     color: var(--color-ink);
     text-underline-offset: 3px;
   }
-  ul {
-    list-style: none;
-    margin: 0;
-    padding: 0;
-  }
   li {
     display: grid;
     grid-template-columns: 52px minmax(0, 1fr) auto;

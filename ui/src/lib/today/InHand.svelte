@@ -70,11 +70,6 @@
 </section>
 
 <style>
-  ul {
-    list-style: none;
-    margin: 0;
-    padding: 0;
-  }
   li {
     display: grid;
     grid-template-columns: 26px minmax(0, 1fr);

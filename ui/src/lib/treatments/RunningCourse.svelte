@@ -131,11 +131,6 @@
   p.quiet {
     margin: 0 0 6px;
   }
-  ul {
-    margin: 0;
-    padding: 0;
-    list-style: none;
-  }
   .mind {
     margin: 12px 0 0;
     padding: 10px 14px;

@@ -85,11 +85,6 @@
     color: var(--color-plum);
     font-weight: 600;
   }
-  ul {
-    margin: 0;
-    padding: 0;
-    list-style: none;
-  }
   li {
     padding: 2px 0;
     font-size: 14.5px;

@@ -128,7 +128,7 @@
   </div>
 
   {#each sections as section (section.key)}
-    <details open={section.key === 'ROOTS'}>
+    <details class="fold" open={section.key === 'ROOTS'}>
       <summary>{section.title}</summary>
       {#each section.looks as choice (choice.item)}
         <LookRow
@@ -143,7 +143,7 @@
     </details>
   {/each}
 
-  <details>
+  <details class="fold">
     <summary>How it would be moved</summary>
     <div class="few">
       <ChoiceField
@@ -157,12 +157,12 @@
     </div>
   </details>
 
-  <details>
+  <details class="fold">
     <summary>What it stands in</summary>
     <OtherPot {plant} {choices} {problem} bind:asked />
   </details>
 
-  <details>
+  <details class="fold">
     <summary>Its kind</summary>
     <TraitFields
       bind:traits={asked.traits}
@@ -173,7 +173,7 @@
     />
   </details>
 
-  <details>
+  <details class="fold">
     <summary>The figures this slip rests on</summary>
     <OtherFigures {figures} {problem} bind:typed={asked.figures} />
   </details>
@@ -197,21 +197,5 @@
   }
   details:first-of-type {
     margin-top: 14px;
-  }
-  summary {
-    min-height: 44px;
-    display: flex;
-    align-items: center;
-    font: 520 18px var(--font-serif);
-    cursor: pointer;
-  }
-  summary::before {
-    content: '▸';
-    width: 22px;
-    color: var(--color-plum);
-    font-family: var(--font-sans);
-  }
-  details[open] > summary::before {
-    content: '▾';
   }
 </style>

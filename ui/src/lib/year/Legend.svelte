@@ -26,8 +26,6 @@
     flex-wrap: wrap;
     gap: 4px 18px;
     margin: 8px 0 0;
-    padding: 0;
-    list-style: none;
     font-size: 14px;
   }
   li {

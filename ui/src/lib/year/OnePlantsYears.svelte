@@ -89,11 +89,6 @@
     padding: 8px 0;
     overflow: hidden;
   }
-  ol {
-    margin: 0;
-    padding: 0;
-    list-style: none;
-  }
   li {
     display: flex;
     align-items: center;

@@ -100,9 +100,6 @@
   }
   ul {
     position: relative;
-    margin: 0;
-    padding: 0;
-    list-style: none;
   }
   li {
     position: absolute;

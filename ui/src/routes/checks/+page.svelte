@@ -63,11 +63,6 @@
     gap: 14px;
     max-width: 1000px;
   }
-  ul {
-    list-style: none;
-    margin: 0;
-    padding: 0;
-  }
   .soon li {
     display: grid;
     grid-template-columns: 70px minmax(0, 1fr) minmax(0, 1fr);

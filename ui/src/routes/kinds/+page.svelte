@@ -79,8 +79,6 @@
 
 <style>
   ul {
-    list-style: none;
-    margin: 0;
     padding: 4px 18px;
   }
   li:not(:last-child) {

@@ -131,8 +131,6 @@
     margin-left: auto;
   }
   .places {
-    list-style: none;
-    padding: 0;
     margin: 14px 0 0;
     display: grid;
     gap: 12px;

@@ -140,15 +140,10 @@
     display: grid;
     gap: 16px;
   }
-  summary {
-    cursor: pointer;
-  }
   summary h2 {
     display: inline;
   }
   ul {
-    list-style: none;
-    padding: 0;
     margin: 6px 0 0;
   }
   @media (max-width: 900px) {

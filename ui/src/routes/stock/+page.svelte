@@ -71,9 +71,7 @@
     align-items: start;
   }
   ul {
-    list-style: none;
     margin: 0 0 14px;
-    padding: 0;
   }
   h2:not(:first-child) {
     margin-top: 16px;
@@ -87,7 +85,6 @@
     align-items: center;
     min-height: 44px;
     color: var(--color-plum);
-    cursor: pointer;
   }
   @media (max-width: 900px) {
     .bench {

@@ -139,9 +139,6 @@
     justify-items: start;
   }
   ul {
-    list-style: none;
-    padding: 0;
-    margin: 0;
     display: grid;
     grid-template-columns: repeat(auto-fill, minmax(310px, 1fr));
     gap: 8px;

@@ -124,9 +124,7 @@
     font-size: 17px;
   }
   .plants {
-    list-style: none;
     margin: 14px 0;
-    padding: 0;
     display: grid;
     grid-template-columns: repeat(auto-fill, minmax(300px, 1fr));
     gap: 12px;

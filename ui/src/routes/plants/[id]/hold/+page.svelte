@@ -153,8 +153,6 @@
     align-items: start;
   }
   ol {
-    list-style: none;
-    padding: 0;
     margin: 0 0 14px;
     display: grid;
     gap: 18px;

@@ -82,9 +82,7 @@
     margin-top: 18px;
   }
   ul {
-    list-style: none;
     margin: 6px 0 0;
-    padding: 0;
   }
   li {
     display: grid;

@@ -119,8 +119,6 @@
     max-width: 640px;
   }
   ul {
-    list-style: none;
-    padding: 0;
     margin: 0 0 14px;
     display: flex;
     gap: 8px;
