@@ -24,11 +24,13 @@ import almanac.core.judgement.verdict.Verdict;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.function.UnaryOperator;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 
 /** A plant with several needs is never judged more mildly than with fewer. */
+@Tag("long")
 class MoreNeedsLawTest {
   private static final Judge HOUSE = new Judge(Figures.standard());
   private static final Map<String, UnaryOperator<PlantAtHand>> NEEDS = new LinkedHashMap<>();
