@@ -14,6 +14,11 @@ export default ts.config(
     languageOptions: { parserOptions: { parser: ts.parser } },
   },
   {
+    // One idea each: what is longer is parted.
+    files: ['**/*.svelte'],
+    rules: { 'max-lines': ['error', 150] },
+  },
+  {
     // The program is served from the root of its own address.
     rules: { 'svelte/no-navigation-without-resolve': 'off' },
   },

@@ -11,6 +11,7 @@
   import { saved } from '$lib/shell/toaster';
   import Waiting from '$lib/forms/Waiting.svelte';
   import type { AtBench } from './atBench.svelte';
+  import BenchFault from './BenchFault.svelte';
   import GiveUp from './GiveUp.svelte';
   import JobRail from './JobRail.svelte';
   import OtherWays from './OtherWays.svelte';
@@ -113,17 +114,7 @@
         {#key bench.job.uid}<StepCard {bench} plant={plant.data} {choices} />{/key}
       {/if}
     </Waiting>
-    {#if problem}
-      <p class="fault" role="alert">
-        {problem.message}
-        {#if problem.status === 409}
-          <button type="button" class="link" onclick={reload}>Load it again</button>
-        {:else if bench.problem?.passing}
-          It is kept in this browser until then.
-          <button type="button" class="link" onclick={() => bench.tell({})}>Try again</button>
-        {/if}
-      </p>
-    {/if}
+    <BenchFault {bench} {problem} reload={() => void reload()} />
     <p class="quiet kept" aria-live="polite">
       {bench.waiting ? 'Not kept yet' : 'Kept'}
     </p>
@@ -142,9 +133,6 @@
   }
   .kept {
     margin: 8px 0 0;
-  }
-  .fault {
-    margin: 12px 0 0;
   }
   @media (max-width: 900px) {
     .bench {

@@ -1,5 +1,4 @@
 <script lang="ts">
-  import { times } from '$lib/words/numbers';
   import { useQueryClient } from '@tanstack/svelte-query';
   import { answered, api } from '$lib/api/client';
   import { changed } from '$lib/api/keys';
@@ -10,8 +9,8 @@
   import MixEditor from '$lib/forms/MixEditor.svelte';
   import TextField from '$lib/forms/TextField.svelte';
   import { failed, toaster } from '$lib/shell/toaster';
-  import { lengthIn, lengthOut, lengthUnit } from '$lib/words/units.svelte';
   import type { AtBench } from './atBench.svelte';
+  import Layers from './Layers.svelte';
   import { mixTaken } from './mixTaken';
   import Portions from './Portions.svelte';
 
@@ -24,24 +23,7 @@
   const client = useQueryClient();
   const recipes = recipeList();
   const fill = $derived(bench.job.fill);
-  const told = $derived(bench.told.fill ?? { bottomMm: null, topMm: null, back: {} });
-  const inert = $derived(
-    choices.components.filter(
-      ({ component, organic }) =>
-        !organic && component !== 'MOUNT' && mix.some((part) => part.component === component),
-    ),
-  );
   let name = $state('');
-
-  const layer = (mm: number | null | undefined) => (mm == null ? '' : lengthOut(mm));
-  function layered(which: 'bottomMm' | 'topMm', typed: string) {
-    const mm = typed.trim() === '' ? null : lengthIn(typed);
-    bench.tell({ fill: { ...told, [which]: mm } });
-  }
-  function back(component: string, litres: string) {
-    const ml = litres.trim() === '' ? 0 : times(litres, 1000);
-    bench.tell({ fill: { ...told, back: { ...told.back, [component]: ml } } });
-  }
 
   async function keepRecipe() {
     try {
@@ -87,41 +69,7 @@
         How much of what is worked out once the pot is measured across and in depth.
       </p>
     {/if}
-    <details>
-      <summary>Layers, and what goes back into the stock</summary>
-      <div class="layers">
-        <TextField
-          label="Under the mix"
-          hint={lengthUnit()}
-          inputmode="decimal"
-          fault={faultOf(bench.problem, 'pot.depthMm')}
-          bind:value={() => layer(told.bottomMm), (typed: string) => layered('bottomMm', typed)}
-        />
-        <TextField
-          label="On top of it"
-          hint={lengthUnit()}
-          inputmode="decimal"
-          bind:value={() => layer(told.topMm), (typed: string) => layered('topMm', typed)}
-        />
-        {#each inert as each (each.component)}
-          <TextField
-            label="Boiled {each.words}"
-            hint="litres that go back into the stock"
-            inputmode="decimal"
-            fault={faultOf(bench.problem, `fill.back.${each.component}`)}
-            bind:value={
-              () => String((told.back[each.component] ?? 0) / 1000 || ''),
-              (typed: string) => back(each.component, typed)
-            }
-          />
-        {/each}
-      </div>
-      {#if inert.length}
-        <p class="caution">
-          <b>Mind.</b> Steam, and a pan that boils over: a large pan, half full.
-        </p>
-      {/if}
-    </details>
+    <Layers {bench} {choices} {mix} />
   </div>
 </div>
 
@@ -149,16 +97,5 @@
     min-height: 56px;
     color: var(--color-plum);
     font-size: 16px;
-  }
-  .layers {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 12px;
-  }
-  .caution {
-    margin: 10px 0 0;
-    padding: 10px 14px;
-    border-radius: 10px;
-    background: var(--color-ochre-wash);
   }
 </style>

@@ -1,8 +1,7 @@
 <script lang="ts">
   import type { Schemas } from '$lib/interface/schemas';
-  import { sendPhoto } from '$lib/photos/send';
-  import { failed, toaster } from '$lib/shell/toaster';
   import type { AtBench, Task } from './atBench.svelte';
+  import PhotographStep from './PhotographStep.svelte';
   import StepBody from './StepBody.svelte';
 
   interface Props {
@@ -18,18 +17,6 @@
   const WITH_TOOLS: Task[] = ['LOOK', 'TALLY', 'PART', 'POT', 'FILL'];
   /** Where a picture says more than words. */
   const PICTURED: Task[] = ['PHOTOGRAPH', 'LOOK', 'TALLY', 'CUT', 'PART', 'TELL'];
-
-  /** A picture says at which step it was taken, so that a find is found again by it. */
-  async function photograph(files: FileList | null) {
-    for (const file of files ?? []) {
-      try {
-        await sendPhoto(plant.id, file, { caption: `At the bench: ${step.title.toLowerCase()}` });
-        toaster.success({ title: 'Picture kept', duration: 4000 });
-      } catch (failure) {
-        failed(failure);
-      }
-    }
-  }
 </script>
 
 <section class="sheet step" class:tool={WITH_TOOLS.includes(step.task)} aria-labelledby="step">
@@ -52,16 +39,7 @@
       <p><a class="link" href="/sums">How much of it and how much water</a></p>
     {/if}
     {#if PICTURED.includes(step.task)}
-      <label class="act tall">
-        Photograph
-        <input
-          type="file"
-          accept="image/*"
-          capture="environment"
-          class="sr-only"
-          onchange={(event) => photograph(event.currentTarget.files)}
-        />
-      </label>
+      <PhotographStep plantId={plant.id} title={step.title} />
     {/if}
   </div>
   <StepBody {bench} {plant} {choices} />
@@ -111,7 +89,7 @@
   .caution {
     flex: 1 1 100%;
   }
-  .tall {
+  .besides :global(.tall) {
     margin: 0 0 14px;
   }
   .tool h2 {
@@ -129,7 +107,7 @@
     flex: 1 1 420px;
     font-size: 15px;
   }
-  .tool .tall {
+  .tool :global(.tall) {
     --least: 56px;
   }
   .step :global(.pick span),

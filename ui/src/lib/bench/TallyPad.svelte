@@ -1,10 +1,10 @@
 <script lang="ts">
   import type { Schemas } from '$lib/interface/schemas';
   import { shortcut } from '$lib/forms/shortcut.svelte';
-  import Sentence from '$lib/words/Sentence.svelte';
   import AboutSoMany from './AboutSoMany.svelte';
   import type { AtBench, Fate } from './atBench.svelte';
   import { fates } from './fates';
+  import TallyFollows from './TallyFollows.svelte';
 
   interface Props {
     bench: AtBench;
@@ -15,9 +15,6 @@
 
   let taps = $state<Fate[]>([]);
   const counts = $derived(bench.told.tally.counts);
-  const tally = $derived(bench.job.tally);
-  const percent = (share: number) => `${Math.round(100 * share)} %`;
-
   function tap(fate: Fate) {
     taps.push(fate);
     bench.count(fate, 1);
@@ -52,29 +49,7 @@
 </div>
 <AboutSoMany {bench} fates={all} />
 
-<div class="comes" aria-live="polite">
-  {#if tally.lossWords}
-    <p>
-      <b>A {tally.lossWords} loss.</b>
-      {#if tally.liveLost != null}{percent(tally.liveLost)} of the live roots lost;{/if}
-      {#if tally.dead != null}{percent(tally.dead)} were dead;{/if}
-      {#if tally.newTipsLost != null}{percent(tally.newTipsLost)} of the new tips broken;{/if}
-      {tally.left} live roots left{bench.told.tally.byEye ? ', by eye' : ''}.
-    </p>
-    <ul>
-      {#each tally.follows as follows, i (i)}
-        <li><Sentence parts={follows} today={bench.job.begunOn} /></li>
-      {/each}
-    </ul>
-  {:else}
-    <p class="quiet">Nothing counted yet.</p>
-  {/if}
-  {#if bench.job.foretold.length}
-    <p class="quiet">
-      Foretold: <Sentence parts={bench.job.foretold} today={bench.job.begunOn} />
-    </p>
-  {/if}
-</div>
+<TallyFollows {bench} />
 
 <style>
   .pad {
@@ -145,13 +120,5 @@
     .count {
       font-size: 28px;
     }
-  }
-  .comes {
-    margin-top: 14px;
-    font-size: 17px;
-  }
-  .comes ul {
-    list-style: disc;
-    padding-left: 22px;
   }
 </style>

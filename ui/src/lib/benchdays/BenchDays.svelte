@@ -88,7 +88,7 @@
   {#if plan.data}
     {#if saving.busy}
       <p class="thinking" role="status">
-        <progress class="thin" aria-label="Working"></progress> Laying jobs on days …
+        <progress aria-label="Working"></progress> Laying jobs on days …
       </p>
     {/if}
     <FormHead problem={saving.problem} fields={['days', 'minutes']} />
@@ -128,9 +128,8 @@
     {/if}
     {#if plan.data.paceOf}
       <p class="quiet">
-        Minutes follow your own times: {count(plan.data.paceOf, 'job')} so far, {plan.data.pace.toFixed(
-          2,
-        )} times the usual.
+        Minutes follow your own times: {count(plan.data.paceOf, 'job')} so far,
+        {plan.data.pace.toFixed(2)} times the usual.
       </p>
     {/if}
   {/if}
@@ -139,10 +138,6 @@
 <style>
   .thinking {
     color: var(--color-ink-2);
-  }
-  .thin {
-    vertical-align: middle;
-    width: 160px;
     accent-color: var(--color-plum);
   }
   p {

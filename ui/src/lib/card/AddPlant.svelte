@@ -4,22 +4,18 @@
   import { answered, api } from '$lib/api/client';
   import { changed } from '$lib/api/keys';
   import type { Schemas } from '$lib/interface/schemas';
-  import { labelRead, placeList } from '$lib/api/queries';
+  import { placeList } from '$lib/api/queries';
   import { Saving } from '$lib/api/saving.svelte';
   import { Draft } from '$lib/forms/drafts.svelte';
   import PottedOnField from '$lib/forms/PottedOnField.svelte';
   import { faultOf } from '$lib/forms/faults';
-  import DayField from '$lib/forms/DayField.svelte';
   import FormHead from '$lib/forms/FormHead.svelte';
-  import MixEditor from '$lib/forms/MixEditor.svelte';
-  import MoistureField from '$lib/forms/MoistureField.svelte';
   import { retypedPot } from '$lib/forms/pot';
-  import PotFields from '$lib/forms/PotFields.svelte';
   import TextField from '$lib/forms/TextField.svelte';
-  import Tick from '$lib/forms/Tick.svelte';
   import { saved } from '$lib/shell/toaster';
   import PlaceChoice from './PlaceChoice.svelte';
-  import KindField from './KindField.svelte';
+  import MoreOfIt from './MoreOfIt.svelte';
+  import KindByName from './KindByName.svelte';
   import { NEW_PLACE, newPlant, sentPlant, type TypedPlant } from './adding';
 
   interface Props {
@@ -44,7 +40,6 @@
 
   $effect(() => draft.keep($state.snapshot(form) as TypedPlant));
 
-  const kind = $derived(options.kinds.find(({ key }) => key === form.kind));
   const chosenPlace = $derived(form.place || (places.data?.length ? '' : NEW_PLACE));
   const fields = [
     'label',
@@ -58,29 +53,6 @@
     'cameFrom',
     'price',
   ];
-
-  const read = labelRead(() => form.label.trim());
-  const genus = $derived(read.data?.genus ?? undefined);
-  /** The kind that was proposed by the name, until another is chosen. */
-  let proposed = $state('');
-  const kindHint = $derived.by(() => {
-    if (!kind) return 'Decides how it is judged';
-    if (proposed !== form.kind) return `Takes a move ${kind.readyWhen}`;
-    return genus?.sure
-      ? `By its genus; takes a move ${kind.readyWhen}`
-      : `A guess by its genus, in which roots differ; takes a move ${kind.readyWhen}`;
-  });
-
-  function chooseKind() {
-    if (kind) form.moisture = kind.moisture;
-  }
-
-  /** What the name proposes is taken, until another is chosen. */
-  $effect(() => {
-    if (!genus || form.kind === genus.kind || (form.kind && form.kind !== proposed)) return;
-    form.kind = proposed = genus.kind;
-    chooseKind();
-  });
 
   /** What may be left folded, unless something in it is wrong or was told before. */
   const FOLDED = ['mix', 'pot', 'arrivedOn', 'cameFrom', 'price'];
@@ -124,14 +96,7 @@
   />
 
   <div class="two">
-    <KindField
-      kinds={options.kinds}
-      genera={options.genera}
-      hint={kindHint}
-      fault={faultOf(problem, 'kind')}
-      bind:value={form.kind}
-      onchange={chooseKind}
-    />
+    <KindByName bind:form choices={options} fault={faultOf(problem, 'kind')} />
 
     <PlaceChoice choosable={places.data ?? []} chosen={chosenPlace} bind:form {problem} />
   </div>
@@ -140,38 +105,7 @@
 
   <details bind:open={unfolded}>
     <summary>More of it: its pot and mix, where it came from, what is to be done first</summary>
-    <div class="more">
-      <PotFields bind:pot={form.pot} pots={options.pots} {problem} />
-      <MixEditor
-        bind:mix={form.mix}
-        components={options.components}
-        fault={faultOf(problem, 'mix')}
-      />
-      <MoistureField bind:moisture={form.moisture} moistures={options.moistures} />
-
-      <div class="two">
-        <DayField
-          label="Came on"
-          hint="The day it came to you; empty if nobody knows"
-          fault={faultOf(problem, 'arrivedOn')}
-          bind:value={form.arrivedOn}
-        />
-        <Tick label="It came without live roots" bind:checked={form.cameRootless} />
-        <TextField
-          label="Came from"
-          fault={faultOf(problem, 'cameFrom')}
-          bind:value={form.cameFrom}
-        />
-        <TextField
-          label="Price"
-          hint="If you want to keep it"
-          fault={faultOf(problem, 'price')}
-          bind:value={form.price}
-        />
-        <Tick label="Keep it apart, and look it over now" bind:checked={form.apart} />
-        <Tick label="Hold it in the pot it came in" bind:checked={form.held} />
-      </div>
-    </div>
+    <MoreOfIt bind:form choices={options} {problem} />
   </details>
 
   <div class="form-end">
@@ -192,11 +126,6 @@
   summary {
     font-weight: 600;
     padding: 8px 0;
-  }
-  .more {
-    display: grid;
-    gap: 18px;
-    padding-top: 10px;
   }
   .two {
     display: grid;

@@ -1,7 +1,8 @@
 <script lang="ts">
   import type { Schemas } from '$lib/interface/schemas';
-  import { count } from '$lib/words/counts';
-  import { daysBetween, plusDays, span } from '$lib/words/dates';
+  import { daysBetween } from '$lib/words/dates';
+
+  import { weekSaid } from './weekSaid';
 
   interface Props {
     weeks: Schemas['Week'][];
@@ -35,19 +36,6 @@
   let reached = $derived(now);
   let links = $state<(HTMLAnchorElement | undefined)[]>([]);
 
-  function says(week: number): string {
-    const { from } = weeks[week]!;
-    const mark = marks[week];
-    const parts = mark
-      ? [
-          mark.looks && count(mark.looks, 'look'),
-          mark.opening && `${count(mark.opening, 'window')} opening`,
-          mark.bench && 'bench day',
-        ].filter(Boolean)
-      : [];
-    return `${span(from, plusDays(from, 6), today)}${parts.length ? `: ${parts.join(', ')}` : ''}`;
-  }
-
   function keys(event: KeyboardEvent) {
     const by = { ArrowLeft: -1, ArrowRight: 1 }[event.key];
     if (!by) return;
@@ -64,12 +52,12 @@
     <a
       bind:this={links[i]}
       href="/week/{week.from}"
-      aria-label={says(i)}
+      aria-label={weekSaid(week, marks[i], today)}
       aria-current={i === now ? 'date' : undefined}
       tabindex={i === reached ? 0 : -1}
       onkeydown={keys}
     >
-      <title>{says(i)}</title>
+      <title>{weekSaid(week, marks[i], today)}</title>
       <rect
         class="light"
         x={i * step}

@@ -1,18 +1,14 @@
 <script lang="ts">
-  import { useQueryClient } from '@tanstack/svelte-query';
   import type { Schemas } from '$lib/interface/schemas';
   import { photosOf } from '$lib/api/queries';
   import { timeline, type Moment } from './timeline';
-  import { takeBack } from '$lib/shell/toaster';
-  import { partial, short } from '$lib/words/dates';
-  import { plain } from '$lib/words/sentence';
-  import Sentence from '$lib/words/Sentence.svelte';
+  import { short } from '$lib/words/dates';
+  import LineOfJournal from './LineOfJournal.svelte';
 
   interface Props {
     plant: Schemas['PlantPage'];
   }
   const { plant }: Props = $props();
-  const client = useQueryClient();
 
   const today = $derived(plant.today);
   const correctedBy = $derived(
@@ -78,48 +74,12 @@
           {#if !line}
             <span class="sr-only">Photographed</span>
           {:else}
-            {#if line.standing === 'HOLDS'}
-              <p>
-                <Sentence parts={line.words} {today} />{line.pottedOn
-                  ? `, potted ${partial(line.pottedOn)}`
-                  : ''}
-              </p>
-            {:else}
-              <p><del><Sentence parts={line.words} {today} /></del></p>
-            {/if}
-            {#if line.note}<p class="note">{line.note}</p>{/if}
-            {#if line.standing === 'CORRECTED'}
-              <p class="quiet">
-                corrected on {short(
-                  correctedBy.get(line.act)?.recordedOn ?? line.recordedOn,
-                  today,
-                )}
-              </p>
-            {:else if line.standing === 'TAKEN_BACK'}
-              <p class="quiet">taken back</p>
-            {:else}
-              {#if line.corrects}<p class="quiet">a correction</p>{/if}
-              <p class="acts">
-                {#if line.kind === 'INSPECTION' || line.kind === 'POTTING'}
-                  {@const look = line.kind === 'INSPECTION'}
-                  <a
-                    class="link"
-                    href="/plants/{plant.id}/{look ? 'inspect' : 'repot'}?corrects={line.act}"
-                    aria-label="Correct the {look ? 'inspection' : 'potting'} of {short(
-                      line.on,
-                      today,
-                    )}">Correct</a
-                  >
-                {/if}
-                {#if line.canTakeBack && !line.cameIn}
-                  <button
-                    class="link"
-                    aria-label="Take back: {plain(line.words, today)}"
-                    onclick={() => takeBack(client, line.act)}>Take back</button
-                  >
-                {/if}
-              </p>
-            {/if}
+            <LineOfJournal
+              {line}
+              plantId={plant.id}
+              {today}
+              corrected={correctedBy.get(line.act)?.recordedOn ?? line.recordedOn}
+            />
           {/if}
         </div>
       </li>
@@ -166,9 +126,6 @@
   li:not(:last-child) {
     border-bottom: 1px solid var(--color-rule);
   }
-  del {
-    color: var(--color-ink-2);
-  }
   .pictures {
     display: flex;
     flex-wrap: wrap;
@@ -181,13 +138,5 @@
     height: 54px;
     object-fit: cover;
     border-radius: 6px;
-  }
-  .note {
-    font-style: italic;
-  }
-  .acts {
-    display: flex;
-    gap: 12px;
-    font-size: 13.5px;
   }
 </style>

@@ -1,7 +1,8 @@
 <script lang="ts">
   import type { Schemas } from '$lib/interface/schemas';
   import HowToLook from '$lib/guide/HowToLook.svelte';
-  import { unitOf } from '$lib/words/units.svelte';
+  import Measured from './Measured.svelte';
+  import Pick from './Pick.svelte';
   import { looked, type TypedLook } from './looks';
 
   interface Props {
@@ -27,6 +28,8 @@
     forgettable = false,
   }: Props = $props();
   const id = $props.id();
+  const group = $derived({ several: choice.several, name: `${id}-answer` });
+
   /** Taps one answer: the only one, or one more or less where several may hold. */
   function tap(answer: string) {
     look.forgotten = false;
@@ -56,50 +59,26 @@
     <p class="quiet" id="{id}-how">{choice.how}{last ? ` · last: ${last}` : ''}</p>
   </div>
   <div class="picks">
-    <label class="pick none">
-      <input
-        type={choice.several ? 'checkbox' : 'radio'}
-        name="{id}-answer"
-        checked={!looked(look)}
-        onchange={untap}
-      />
-      <span>{leave}</span>
-    </label>
+    <Pick {...group} none words={leave} checked={!looked(look)} onchange={untap} />
     {#if forgettable}
-      <label class="pick none">
-        <input
-          type={choice.several ? 'checkbox' : 'radio'}
-          name="{id}-answer"
-          checked={Boolean(look.forgotten)}
-          onchange={forget}
-        />
-        <span>not looked at</span>
-      </label>
+      <Pick
+        {...group}
+        none
+        words="not looked at"
+        checked={Boolean(look.forgotten)}
+        onchange={forget}
+      />
     {/if}
     {#each choice.answers as each (each.answer)}
-      <label class="pick">
-        <input
-          type={choice.several ? 'checkbox' : 'radio'}
-          name="{id}-answer"
-          checked={look.answers.includes(each.answer)}
-          onchange={() => tap(each.answer)}
-        />
-        <span>{each.words}</span>
-      </label>
+      <Pick
+        {...group}
+        words={each.words}
+        checked={look.answers.includes(each.answer)}
+        onchange={() => tap(each.answer)}
+      />
     {/each}
     {#if choice.measure}
-      <label class="length" class:given={look.measured.trim() !== ''}>
-        <span>{choice.measure.words}</span>
-        <input
-          class="input"
-          inputmode="decimal"
-          aria-label="{choice.title}: {choice.measure.words}{choice.measure.unit
-            ? `, ${unitOf(choice.measure.unit)}`
-            : ''}"
-          bind:value={look.measured}
-        />
-        {unitOf(choice.measure.unit)}
-      </label>
+      <Measured title={choice.title} measure={choice.measure} bind:typed={look.measured} />
     {/if}
   </div>
   {#if fault}<p class="fault" id="{id}-fault">{fault}</p>{/if}
@@ -134,64 +113,6 @@
     flex-wrap: wrap;
     gap: 8px;
     align-items: center;
-  }
-  .pick {
-    position: relative;
-    display: inline-flex;
-  }
-  .pick input {
-    position: absolute;
-    inset: 0;
-    opacity: 0;
-    cursor: pointer;
-  }
-  .pick span {
-    display: inline-flex;
-    align-items: center;
-    min-height: 46px;
-    padding: 0 16px;
-    border: 1px solid var(--color-rule);
-    border-radius: 12px;
-    background: var(--color-slip);
-    font-weight: 550;
-  }
-  .pick.none span {
-    border-style: dashed;
-    background: transparent;
-    color: var(--color-ink-2);
-  }
-  .pick input:checked + span {
-    background: var(--color-ink);
-    border-color: var(--color-ink);
-    color: var(--color-leaf);
-  }
-  .pick.none input:checked + span {
-    background: transparent;
-    border: 2px dashed var(--color-ink-2);
-    color: var(--color-ink);
-  }
-  .pick input:focus-visible + span {
-    outline: 2px solid var(--color-plum);
-    outline-offset: 2px;
-  }
-  .length {
-    display: inline-flex;
-    align-items: center;
-    gap: 6px;
-    min-height: 46px;
-    padding: 0 12px;
-    border: 1px solid var(--color-rule);
-    border-radius: 12px;
-    font-size: 14.5px;
-    color: var(--color-ink-2);
-  }
-  .length.given {
-    border-color: var(--color-ink);
-    color: var(--color-ink);
-  }
-  .length .input {
-    width: 72px;
-    min-height: 44px;
   }
   .fault {
     grid-column: 1 / -1;

@@ -5,6 +5,7 @@
   import FormHead from '$lib/forms/FormHead.svelte';
   import TextField from '$lib/forms/TextField.svelte';
   import { lengthIn, lengthOut, lengthSaid, lengthUnit } from '$lib/words/units.svelte';
+  import PointsOnPicture from './PointsOnPicture.svelte';
 
   interface Props {
     photo: Schemas['Photo'];
@@ -26,14 +27,6 @@
     { item: 'formerSize', words: 'the growth before' },
     { item: 'rim', words: 'lead to rim' },
   ];
-
-  function set(event: PointerEvent) {
-    const box = (event.currentTarget as SVGElement).getBoundingClientRect();
-    points.push({
-      x: ((event.clientX - box.left) / box.width) * photo.width,
-      y: ((event.clientY - box.top) / box.height) * photo.height,
-    });
-  }
 
   $effect(() => {
     if (!ready) {
@@ -59,40 +52,7 @@
 </script>
 
 <div class="measure">
-  <div class="picture">
-    <img src="/api/photos/{photo.id}" alt="To be measured" />
-    <svg viewBox="0 0 {photo.width} {photo.height}" onpointerdown={set} aria-hidden="true">
-      {#if points.length > 1}
-        <path
-          d="M{points[0]!.x} {points[0]!.y}L{points[1]!.x} {points[1]!.y}"
-          stroke="#fff"
-          stroke-width={photo.width / 180}
-          stroke-dasharray={photo.width / 60}
-        />
-      {/if}
-      <path
-        d={points.length > 3
-          ? `M${points
-              .slice(2)
-              .map((p) => `${p.x} ${p.y}`)
-              .join('L')}`
-          : ''}
-        fill="none"
-        stroke="#e2b24f"
-        stroke-width={photo.width / 150}
-      />
-      {#each points as point, i (i)}
-        <circle
-          cx={point.x}
-          cy={point.y}
-          r={photo.width / 110}
-          fill={i < 2 ? '#fff' : '#e2b24f'}
-          stroke="#2c2733"
-          stroke-width={photo.width / 500}
-        />
-      {/each}
-    </svg>
-  </div>
+  <PointsOnPicture {photo} bind:points />
   <div class="side">
     <FormHead {problem} fields={['knownMm', 'known', 'path']} leads={false} />
     <p>
@@ -144,22 +104,6 @@
     grid-template-columns: minmax(0, 1fr) 280px;
     gap: 16px;
     align-items: start;
-  }
-  .picture {
-    position: relative;
-    line-height: 0;
-  }
-  img {
-    width: 100%;
-    border-radius: 10px;
-  }
-  svg {
-    position: absolute;
-    inset: 0;
-    width: 100%;
-    height: 100%;
-    cursor: crosshair;
-    touch-action: none;
   }
   .side {
     display: grid;

@@ -9,9 +9,10 @@
   import { faultOf } from '$lib/forms/faults';
   import FormHead from '$lib/forms/FormHead.svelte';
   import { optional, shown } from '$lib/words/numbers';
-  import { measuredBack, warmthIn, warmthOut, warmthUnit } from '$lib/words/units.svelte';
+  import { measuredBack, warmthOut } from '$lib/words/units.svelte';
   import TextField from '$lib/forms/TextField.svelte';
-  import { failed, toaster } from '$lib/shell/toaster';
+  import MonthMeans from './MonthMeans.svelte';
+  import { toaster } from '$lib/shell/toaster';
 
   interface Props {
     /** The place to change; none to add one. */
@@ -23,20 +24,6 @@
   const client = useQueryClient();
   const options = choices();
 
-  const MONTHS = [
-    'Jan',
-    'Feb',
-    'Mar',
-    'Apr',
-    'May',
-    'Jun',
-    'Jul',
-    'Aug',
-    'Sep',
-    'Oct',
-    'Nov',
-    'Dec',
-  ];
   // svelte-ignore state_referenced_locally
   let name = $state(place?.name ?? '');
   // svelte-ignore state_referenced_locally
@@ -49,13 +36,13 @@
   // svelte-ignore state_referenced_locally
   let known: (number | null | undefined)[] = place?.means ?? [];
   let means = $state(
-    MONTHS.map((_, i) => (place?.means?.[i] == null ? '' : warmthOut(place.means[i]))),
+    Array.from({ length: 12 }, (_, i) => {
+      const mean = place?.means?.[i];
+      return mean == null ? '' : warmthOut(mean);
+    }),
   );
   const saving = new Saving();
   const problem = $derived(saving.problem);
-  /** What the sensor said, in a sentence. */
-  let read = $state('');
-
   const fields = ['name', 'lampHours', 'means'];
 
   async function save(event: SubmitEvent) {
@@ -84,35 +71,6 @@
     toaster.success({ title: `${name} saved`, duration: 4000 });
     done();
   }
-
-  async function sensor() {
-    if (!place) return;
-    try {
-      const year = await answered(
-        api.POST('/api/instruments/sensor/{placeId}', { params: { path: { placeId: place.id } } }),
-      );
-      take(year.means);
-      read = `${year.days} days read, ${year.fresh} of them new; humidity ${year.humidity} % on the last.`;
-    } catch (failure) {
-      failed(failure);
-    }
-  }
-
-  function take(all: number[]) {
-    known = all;
-    means = all.map((mean) => warmthOut(mean));
-  }
-
-  /** Means on a curve between January and July; what is not typed is usual for the season. */
-  async function curve() {
-    const typed = (mean: string | undefined) => (mean?.trim() ? warmthIn(mean) : undefined);
-    try {
-      const query = { january: typed(means[0]), july: typed(means[6]) };
-      take((await answered(api.GET('/api/places/usual-year', { params: { query } }))).means);
-    } catch (failure) {
-      failed(failure);
-    }
-  }
 </script>
 
 <form onsubmit={save} novalidate>
@@ -135,24 +93,7 @@
       bind:value={approach}
     />
   </div>
-  <fieldset>
-    <legend>Mean temperature by month, {warmthUnit()}</legend>
-    <p class="quiet">
-      Empty: nobody has measured, and 20 °C is assumed. From January and July the others can be
-      drawn.
-      <button type="button" class="link" onclick={curve}>Draw the curve</button>
-      {#if place}
-        <button type="button" class="link" onclick={sensor}>Take them from the sensor</button>
-      {/if}
-    </p>
-    {#if read}<p class="quiet" role="status">{read}</p>{/if}
-    <div class="months">
-      {#each MONTHS as month, i (month)}
-        <label>{month}<input class="input" inputmode="decimal" bind:value={means[i]} /></label>
-      {/each}
-    </div>
-    {#if faultOf(problem, 'means')}<p class="fault">{faultOf(problem, 'means')}</p>{/if}
-  </fieldset>
+  <MonthMeans {place} bind:means take={(all) => (known = all)} fault={faultOf(problem, 'means')} />
   <div class="form-end">
     <button class="act go">Save</button>
     <button type="button" class="link" onclick={done}>Back without saving</button>
@@ -170,17 +111,5 @@
     grid-template-columns: repeat(auto-fill, minmax(230px, 1fr));
     gap: 14px;
     align-items: start;
-  }
-  legend {
-    font: 520 17px var(--font-serif);
-  }
-  .months {
-    display: grid;
-    grid-template-columns: repeat(auto-fill, minmax(74px, 1fr));
-    gap: 8px;
-  }
-  .months label {
-    display: grid;
-    font-size: 14px;
   }
 </style>

@@ -1,7 +1,7 @@
 <script lang="ts">
   import type { Schemas } from '$lib/interface/schemas';
   import Picks from '$lib/forms/Picks.svelte';
-  import { lengthIn, lengthOut, lengthUnit } from '$lib/words/units.svelte';
+  import GrowthMeasures from './GrowthMeasures.svelte';
   import { changed, named, type Growth, type Mark, type MapChange, type PlantMap } from './map';
 
   interface Props {
@@ -35,7 +35,6 @@
   ];
   const amount = (roots: number) => (roots === 0 ? '0' : roots < 6 ? '3' : '8');
 
-  const HOURS = Array.from({ length: 12 }, (_, i) => i + 1);
   let drawing = $state(false);
 
   /** One change after the other. */
@@ -63,21 +62,6 @@
     if (await redraw({ change: 'GONE' })) onselect(undefined);
   }
 </script>
-
-{#snippet clock(label: string, at: number, onhour: (hour: number) => void)}
-  <label>
-    {label}
-    <select
-      class="select"
-      value={String(at)}
-      onchange={(event) => onhour(Number(event.currentTarget.value))}
-    >
-      {#each HOURS as hour (hour)}
-        <option value={String(hour)}>{hour} o’clock</option>
-      {/each}
-    </select>
-  </label>
-{/snippet}
 
 {#if growth}
   <div class="editor" role="group" aria-label="Growth {growth.name}">
@@ -107,21 +91,12 @@
       onpick={(yes) => onmap(changed(map, name, { newRoots: yes === 'true' }))}
     />
     {#if stands && growth.front === 'LEAD'}
-      <div class="measures">
-        <label>
-          From the rim, {lengthUnit()}
-          <input
-            class="input"
-            inputmode="decimal"
-            value={lengthOut(Math.round(stands.toRimMm))}
-            onchange={(event) => measure(lengthIn(event.currentTarget.value), stands.hour)}
-          />
-        </label>
-        {@render clock('Towards', stands.hour, (hour) => measure(stands.toRimMm, hour))}
-        {#if mark}
-          {@render clock('Grows towards', mark.hour, (hour) => redraw({ change: 'TURNED', hour }))}
-        {/if}
-      </div>
+      <GrowthMeasures
+        {stands}
+        hour={mark?.hour}
+        {measure}
+        turn={(hour) => redraw({ change: 'TURNED', hour })}
+      />
     {/if}
     <div class="more">
       <button type="button" class="act tall" disabled={drawing} onclick={add}
@@ -147,18 +122,6 @@
   h3 {
     margin: 0 0 8px;
     font: 520 19px var(--font-serif);
-  }
-  .measures {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 10px;
-    margin-bottom: 10px;
-  }
-  .measures label {
-    display: grid;
-    gap: 4px;
-    font-size: 14px;
-    align-content: start;
   }
   .more {
     display: flex;

@@ -1,11 +1,12 @@
 <script lang="ts">
-  import { lengthSaid } from '$lib/words/units.svelte';
   import { Carrying, stepped } from './carrying.svelte';
   import { placed, type Laid } from './laid';
   import MapCut from './MapCut.svelte';
   import MapGrowth from './MapGrowth.svelte';
+  import MapKey from './MapKey.svelte';
+  import MapJoints from './MapJoints.svelte';
   import MapPot from './MapPot.svelte';
-  import { centre, named, part, reach, spot, type Mark, type PlantMap, type Spot } from './map';
+  import { centre, part, reach, type Mark, type PlantMap, type Spot } from './map';
   import { SIZE, sightOf } from './sight';
 
   interface Props {
@@ -112,18 +113,7 @@
     {radiusMm}
     {sight}
   />
-  {#each held.joints as joint, i (i)}
-    {@const one = spot(named(held, joint.one)!)}
-    {@const other = spot(named(held, joint.other)!)}
-    <line
-      class="joint"
-      class:natural={joint.natural}
-      x1={sight.x(one.x)}
-      y1={sight.y(one.y)}
-      x2={sight.x(other.x)}
-      y2={sight.y(other.y)}
-    />
-  {/each}
+  <MapJoints map={held} {sight} />
   {#each held.growths as growth (growth.name)}
     <MapGrowth
       {growth}
@@ -142,13 +132,7 @@
     {/each}
   {/if}
 </svg>
-{#if potMm}
-  <p class="quiet key">
-    {lengthSaid(potMm)} across{oldMm && potMm !== oldMm
-      ? `; thin dashes: the old pot, ${lengthSaid(oldMm)}`
-      : ''}{ahead.some((leads) => leads.length) ? '; broken rings: the years to come' : ''}
-  </p>
-{/if}
+{#if potMm}<MapKey {potMm} {oldMm} ahead={ahead.some((leads) => leads.length)} />{/if}
 
 <style>
   svg {
@@ -158,16 +142,5 @@
   svg.moves {
     touch-action: none;
     user-select: none;
-  }
-  .joint {
-    stroke: var(--color-edge);
-    stroke-width: 7;
-    stroke-linecap: round;
-  }
-  .joint.natural {
-    stroke-dasharray: 2 10;
-  }
-  .key {
-    margin: 4px 0 0;
   }
 </style>

@@ -1,23 +1,20 @@
 <script lang="ts">
   import { useQueryClient } from '@tanstack/svelte-query';
-  import { askAgain, KEYS } from '$lib/api/keys';
   import { tick, untrack } from 'svelte';
   import { choices, plantPage, prefetchGuide, prefetchPlant } from '$lib/api/queries';
-  import { sendPhoto } from '$lib/photos/send';
   import { startHere } from '$lib/forms/start';
-  import { failed, toaster } from '$lib/shell/toaster';
   import { AtPlant } from './atPlant.svelte';
-  import DecidingLook from './DecidingLook.svelte';
+  import JudgedNow from './JudgedNow.svelte';
+  import { photographed } from './photographed';
   import { roundKeys } from './roundKeys';
   import Letters from './Letters.svelte';
   import RoundActs from './RoundActs.svelte';
   import RoundDone from './RoundDone.svelte';
   import RoundRows from './RoundRows.svelte';
-  import SlipNow from './SlipNow.svelte';
   import StopList from './StopList.svelte';
   import { round } from './walk.svelte';
 
-  /** So many plants are looked up before they are come to, in case the program falls silent. */
+  /** So many plants are looked up ahead, in case the program falls silent. */
   const AHEAD = 12;
   const client = useQueryClient();
   const options = choices();
@@ -32,11 +29,6 @@
     () => options.data?.looks ?? [],
     () => plant,
   );
-  const would = $derived(here.trying.answer);
-  const deciding = $derived(here.slip?.deciding[0]);
-  const decidingChoice = $derived(
-    options.data?.looks.find((look) => look.item === deciding?.item.split('/')[0]),
-  );
   let rows = $state<RoundRows>();
 
   $effect(() => {
@@ -47,7 +39,6 @@
     JSON.stringify(walk);
     round.store();
   });
-
   $effect(() => {
     const next = walk.at + 1;
     untrack(() => {
@@ -78,21 +69,6 @@
     window.scrollTo({ top: 0 });
   }
 
-  /** A picture goes off at once; it stands with the look of its day. */
-  async function photograph(files: FileList | null) {
-    if (!stop) return;
-    const { plantId, name } = stop;
-    for (const file of files ?? []) {
-      try {
-        await sendPhoto(plantId, file);
-        toaster.success({ title: `Picture of ${name} kept`, duration: 4000 });
-      } catch (failure) {
-        failed(failure);
-      }
-    }
-    void askAgain(client, KEYS.photos(plantId));
-  }
-
   function keys(event: KeyboardEvent) {
     if (!stop) return;
     roundKeys(event, here, {
@@ -113,20 +89,7 @@
     <StopList go={jump} />
     <RoundRows {here} {stop} {today} turn="{walk.at + 1} of {walk.stops.length}" bind:this={rows} />
     <div class="side">
-      {#if here.slip}
-        <SlipNow
-          slip={here.slip}
-          {today}
-          changedBy={would && plant && would.slip.verdict !== plant.slip?.verdict
-            ? here.tappedSince
-            : undefined}
-        />
-      {:else}
-        <p class="quiet" role="status">Looking it up…</p>
-      {/if}
-      {#if deciding && decidingChoice}
-        <DecidingLook {deciding} choice={decidingChoice} {here} />
-      {/if}
+      <JudgedNow {here} {plant} {today} looks={options.data?.looks ?? []} />
       <div class="letters"><Letters /></div>
       <RoundActs
         aside={stop.asideOn != null}
@@ -135,7 +98,7 @@
         looked={here.lookedAt}
         same={() => here.same()}
         pullAside={() => here.pullAside(client)}
-        photograph={(files) => void photograph(files)}
+        photograph={(files) => void photographed(client, stop, files)}
         undo={() => void undo()}
         {next}
       />

@@ -2,19 +2,14 @@
   import { useQueryClient } from '@tanstack/svelte-query';
   import { answered, api } from '$lib/api/client';
   import { changed } from '$lib/api/keys';
-  import type { Schemas } from '$lib/interface/schemas';
   import { backupList, sitePage } from '$lib/api/queries';
   import { Saving } from '$lib/api/saving.svelte';
   import FormHead from '$lib/forms/FormHead.svelte';
   import Waiting from '$lib/forms/Waiting.svelte';
   import { toaster } from '$lib/shell/toaster';
-  import { count } from '$lib/words/counts';
-  import { short } from '$lib/words/dates';
-  import { bringBack } from './backups';
+  import BackupRow from './BackupRow.svelte';
   import { bytes } from './bytes';
   import SecondPlace from './SecondPlace.svelte';
-
-  type Backup = Schemas['BackupView'];
 
   const client = useQueryClient();
   const list = backupList();
@@ -22,25 +17,14 @@
   const saving = new Saving();
   const FEW = 5;
   let all = $state(false);
-  let chosen = $state<string>();
-  let bringing = $state(false);
 
   const today = $derived(site.data?.today ?? '');
   const shown = $derived((list.data?.backups ?? []).slice(0, all ? undefined : FEW));
-  const at = (backup: Backup) =>
-    `${short(backup.at.slice(0, 10), today)}, ${backup.at.slice(11, 16)}`;
-
   async function take() {
     const taken = await saving.save((headers) => answered(api.POST('/api/backups', { headers })));
     if (!taken) return;
     void changed(client, 'backups');
     toaster.success({ title: 'Backed up, and proven by opening it', duration: 5000 });
-  }
-
-  async function restore(backup: Backup) {
-    bringing = true;
-    await bringBack(client, backup.name, `Brought back from ${at(backup)}`);
-    bringing = false;
   }
 </script>
 
@@ -57,51 +41,7 @@
       {#if list.data.backups.length}
         <ul>
           {#each shown as backup (backup.name)}
-            <li>
-              <div class="line">
-                <span>
-                  <b>{at(backup)}</b>
-                  <span class="quiet">{backup.because}</span>
-                </span>
-                <span>
-                  {count(backup.plants, 'plant')}{backup.photographs
-                    ? `, ${count(backup.photographs, 'photograph')}`
-                    : ''}{backup.lastEntry
-                    ? `, last entry on ${short(backup.lastEntry, today)}`
-                    : ''}
-                </span>
-                <button
-                  type="button"
-                  class="link"
-                  aria-expanded={chosen === backup.name}
-                  onclick={() => (chosen = chosen === backup.name ? undefined : backup.name)}
-                  >Bring back…</button
-                >
-              </div>
-              {#if chosen === backup.name}
-                <div class="sure" role="group" aria-label="Bring back {at(backup)}">
-                  <p>
-                    The collection will be as it was then: {count(backup.plants, 'plant')} and {count(
-                      backup.acts,
-                      'entry',
-                      'entries',
-                    )} in the journals.{backup.missing
-                      ? ` ${count(backup.missing, 'photograph')} of it cannot be had any more.`
-                      : ''} What there is now is backed up first, so that this can be undone.
-                  </p>
-                  <button
-                    type="button"
-                    class="act go"
-                    disabled={bringing}
-                    onclick={() => restore(backup)}
-                    >{bringing ? 'Bringing back…' : 'Bring it back'}</button
-                  >
-                  <button type="button" class="act" onclick={() => (chosen = undefined)}
-                    >Leave it</button
-                  >
-                </div>
-              {/if}
-            </li>
+            <li><BackupRow {backup} {today} /></li>
           {/each}
         </ul>
         {#if list.data.backups.length > FEW}
@@ -148,30 +88,6 @@
   li {
     border-top: 1px solid var(--color-rule);
     padding: 8px 0;
-  }
-  .line {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 2px 18px;
-    align-items: center;
-  }
-  .line > span:first-child {
-    min-width: 240px;
-  }
-  .line > span:nth-child(2) {
-    flex: 1;
-  }
-  .sure {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 10px;
-    margin-top: 8px;
-    padding: 12px 14px;
-    border-radius: 10px;
-    background: var(--color-ochre-wash);
-  }
-  .sure p {
-    flex-basis: 100%;
   }
   .kept :global(form) {
     width: min(560px, 100%);

@@ -6,9 +6,9 @@
   import { short } from '$lib/words/dates';
   import Approaches from './ApproachesBeside.svelte';
   import MoveRisk from './MoveRisk.svelte';
+  import NotLookedAt from './NotLookedAt.svelte';
   import Reasons from './Reasons.svelte';
   import { day } from './when';
-  import { count } from '$lib/words/counts';
 
   interface Props {
     slip: Schemas['Slip'];
@@ -22,19 +22,6 @@
   }
   const { slip, titles, check, inspectHref, photos = [], supposed = false }: Props = $props();
 </script>
-
-{#snippet looks(heading: string, items: string[])}
-  {#if items.length}
-    <p><b>{heading}</b></p>
-    <ul class="looks">
-      {#each items as item (item)}
-        <li>
-          {titles[item] ?? item}<HowToLook {item} title={titles[item] ?? item} />
-        </li>
-      {/each}
-    </ul>
-  {/if}
-{/snippet}
 
 <section class="slip" class:supposed aria-labelledby="verdict">
   <div class="head">
@@ -85,18 +72,7 @@
     </p>
   {/each}
   <Approaches {slip} />
-  {#if slip.stale.length || slip.notLookedAt.length}
-    <details class="part">
-      <summary>
-        {count(slip.notLookedAt.length, 'thing')} not looked at{slip.stale.length
-          ? `, ${slip.stale.length} too long ago`
-          : ''}
-      </summary>
-      {@render looks('Too long ago', slip.stale)}
-      {@render looks('Not looked at', slip.notLookedAt)}
-      <a class="link" href={inspectHref}>Look now</a>
-    </details>
-  {/if}
+  <NotLookedAt {slip} {titles} {inspectHref} />
   {#if check}
     <p class="part">
       <b>Next check</b>
@@ -148,24 +124,8 @@
     color: var(--color-slate);
     font-weight: 600;
   }
-  .looks {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 0 10px;
-  }
-  .looks li {
-    display: inline-flex;
-    align-items: center;
-    min-height: 36px;
-  }
-  .looks :global(button) {
-    margin: 0 -6px;
-  }
   .costs {
     color: var(--color-clay);
-  }
-  summary {
-    min-height: 28px;
   }
   .caution {
     background: var(--color-ochre-wash);

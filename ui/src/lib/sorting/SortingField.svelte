@@ -2,14 +2,16 @@
   import type { Schemas } from '$lib/interface/schemas';
   import { HUE } from '$lib/drawings/verdicts';
   import VerdictMark from '$lib/drawings/VerdictMark.svelte';
+  import SortingKey from './SortingKey.svelte';
   import { crowded, labels, spread, type Spot } from './layout';
   import { count } from '$lib/words/counts';
+  import { type Bounds, zonesOf } from './zones';
 
   interface Props {
     /** The most urgent first. */
     plants: Schemas['PlantLine'][];
     /** Where need and readiness turn into verdicts, by the rules in force. */
-    bounds: { leaveBelow: number; mustFrom: number; goodMoment: number; readyEnough: number };
+    bounds: Bounds;
     selected: number[];
     select: (id: number) => void;
   }
@@ -20,11 +22,6 @@
   const MOST_NAMES = 40;
   const CLOSER = 2.5;
   const CLOSEST = 16;
-  const LEGEND = [
-    { fill: 'plum', words: 'Repot now, or a good moment' },
-    { fill: 'ochre', words: 'Wait, or watch' },
-    { fill: 'moss', words: 'Leave alone' },
-  ];
   /** The part of the field that is drawn: opened up about a spot, or the whole. */
   let lens = $state({ x: 0, y: 0, k: 1 });
   let over = $state<Schemas['PlantLine']>();
@@ -57,14 +54,7 @@
   const named = $derived(new Set(names.map((name) => name.id)));
   const zx = $derived((readiness: number) => (px(readiness) - lens.x) * lens.k);
   const zy = $derived((need: number) => (py(need) - lens.y) * lens.k);
-  /** What the field says by need and readiness alone. */
-  const zones = $derived([
-    { from: [0, bounds.mustFrom], to: [bounds.readyEnough, 100], fill: 'ochre' },
-    { from: [bounds.readyEnough, bounds.mustFrom], to: [100, 100], fill: 'plum' },
-    { from: [0, bounds.leaveBelow], to: [bounds.goodMoment, bounds.mustFrom], fill: 'ochre' },
-    { from: [bounds.goodMoment, bounds.leaveBelow], to: [100, bounds.mustFrom], fill: 'plum' },
-    { from: [0, 0], to: [100, bounds.leaveBelow], fill: 'moss' },
-  ]);
+  const zones = $derived(zonesOf(bounds));
 
   const closer = $derived(lens.k * CLOSER);
 
@@ -137,25 +127,7 @@
       >
     {/each}
   </svg>
-  <div class="legend">
-    {#each LEGEND as { fill, words } (fill)}
-      <span class="zone"><i style="background: var(--color-{fill}-wash)"></i>{words}</span>
-    {/each}
-    {#if lens.k > 1}
-      <button type="button" class="act small" onclick={() => (lens = { x: 0, y: 0, k: 1 })}
-        >The whole field</button
-      >
-    {/if}
-  </div>
-  <p class="quiet axes">
-    <span>not ready</span>
-    <span class="over" aria-live="off">
-      {over
-        ? `${over.name}: need ${over.need}, readiness ${over.readiness}`
-        : 'need upwards · a crowded spot opens up · shift-click chooses'}
-    </span>
-    <span>roots ready</span>
-  </p>
+  <SortingKey {over} whole={lens.k > 1 ? () => (lens = { x: 0, y: 0, k: 1 }) : undefined} />
 </div>
 
 <style>
@@ -172,34 +144,5 @@
     stroke: var(--color-leaf);
     stroke-width: 3px;
     stroke-linejoin: round;
-  }
-  .legend {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 4px 14px;
-    align-items: center;
-    margin-top: 8px;
-    font-size: 13px;
-  }
-  .zone {
-    display: inline-flex;
-    gap: 6px;
-    align-items: center;
-  }
-  .zone i {
-    width: 14px;
-    height: 14px;
-    border-radius: 4px;
-    border: 1px solid var(--color-rule);
-  }
-  .axes {
-    display: flex;
-    justify-content: space-between;
-    gap: 12px;
-    margin-top: 4px;
-    font-size: 13px;
-  }
-  .over {
-    text-align: center;
   }
 </style>

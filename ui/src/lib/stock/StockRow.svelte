@@ -5,7 +5,8 @@
   import type { Schemas } from '$lib/interface/schemas';
   import { failed, toaster } from '$lib/shell/toaster';
   import { lengthSaid } from '$lib/words/units.svelte';
-  import { amountIn, amountOut, amountSaid, sortOf, type StockLine } from './amounts';
+  import Amount from './Amount.svelte';
+  import type { StockLine } from './amounts';
 
   interface Props {
     line: StockLine;
@@ -13,7 +14,6 @@
   }
   const { line, choices }: Props = $props();
   const client = useQueryClient();
-  const sort = $derived(sortOf(line));
   const name = $derived(
     line.pot
       ? `${line.words}, ${lengthSaid(line.pot.diameterMm!)}${line.pot.depthMm ? `, ${lengthSaid(line.pot.depthMm)} deep` : ''}`
@@ -76,43 +76,7 @@
 
 <li class:out={line.amount === 0}>
   <span class="name">{name}</span>
-  {#if sort === 'pots'}
-    <button
-      type="button"
-      class="act small"
-      aria-label="One less of {name}"
-      disabled={line.amount === 0}
-      onclick={() => count(line.amount - 1)}>−</button
-    >
-    <b>{amountSaid(line)}</b>
-    <button
-      type="button"
-      class="act small"
-      aria-label="One more of {name}"
-      onclick={() => count(line.amount + 1)}>+</button
-    >
-  {:else if sort === 'loose'}
-    <label class="litres">
-      <input
-        class="input"
-        inputmode="decimal"
-        aria-label="Litres of {name}"
-        value={amountOut(line)}
-        onchange={(event) => count(amountIn(line, event.currentTarget.value))}
-      /> litres
-    </label>
-  {:else}
-    <select
-      class="select"
-      aria-label="How much of {name}"
-      value={String(line.amount)}
-      onchange={(event) => count(Number(event.currentTarget.value))}
-    >
-      {#each choices.stockLevels as level, i (level.value)}
-        <option value={String(i)}>{level.words}</option>
-      {/each}
-    </select>
-  {/if}
+  <Amount {line} {name} {choices} {count} />
   <button type="button" class="act small drop" aria-label="No longer keep {name}" onclick={remove}
     >×</button
   >
@@ -130,28 +94,12 @@
     flex: 1;
     min-width: 0;
   }
-  .out .name,
-  .out b {
+  .out {
     color: var(--color-clay);
-  }
-  b {
-    min-width: 28px;
-    text-align: center;
   }
   .act {
     width: 44px;
     min-height: 44px;
     padding: 0;
-  }
-  .litres {
-    display: flex;
-    align-items: center;
-    gap: 6px;
-  }
-  .litres .input {
-    width: 84px;
-  }
-  .select {
-    width: 150px;
   }
 </style>

@@ -7,6 +7,7 @@
   import { saved } from '$lib/shell/toaster';
   import { count } from '$lib/words/counts';
   import { aimedAt, type Course, dueOf, type Neighbour, planOf, type Treated } from './course';
+  import CourseActs from './CourseActs.svelte';
   import CourseRow from './CourseRow.svelte';
 
   interface Props {
@@ -78,45 +79,7 @@
       first.
     </p>
   {/if}
-  <div class="acts">
-    {#if aims.treat.length}
-      <button
-        class="act go"
-        disabled={saving.busy}
-        onclick={() => write('treated', aims.treat, 'Treated')}
-        >Treated today: {count(aims.treat.length, 'plant')}</button
-      >
-    {/if}
-    {#if aims.clean.length}
-      <button
-        class="act"
-        disabled={saving.busy}
-        onclick={() => write('clean', aims.clean, 'Nothing found')}
-        >Looked, nothing found: {count(aims.clean.length, 'plant')}</button
-      >
-    {/if}
-    {#if aims.join.length}
-      <button
-        class="act"
-        disabled={saving.busy}
-        onclick={() => write('plants', aims.join, 'Taken into the course')}
-        >Treat {count(aims.join.length, 'plant')} too</button
-      >
-    {/if}
-    {#if aims.end.length}
-      <button class="act" disabled={saving.busy} onclick={() => write('end', aims.end, 'Ended')}
-        >End it for {count(aims.end.length, 'clean plant')}</button
-      >
-    {/if}
-    {#if aims.early.length}
-      <button
-        class="link"
-        disabled={saving.busy}
-        onclick={() => write('end', aims.early, 'Ended early')}
-        >End it early for {count(aims.early.length, 'plant')}</button
-      >
-    {/if}
-  </div>
+  <CourseActs {aims} busy={saving.busy} {write} />
 </section>
 
 <style>
@@ -137,16 +100,5 @@
     border-radius: 10px;
     background: var(--color-clay-wash);
     font-size: 15px;
-  }
-  .acts {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 8px;
-    align-items: center;
-    margin-top: 12px;
-  }
-  .acts .act,
-  .acts .link {
-    min-height: 44px;
   }
 </style>

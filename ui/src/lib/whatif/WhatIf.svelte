@@ -8,12 +8,13 @@
   import { faultOf } from '$lib/forms/faults';
   import DayField from '$lib/forms/DayField.svelte';
   import FormHead from '$lib/forms/FormHead.svelte';
-  import LookRow from '$lib/looks/LookRow.svelte';
-  import Tick from '$lib/forms/Tick.svelte';
   import TraitFields from '$lib/kinds/TraitFields.svelte';
   import { ofAPlant, traitPaths } from '$lib/kinds/traits';
+  import WhatIfHead from './WhatIfHead.svelte';
   import Changes from './Changes.svelte';
   import OtherFigures from './OtherFigures.svelte';
+  import OtherLooks from './OtherLooks.svelte';
+  import OtherMove from './OtherMove.svelte';
   import OtherPot from './OtherPot.svelte';
   import { asItIs, question, retypedSupposed, type Supposed } from './asked';
 
@@ -28,11 +29,6 @@
   }
   const { plant, choices, last, supposed, close }: Props = $props();
 
-  const OPENED = [
-    { value: 'WHOLE', words: 'left whole' },
-    { value: 'ONE_SIDE', words: 'opened on one side' },
-    { value: 'ALL', words: 'opened all round' },
-  ];
   const rules = rulesPage();
   const spots = $derived(choices.looks.map((look) => look.item));
   // svelte-ignore state_referenced_locally
@@ -46,13 +42,6 @@
   const problem = $derived(trying.problem);
   const traits = $derived(ofAPlant(choices));
 
-  const sections = $derived.by(() => {
-    const keys = [...new Set(choices.looks.map((look) => look.section))];
-    return keys.map((key) => {
-      const own = choices.looks.filter((look) => look.section === key);
-      return { key, title: own[0]!.sectionTitle, looks: own };
-    });
-  });
   /** The figures that the slip rests on now. */
   const figures = $derived.by(() => {
     const used = new Set((plant.slip?.reasons ?? []).map((reason) => reason.rule));
@@ -94,19 +83,8 @@
   ]);
 </script>
 
-<section class="sheet" aria-labelledby="whatif">
-  <div class="head">
-    <h2 id="whatif">What if</h2>
-    <span class="quiet">Change anything and read the slip beside it; nothing is saved.</span>
-    <span class="acts">
-      <button type="button" class="act small" onclick={startOver} disabled={body === nothing}
-        >As it is</button
-      >
-      <button type="button" class="act small" onclick={close}
-        >Close <span class="kbd-hint held">Esc</span></button
-      >
-    </span>
-  </div>
+<section class="sheet whatif" aria-labelledby="whatif">
+  <WhatIfHead same={body === nothing} {startOver} {close} />
   <FormHead {problem} {fields} since={draft.since} anew={startOver} />
 
   <Changes {would} />
@@ -127,35 +105,9 @@
     />
   </div>
 
-  {#each sections as section (section.key)}
-    <details class="fold" open={section.key === 'ROOTS'}>
-      <summary>{section.title}</summary>
-      {#each section.looks as choice (choice.item)}
-        <LookRow
-          {choice}
-          leave="as it is"
-          forgettable={last(choice.item) !== undefined}
-          last={last(choice.item)}
-          fault={faultOf(problem, `looks.${choice.item}`)}
-          bind:look={asked.looks[choice.item]!}
-        />
-      {/each}
-    </details>
-  {/each}
+  <OtherLooks {choices} {last} {problem} bind:looks={asked.looks} />
 
-  <details class="fold">
-    <summary>How it would be moved</summary>
-    <div class="few">
-      <ChoiceField
-        label="The root ball"
-        unchosen="as its method has it"
-        choices={OPENED}
-        bind:value={asked.opened}
-      />
-      <Tick label="Soaked until the roots are supple" bind:checked={asked.soaked} />
-      <Tick label="The pot cut or broken off" bind:checked={asked.potCut} />
-    </div>
-  </details>
+  <OtherMove bind:asked />
 
   <details class="fold">
     <summary>What it stands in</summary>
@@ -180,22 +132,11 @@
 </section>
 
 <style>
-  .head {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 4px 12px;
-    align-items: baseline;
-  }
-  .acts {
-    margin-left: auto;
-    display: flex;
-    gap: 8px;
-  }
-  details {
+  .whatif :global(.fold) {
     border-top: 1px solid var(--color-rule);
     padding-bottom: 8px;
   }
-  details:first-of-type {
+  .whatif :global(.fold:first-of-type) {
     margin-top: 14px;
   }
 </style>

@@ -3,11 +3,10 @@
   import { untrack } from 'svelte';
   import type { Attachment } from 'svelte/attachments';
   import { get } from 'svelte/store';
-  import { short } from '$lib/words/dates';
-  import { isoDay, type View } from './days';
-  import Marks from './Marks.svelte';
+  import type { View } from './days';
   import type { PastOf } from './past.svelte';
-  import { type DrawnLine, nubsLastYear } from './yearLines';
+  import YearRow from './YearRow.svelte';
+  import type { DrawnLine } from './yearLines';
 
   interface Props {
     lines: DrawnLine[];
@@ -29,7 +28,6 @@
 
   const ROW = 46;
   const row = $derived(names ? ROW : 2 * ROW - 2);
-  const day = $derived(width / view.days);
   let pane = $state<HTMLElement>();
   const list = createVirtualizer<HTMLElement, HTMLElement>({
     count: 0,
@@ -69,21 +67,13 @@
 >
   <ul style:height="{(printed === undefined ? lines.length : rows.length) * row}px">
     {#each rows as { line, start } (line.id)}
-      {@const its = past.of(line.id)}
-      {@const nubs = underneath && its ? nubsLastYear(its, now) : undefined}
       <li style:height="{row}px" style:transform="translateY({start}px)" class:narrow={!names}>
-        <a href="/plants/{line.id}" aria-label={line.says} style:width="{names || width}px">
-          <b>{line.name}</b>
-          <span class="quiet"
-            >{nubs === undefined ? line.place : `nubs came ${short(isoDay(nubs), today)}`}</span
-          >
-        </a>
-        <Marks {line} past={its} from={view.from} {day} {width} today={now} {underneath} />
+        <YearRow {line} past={past.of(line.id)} {view} {now} {today} {names} {width} {underneath} />
       </li>
     {/each}
   </ul>
   {#if now >= view.from && now <= view.from + view.days}
-    <i class="now" style:left="{names + (now - view.from) * day}px"></i>
+    <i class="now" style:left="{names + ((now - view.from) * width) / view.days}px"></i>
   {/if}
 </div>
 
@@ -111,32 +101,6 @@
   }
   li.narrow {
     display: block;
-  }
-  a {
-    display: flex;
-    flex-direction: column;
-    flex: none;
-    justify-content: center;
-    height: 44px;
-    padding: 0 10px 0 16px;
-    color: var(--color-ink);
-    line-height: 1.15;
-    text-decoration: none;
-  }
-  .narrow a {
-    flex-direction: row;
-    gap: 8px;
-    justify-content: flex-start;
-    align-items: center;
-  }
-  a b,
-  a .quiet {
-    overflow: hidden;
-    text-overflow: ellipsis;
-    white-space: nowrap;
-  }
-  a .quiet {
-    font-size: 13.5px;
   }
   .now {
     position: absolute;

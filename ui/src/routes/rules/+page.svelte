@@ -10,6 +10,7 @@
   import { faultOf } from '$lib/forms/faults';
   import { Changes, found } from '$lib/rules/changes.svelte';
   import Effect from '$lib/rules/Effect.svelte';
+  import FindFigure from '$lib/rules/FindFigure.svelte';
   import FigureRow from '$lib/rules/FigureRow.svelte';
   import Waiting from '$lib/forms/Waiting.svelte';
   import { toaster } from '$lib/shell/toaster';
@@ -69,13 +70,7 @@
   <a class="link" href="/kinds">Kinds of plants</a>
   <a class="link" href="/guide">Field guide</a>
   <a class="link" href="/sums">Sums</a>
-  <label class="seek">
-    <span class="sr-only">Find a figure</span>
-    <input class="input" type="search" placeholder="Sour, bark, nubs…" bind:value={sought} />
-  </label>
-  <label class="tick"
-    ><input class="checkbox" type="checkbox" bind:checked={ownOnly} /> only my own</label
-  >
+  <FindFigure bind:sought bind:ownOnly />
 </div>
 
 <Waiting {query}>
@@ -116,16 +111,6 @@
 <style>
   .page-head {
     align-items: center;
-  }
-  .seek {
-    margin-left: auto;
-    width: min(240px, 100%);
-  }
-  .tick {
-    display: flex;
-    gap: 8px;
-    align-items: center;
-    min-height: 44px;
   }
   .columns {
     display: grid;

@@ -1,16 +1,15 @@
 <script lang="ts">
   import { page } from '$app/state';
   import { createQuery, useQueryClient } from '@tanstack/svelte-query';
-  import { QrCode } from '@skeletonlabs/skeleton-svelte';
   import { answered, api } from '$lib/api/client';
   import { askAgain, KEYS } from '$lib/api/keys';
   import type { Schemas } from '$lib/interface/schemas';
   import { placeList, sitePage } from '$lib/api/queries';
   import Waiting from '$lib/forms/Waiting.svelte';
   import { failed, saved } from '$lib/shell/toaster';
-  import { partial, short } from '$lib/words/dates';
+  import TagCard from '$lib/card/TagCard.svelte';
+  import { short } from '$lib/words/dates';
 
-  const HUES = ['moss', 'plum', 'ochre', 'slate', 'clay'];
   const client = useQueryClient();
   const site = sitePage();
   const places = placeList();
@@ -36,10 +35,6 @@
           (tag) => !place || tag.placeId === Number(place),
         ),
   );
-
-  function hue(letter: string): string {
-    return HUES[(letter.charCodeAt(0) - 65) % HUES.length]!;
-  }
 
   async function right(together: Schemas['Together']) {
     try {
@@ -94,22 +89,7 @@
   {#if shown.length}
     <ul>
       {#each shown as tag (tag.plantId)}
-        <li style="--hue: var(--color-{hue(tag.letter)})">
-          <span class="group">{tag.letter}</span>
-          <span class="what">
-            <b>{tag.name}</b>
-            <span>{tag.number} · potted {partial(tag.pottedOn)}</span>
-            <span>{tag.mixWords}</span>
-            {#if tag.seen === 'MISSING' || tag.seen === 'UNREADABLE'}
-              <span class="seen no-print"
-                >{tag.seen === 'MISSING' ? 'missing' : 'unreadable'} when last seen</span
-              >
-            {/if}
-          </span>
-          <QrCode value="{page.url.origin}/plants/{tag.plantId}" class="code">
-            <QrCode.Frame><QrCode.Pattern /></QrCode.Frame>
-          </QrCode>
-        </li>
+        <li><TagCard {tag} origin={page.url.origin} /></li>
       {/each}
     </ul>
   {:else}
@@ -145,46 +125,9 @@
   }
   li {
     display: grid;
-    grid-template-columns: 30px minmax(0, 1fr) 84px;
-    align-items: stretch;
-    background: #fff;
-    color: #221d29;
-    border: 1px solid var(--color-rule);
-    border-radius: 6px;
-    overflow: hidden;
-    min-height: 92px;
     break-inside: avoid;
     content-visibility: auto;
     contain-intrinsic-size: auto 92px;
-  }
-  .group {
-    display: grid;
-    place-items: center;
-    background: color-mix(in oklab, var(--hue) 22%, #fff);
-    border-right: 4px solid var(--hue);
-    font: 600 20px var(--font-serif);
-  }
-  .what {
-    display: flex;
-    flex-direction: column;
-    gap: 1px;
-    padding: 8px 10px;
-    font-size: 13px;
-  }
-  .what b {
-    font: 560 16px/1.2 var(--font-serif);
-  }
-  .seen {
-    color: #a13e20;
-    font-weight: 600;
-  }
-  li :global(.code) {
-    padding: 6px;
-    background: #fff;
-  }
-  li :global(.code svg) {
-    width: 72px;
-    height: 72px;
   }
   @media print {
     .no-print {
@@ -195,10 +138,7 @@
       gap: 3mm;
     }
     li {
-      min-height: 26mm;
-      border-color: #999;
       content-visibility: visible;
-      print-color-adjust: exact;
     }
   }
 </style>

@@ -10,9 +10,9 @@
   import Journal from '$lib/journal/Journal.svelte';
   import Part from '$lib/shell/Part.svelte';
   import Waiting from '$lib/forms/Waiting.svelte';
-  import BeginJob from '$lib/bench/BeginJob.svelte';
   import Gone from '$lib/card/Gone.svelte';
   import Medium from '$lib/card/Medium.svelte';
+  import PlantHead from '$lib/card/PlantHead.svelte';
   import PlantCard from '$lib/card/PlantCard.svelte';
   import Signs from '$lib/card/Signs.svelte';
   import WhatIf from '$lib/whatif/WhatIf.svelte';
@@ -60,28 +60,7 @@
 
 <Waiting {query}>
   {#if plant}
-    <div class="page-head">
-      <h1>{plant.name}</h1>
-      <span class="quiet where"
-        >{plant.card.number} · {plant.place.name} · {plant.kindName} ·
-        <a class="link" href={editHref}>Edit</a>
-        <a class="link" href="/tags?plant={id}">Tag</a>
-        <a class="link" href="/plants/{id}/papers">Papers</a>
-        {#if plant.slip}<a class="link" href="/year?plant={id}">Years</a>
-          <a class="link" href="/treatments?plant={id}">Treat</a>{/if}</span
-      >
-      {#if plant.slip}<div class="acts">
-          <button
-            class="act small"
-            aria-pressed={asking}
-            onclick={() => (asking ? stopAsking() : (asking = true))}
-            >What if <span class="kbd-hint">W</span></button
-          >
-          <a class="act small" href={inspectHref}>Inspect <span class="kbd-hint">I</span></a>
-          <a class="act small" href={repotHref}>Log a repot <span class="kbd-hint">R</span></a>
-          <BeginJob plantId={id} />
-        </div>{/if}
-    </div>
+    <PlantHead {plant} {asking} ask={() => (asking ? stopAsking() : (asking = true))} />
 
     {#if plant.nowOrHold}
       <NowOrHold {plant} asked={plant.nowOrHold} />
@@ -126,17 +105,6 @@
 </Waiting>
 
 <style>
-  .page-head {
-    margin-bottom: 16px;
-  }
-  .where {
-    font-size: 15px;
-  }
-  .acts {
-    display: flex;
-    gap: 10px;
-    margin-left: auto;
-  }
   .columns {
     display: grid;
     grid-template-columns: 368px minmax(0, 1fr) 300px;
@@ -173,13 +141,6 @@
     .columns,
     .right {
       grid-template-columns: minmax(0, 1fr);
-    }
-    .acts {
-      margin-left: 0;
-      width: 100%;
-    }
-    .acts .act {
-      flex: 1;
     }
   }
 </style>

@@ -4,17 +4,14 @@
   import { answered, api } from '$lib/api/client';
   import { bounds, plantPage } from '$lib/api/queries';
   import { Saving } from '$lib/api/saving.svelte';
-  import SoakChart from '$lib/drawings/SoakChart.svelte';
   import { faultOf } from '$lib/forms/faults';
   import FormHead from '$lib/forms/FormHead.svelte';
   import { optional } from '$lib/words/numbers';
   import Pen from '$lib/holding/Pen.svelte';
-  import SoakTable from '$lib/holding/SoakTable.svelte';
+  import SoakFollows from '$lib/holding/SoakFollows.svelte';
   import { ring, Soaking } from '$lib/holding/soaking.svelte';
   import Waiting from '$lib/forms/Waiting.svelte';
   import { saved } from '$lib/shell/toaster';
-  import Sentence from '$lib/words/Sentence.svelte';
-  import { short } from '$lib/words/dates';
 
   const client = useQueryClient();
   const id = $derived(Number(page.params.id));
@@ -112,35 +109,7 @@
         </ol>
         <button class="act go" disabled={!outPh.trim()}>Keep the test</button>
       </form>
-      <section class="sheet" aria-labelledby="so">
-        <h2 id="so">What follows</h2>
-        {#if plant.holding}
-          <p><Sentence parts={plant.holding.advice} {today} /></p>
-          {#if plant.holding.soaks.length}
-            <SoakChart
-              soaks={plant.holding.soaks}
-              {today}
-              usualFrom={soaks.asUsualFrom}
-              raisedFrom={soaks.raisedFrom}
-            />
-            <SoakTable soaks={plant.holding.soaks} {today} />
-          {/if}
-          <p class="quiet">
-            {plant.holding.next < today ? 'Next soak was due' : 'Next soak'}
-            {short(plant.holding.next, today)}. Holding ends by itself on the day bumps or nubs are
-            seen.
-          </p>
-        {:else}
-          <p class="quiet">
-            It is not held in the pot it came in; the test is kept all the same. Holding is set on
-            its <a class="link" href="/plants/{id}/edit">card</a>.
-          </p>
-        {/if}
-        <p class="quiet">
-          Never feed above pH {soaks.feedMost}. pH solutions burn: gloves and eye protection, as
-          their label says.
-        </p>
-      </section>
+      <SoakFollows {plant} {soaks} {today} />
     </div>
   {/if}
 </Waiting>

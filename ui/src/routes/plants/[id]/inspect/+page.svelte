@@ -4,7 +4,6 @@
   import { page } from '$app/state';
   import { useQueryClient } from '@tanstack/svelte-query';
   import { answered, api } from '$lib/api/client';
-  import { askAgain, KEYS } from '$lib/api/keys';
   import type { Schemas } from '$lib/interface/schemas';
   import { choices, plantPage } from '$lib/api/queries';
   import { Saving } from '$lib/api/saving.svelte';
@@ -16,13 +15,13 @@
   import TextField from '$lib/forms/TextField.svelte';
   import { sheetKeys } from '$lib/inspect/sheetKeys';
   import { freshSheet, measuredBefore, sections, type Sheet } from '$lib/inspect/inspectionSheet';
+  import SheetHead from '$lib/inspect/SheetHead.svelte';
   import SheetSection from '$lib/inspect/SheetSection.svelte';
   import PhotoPick from '$lib/photos/PhotoPick.svelte';
-  import { sendPhoto } from '$lib/photos/send';
+  import { photographed } from '$lib/inspect/photographed';
   import { startHere } from '$lib/forms/start';
-  import { failed, saved } from '$lib/shell/toaster';
+  import { saved } from '$lib/shell/toaster';
   import Waiting from '$lib/forms/Waiting.svelte';
-  import { short } from '$lib/words/dates';
   import { measuredOut } from '$lib/words/units.svelte';
 
   const client = useQueryClient();
@@ -70,19 +69,6 @@
     return wrong?.looks[spot]?.measured ?? (measured?.item === spot ? measured.mm : undefined);
   }
 
-  /** The look is kept by now; a picture that is refused is said, and can be added on its page. */
-  async function sendPhotos(look: string) {
-    for (const [i, file] of files.entries()) {
-      sending = `Keeping picture ${i + 1} of ${files.length}…`;
-      try {
-        await sendPhoto(id, file, { look });
-      } catch (failure) {
-        failed(failure);
-      }
-    }
-    if (files.length) void askAgain(client, KEYS.photos(id));
-  }
-
   async function save(event?: SubmitEvent) {
     event?.preventDefault();
     const { on, note, looks: typed } = form!;
@@ -99,7 +85,9 @@
     if (!result) return;
     draft.saved();
     saved(client, `Saved. ${result.plant.slip?.title ?? ''}`, result);
-    await sendPhotos(result.act);
+    await photographed(client, id, files, result.act, (n) => {
+      sending = `Keeping picture ${n} of ${files.length}…`;
+    });
     await goto(`/plants/${id}`);
   }
 </script>
@@ -109,21 +97,7 @@
 
 <Waiting {query}>
   {#if plant && form && options.data}
-    <div class="page-head">
-      <h1>{plant.name}</h1>
-      <span class="quiet"
-        >{wrong
-          ? `correcting what was written for ${short(wrong.on, today)}; the old line stays readable`
-          : first
-            ? 'photograph it with its tag, then turn it over from the newest growth down'
-            : 'tap what you see; leave the rest as not looked at'}</span
-      >
-      <span class="quiet keys" aria-hidden="true">
-        <span class="kbd-hint">1</span>–<span class="kbd-hint">{parts.length}</span> section ·
-        <span class="kbd-hint">?</span> how to look · <span class="kbd-hint">0</span> end ·
-        <span class="kbd-hint held">Ctrl ↵</span> save
-      </span>
-    </div>
+    <SheetHead name={plant.name} {wrong} {first} {today} sections={parts.length} />
     <form class="sheet" onsubmit={save} novalidate>
       <FormHead {problem} {fields} since={draft.since} anew={() => (form = draft.drop())} />
       {#if first}<PhotoPick bind:files />{/if}
@@ -154,14 +128,6 @@
 </Waiting>
 
 <style>
-  .keys {
-    margin-left: auto;
-  }
-  @media (hover: none) {
-    .keys {
-      display: none;
-    }
-  }
   form {
     max-width: 1010px;
   }

@@ -5,9 +5,9 @@
   import { askAgain, KEYS } from '$lib/api/keys';
   import { photosOf, plantPage } from '$lib/api/queries';
   import MeasurePicture from '$lib/photos/MeasurePicture.svelte';
+  import RemovePicture from '$lib/photos/RemovePicture.svelte';
   import SideBySide from '$lib/photos/SideBySide.svelte';
   import Waiting from '$lib/forms/Waiting.svelte';
-  import { startHere } from '$lib/forms/start';
   import { failed, toaster } from '$lib/shell/toaster';
   import { short } from '$lib/words/dates';
 
@@ -93,16 +93,7 @@
         {/if}
       </p>
       {#if going === shown.id}
-        <div class="sheet asked" role="alertdialog" aria-labelledby="going">
-          <p id="going">Remove this picture for good? It cannot be brought back.</p>
-          <button type="button" class="act" onclick={() => remove(shown.id)}>Remove it</button>
-          <button
-            type="button"
-            class="act go"
-            {@attach startHere}
-            onclick={() => (going = undefined)}>Keep it</button
-          >
-        </div>
+        <RemovePicture remove={() => void remove(shown.id)} keep={() => (going = undefined)} />
       {/if}
     {/if}
   {:else}
@@ -111,13 +102,6 @@
 </Waiting>
 
 <style>
-  .asked {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 10px 14px;
-    align-items: center;
-    max-width: 640px;
-  }
   ul {
     margin: 0 0 14px;
     display: flex;

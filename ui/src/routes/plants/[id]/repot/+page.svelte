@@ -3,7 +3,6 @@
   import { page } from '$app/state';
   import { useQueryClient } from '@tanstack/svelte-query';
   import { answered, api } from '$lib/api/client';
-  import type { Schemas } from '$lib/interface/schemas';
   import { choices, plantPage } from '$lib/api/queries';
   import { Saving } from '$lib/api/saving.svelte';
   import DayField from '$lib/forms/DayField.svelte';
@@ -11,14 +10,16 @@
   import { faultOf } from '$lib/forms/faults';
   import FormHead from '$lib/forms/FormHead.svelte';
   import MixEditor from '$lib/forms/MixEditor.svelte';
-  import { sentMix, typedMix, type TypedPart } from '$lib/forms/mix';
+  import { typedMix } from '$lib/forms/mix';
+  import { sentRepot, type TypedRepot } from '$lib/card/repotting';
   import MoistureField from '$lib/forms/MoistureField.svelte';
-  import { retypedPot, sentPot, typedPot, type TypedPot } from '$lib/forms/pot';
+  import { retypedPot, typedPot } from '$lib/forms/pot';
   import PotFields from '$lib/forms/PotFields.svelte';
   import PottedOnField from '$lib/forms/PottedOnField.svelte';
   import TextField from '$lib/forms/TextField.svelte';
   import Waiting from '$lib/forms/Waiting.svelte';
   import { saved } from '$lib/shell/toaster';
+  import BenchCautions from '$lib/bench/BenchCautions.svelte';
   import { short } from '$lib/words/dates';
 
   const client = useQueryClient();
@@ -33,19 +34,11 @@
   /** What a plant came in may have been potted on a day that nobody knows. */
   const cameIn = $derived(wrong?.cameIn ?? false);
 
-  interface Typed {
-    on: string;
-    pottedOn: string;
-    mix: TypedPart[];
-    moisture: Schemas['MoistureChoice']['moisture'];
-    pot: TypedPot;
-    note: string;
-  }
-  let form = $state<Typed>();
+  let form = $state<TypedRepot>();
   const saving = new Saving();
   const problem = $derived(saving.problem);
   // svelte-ignore state_referenced_locally
-  const draft = new Draft<Typed>(`repot.${id}.${corrects ?? ''}`, (old, from) => ({
+  const draft = new Draft<TypedRepot>(`repot.${id}.${corrects ?? ''}`, (old, from) => ({
     ...old,
     pot: retypedPot(old.pot, from),
   }));
@@ -63,28 +56,19 @@
   });
 
   $effect(() => {
-    if (form) draft.keep($state.snapshot(form) as Typed);
+    if (form) draft.keep($state.snapshot(form) as TypedRepot);
   });
 
   const fields = ['on', 'pottedOn', 'mix', 'note', 'pot'];
 
   async function save(event: SubmitEvent) {
     event.preventDefault();
-    const now = form!;
     const result = await saving.save((headers) =>
       answered(
         api.POST('/api/plants/{id}/repots', {
           params: { path: { id } },
           headers,
-          body: {
-            on: now.on,
-            mix: sentMix(now.mix),
-            moisture: now.moisture,
-            pot: sentPot(now.pot, before),
-            note: now.note,
-            corrects: corrects ?? null,
-            pottedOn: cameIn ? now.pottedOn : null,
-          },
+          body: sentRepot(form!, { corrects, cameIn, before }),
         }),
       ),
     );
@@ -139,17 +123,7 @@
           <a class="link" href="/plants/{id}">Back; what is typed stays here</a>
         </div>
       </form>
-      <aside class="sheet" aria-labelledby="care">
-        <h2 id="care">At the bench</h2>
-        <ul>
-          <li>Dry bark, perlite and pumice dust harm the lungs: wet them first and wear a mask.</li>
-          <li>Sphagnum can carry a skin fungus: gloves, and cover cuts.</li>
-          <li>One clean, sharp blade for each plant. Alcohol and flame never together.</li>
-          <li>Breaking clay or cutting a hard pot: eye protection and gloves.</li>
-          <li>Peroxide on roots at 3 % at the most; never with vinegar or bleach.</li>
-        </ul>
-        <p class="quiet">The label of a product and the rules where you live come first.</p>
-      </aside>
+      <BenchCautions />
     </div>
   {/if}
 </Waiting>
@@ -165,18 +139,6 @@
     display: grid;
     gap: 18px;
     padding: 20px 22px;
-  }
-  aside {
-    background: var(--color-ochre-wash);
-  }
-  aside ul {
-    list-style: disc;
-    padding-left: 18px;
-    margin: 8px 0;
-    font-size: 14.5px;
-  }
-  aside li {
-    padding: 3px 0;
   }
   @media (max-width: 900px) {
     .columns {
