@@ -15,6 +15,7 @@
   const genus = $derived(read.data?.genus ?? undefined);
   /** The kind that was proposed by the name, until another is chosen. */
   let proposed = $state('');
+  let searching = $state(false);
   const kindHint = $derived.by(() => {
     if (!kind) return 'Decides how it is judged';
     if (proposed !== form.kind) return `Takes a move ${kind.readyWhen}`;
@@ -27,9 +28,10 @@
     if (kind) form.moisture = kind.moisture;
   }
 
-  /** What the name proposes is taken, until another is chosen. */
+  /** What the name proposes is taken, until another is looked for or chosen. */
   $effect(() => {
-    if (!genus || form.kind === genus.kind || (form.kind && form.kind !== proposed)) return;
+    if (searching || !genus || form.kind === genus.kind || (form.kind && form.kind !== proposed))
+      return;
     form.kind = proposed = genus.kind;
     chooseKind();
   });
@@ -41,5 +43,6 @@
   hint={kindHint}
   {fault}
   bind:value={form.kind}
+  bind:searching
   onchange={chooseKind}
 />

@@ -11,9 +11,19 @@
     value: string;
     hint: string;
     fault?: string;
+    /** Whether somebody is looking for one just now. */
+    searching: boolean;
     onchange: () => void;
   }
-  let { kinds, genera, value = $bindable(), hint, fault, onchange }: Props = $props();
+  let {
+    kinds,
+    genera,
+    value = $bindable(),
+    hint,
+    fault,
+    searching = $bindable(),
+    onchange,
+  }: Props = $props();
 
   const chosen = $derived(kinds.find(({ key }) => key === value)?.name ?? '');
   let typed = $derived(chosen);
@@ -41,7 +51,10 @@
       {collection}
       value={value ? [value] : []}
       inputValue={typed}
-      onInputValueChange={({ inputValue }) => (typed = inputValue)}
+      onInputValueChange={({ inputValue, reason }) => {
+        typed = inputValue;
+        searching = reason === 'input-change';
+      }}
       onValueChange={({ value: keys }) => choose(keys[0])}
       openOnClick
       inputBehavior="autohighlight"
@@ -53,6 +66,7 @@
           placeholder="A kind or a genus…"
           aria-describedby={describedBy}
           aria-invalid={invalid}
+          onblur={() => (searching = false)}
         />
       </Combobox.Control>
       <Combobox.Positioner>

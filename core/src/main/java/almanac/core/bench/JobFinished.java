@@ -49,7 +49,8 @@ public final class JobFinished {
             account.well().strip(),
             account.badly().strip(),
             way()));
-    if (told.steps().done().contains(Task.APART) && job.plant().card().apartSince() == null) {
+    if (told.steps().done().contains(Task.APART)
+        && job.plant().card().inHand().apartSince() == null) {
       happenings.add(new Happening.KeptApart(job.on()));
     }
     var parting = job.parting();
@@ -119,8 +120,8 @@ public final class JobFinished {
     happenings.add(new Happening.PartedFrom(job.plant().id()));
     happenings.add(job.pottedInto(job.potFor(piece)));
     happenings.add(new Happening.Numbered(number));
-    happenings.add(new Happening.Named(card.names()));
-    happenings.add(new Happening.OfKind(card.kind(), card.own()));
+    happenings.add(new Happening.Named(card.who().names()));
+    happenings.add(new Happening.OfKind(card.who().kind(), card.who().own()));
     happenings.add(new Happening.Moved(stand));
     happenings.add(
         new Happening.Came(new Origin(Optional.empty(), "", "", card.origin().parents())));

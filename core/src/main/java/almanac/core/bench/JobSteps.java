@@ -83,7 +83,6 @@ public final class JobSteps {
       case RINSE -> rinse();
       case TALLY -> tally();
       case CUT -> softRootsOff();
-      case PART -> part();
       case DRESS -> dress();
       case TREAT -> treat();
       case HOLD -> hold();

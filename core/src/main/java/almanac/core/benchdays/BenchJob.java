@@ -10,28 +10,36 @@ import java.util.Optional;
  *
  * @param id by which it is known
  * @param name of the plant, for sentences
- * @param window when it may be done, and when best
+ * @param days on which it may lie
  * @param minutes how long it takes
  * @param hazard whether it cannot wait
  * @param need how much it is wanted, 0 to 100
  * @param mix what it goes into, so that the same is mixed once; empty where nothing is mixed
- * @param flowersOver from when on its flowers are no reason to wait any more; nothing if they are
- *     none
- * @param pinned the day that somebody chose for it
- * @param before the day on which it lay in the last plan
  */
 public record BenchJob(
     String id,
     String name,
-    Window window,
+    Days days,
     int minutes,
     boolean hazard,
     double need,
     String mix,
-    Soundness soundness,
-    Optional<LocalDate> flowersOver,
-    Optional<LocalDate> pinned,
-    Optional<LocalDate> before) {
+    Soundness soundness) {
+
+  /**
+   * Days for a job.
+   *
+   * @param window when it may be done, and when best
+   * @param flowersOver from when on its flowers are no reason to wait any more; nothing if they are
+   *     none
+   * @param pinned the day that somebody chose for it
+   * @param before the day on which it lay in the last plan
+   */
+  public record Days(
+      Window window,
+      Optional<LocalDate> flowersOver,
+      Optional<LocalDate> pinned,
+      Optional<LocalDate> before) {}
 
   boolean mayLieOn(LocalDate day) {
     return outside(day) == 0 && !inFlower(day);
@@ -39,19 +47,20 @@ public record BenchJob(
 
   /** By how many days a day lies outside its window; 0 inside. */
   int outside(LocalDate day) {
-    return Math.max(0, days(day, window.early())) + Math.max(0, days(window.late(), day));
+    return Math.max(0, between(day, days.window().early()))
+        + Math.max(0, between(days.window().late(), day));
   }
 
   boolean inFlower(LocalDate day) {
-    return flowersOver.filter(day::isBefore).isPresent();
+    return days.flowersOver().filter(day::isBefore).isPresent();
   }
 
   /** How many days a day lies from the best one. */
   int offBest(LocalDate day) {
-    return Math.abs(days(day, window.best()));
+    return Math.abs(between(day, days.window().best()));
   }
 
-  private static int days(LocalDate from, LocalDate to) {
+  private static int between(LocalDate from, LocalDate to) {
     return Math.toIntExact(ChronoUnit.DAYS.between(from, to));
   }
 }

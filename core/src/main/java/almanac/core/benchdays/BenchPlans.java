@@ -84,7 +84,7 @@ public final class BenchPlans {
     var most =
         jobs.stream()
             .sorted(
-                Comparator.comparing((BenchJob job) -> job.pinned().isEmpty())
+                Comparator.comparing((BenchJob job) -> job.days().pinned().isEmpty())
                     .thenComparing(job -> !job.hazard())
                     .thenComparing(job -> -job.need()))
             .limit(MOST)
@@ -100,7 +100,7 @@ public final class BenchPlans {
     boolean anew =
         jobs.stream()
             .filter(BenchJob::hazard)
-            .anyMatch(job -> job.before().flatMap(day -> day(day, days)).isEmpty());
+            .anyMatch(job -> job.days().before().flatMap(day -> day(day, days)).isEmpty());
     return jobs.stream()
         .sorted(Comparator.comparing(job -> !job.hazard()))
         .map(job -> seat(job, days, anew && !job.hazard()))
@@ -111,8 +111,8 @@ public final class BenchPlans {
    * @param anew whether it is laid as if it had lain nowhere before
    */
   private static JobSeat seat(BenchJob job, List<BenchDay> days, boolean anew) {
-    var pinned = job.pinned().flatMap(day -> day(day, days));
-    var before = anew ? Optional.<LocalDate>empty() : job.before().filter(job::mayLieOn);
+    var pinned = job.days().pinned().flatMap(day -> day(day, days));
+    var before = anew ? Optional.<LocalDate>empty() : job.days().before().filter(job::mayLieOn);
     return new JobSeat(
         job,
         pinned.or(() -> before.flatMap(day -> day(day, days))).orElse(null),

@@ -60,6 +60,10 @@ public final class BenchRules implements ConstraintProvider {
   }
 
   private static boolean moved(JobSeat seat) {
-    return seat.job().before().filter(day -> !seat.lies() || !seat.on().equals(day)).isPresent();
+    return seat.job()
+        .days()
+        .before()
+        .filter(day -> !seat.lies() || !seat.on().equals(day))
+        .isPresent();
   }
 }

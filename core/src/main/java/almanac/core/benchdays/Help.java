@@ -75,18 +75,18 @@ final class Help {
         board.days().stream()
             .filter(day -> job.outside(day.on()) == 0)
             .findFirst()
-            .flatMap(day -> job.flowersOver());
+            .flatMap(day -> job.days().flowersOver());
     if (flowers.isPresent()) {
       return new Left(
           job,
           BenchRule.FLOWERS,
           say("It flowers until {}: name a day after that.", flowers.get()));
     }
-    var from = job.window().early().isBefore(today) ? today : job.window().early();
+    var from = job.days().window().early().isBefore(today) ? today : job.days().window().early();
     return new Left(
         job,
         BenchRule.WINDOW,
-        say("No bench day lies from {} to {}: name one.", from, job.window().late()));
+        say("No bench day lies from {} to {}: name one.", from, job.days().window().late()));
   }
 
   /** Which job of a full day could be done on another, and what that costs it. */

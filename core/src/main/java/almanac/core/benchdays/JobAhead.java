@@ -57,15 +57,16 @@ public final class JobAhead {
     return new BenchJob(
         key,
         plant,
-        window,
+        new BenchJob.Days(
+            window,
+            flowersOver(judged.timing()),
+            laid.filter(Laid::pinned).map(Laid::on),
+            laid.map(Laid::on)),
         pace.minutes(WorkMinutes.usual(work, figures)),
         CANNOT_WAIT.contains(verdict),
         judged.need(),
         NOTHING_MIXED.contains(verdict) ? "" : work.fresh().words(),
-        soundness(comesLast, verdict, work),
-        flowersOver(judged.timing()),
-        laid.filter(Laid::pinned).map(Laid::on),
-        laid.map(Laid::on));
+        soundness(comesLast, verdict, work));
   }
 
   /** From when, best when and until when it is done; nothing if nothing is asked for. */

@@ -11,7 +11,6 @@ import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.Set;
 
 /** Says why a job lies where it does: what every day nearer to its best would cost more. */
@@ -77,14 +76,17 @@ final class Reasons {
       return say("It cannot wait.");
     }
     if (job.offBest(seat.on()) == 0) {
-      return job.window().best().isAfter(today)
+      return job.days().window().best().isAfter(today)
           ? say("Its best day.")
           : say("Any day is right; the sooner the better.");
     }
     long possible = board.days().stream().filter(day -> job.mayLieOn(day.on())).count();
     return possible == 1
-        ? say("The only bench day from {} to {}.", job.window().early(), job.window().late())
-        : say("The bench day nearest to its best, {}.", job.window().best());
+        ? say(
+            "The only bench day from {} to {}.",
+            job.days().window().early(),
+            job.days().window().late())
+        : say("The bench day nearest to its best, {}.", job.days().window().best());
   }
 
   private Sentence but(BenchRule rule, JobSeat seat, BenchDay day) {
@@ -92,9 +94,9 @@ final class Reasons {
     return switch (rule) {
       case ROOM -> say("but lacks {} for it.", Measure.MINUTES.of(lacks(seat, day)));
       case WINDOW ->
-          day.on().isAfter(job.window().late())
-              ? say("but its window closes on {}.", job.window().late())
-              : say("but its window opens on {}.", job.window().early());
+          day.on().isAfter(job.days().window().late())
+              ? say("but its window closes on {}.", job.days().window().late())
+              : say("but its window opens on {}.", job.days().window().early());
       case FLOWERS -> say("but it flowers until {}.", until(job));
       case MIX -> say("but its mix is made on this day anyway.");
       case STAYS -> say("but too little to leave the day that it had.");
@@ -103,7 +105,7 @@ final class Reasons {
   }
 
   private static LocalDate until(BenchJob job) {
-    return Optional.of(job).flatMap(BenchJob::flowersOver).orElseThrow();
+    return job.days().flowersOver().orElseThrow();
   }
 
   private int lacks(JobSeat seat, BenchDay day) {

@@ -13,42 +13,55 @@ import org.jspecify.annotations.Nullable;
  * How a plant stands after some of its happenings: what is on its card, besides what was seen of it
  * and what it was potted in.
  *
- * @param number unique in the collection
- * @param kind the key of the kind of plant it is
- * @param own in what it differs from its kind
+ * @param who what it is
  * @param notes in the collector's own words
  * @param mother the plant it was divided from, by its number in the store
- * @param asideOn the day it was pulled aside for the bench; null if it was not
- * @param apartSince kept apart from the others since that day; null if it is not
- * @param heldSince held in the pot it came in since that day; null if it is not
- * @param tasks small jobs of the collector's own that are still to be done
- * @param treatment the course that runs on it; null if none does
- * @param beside the course that runs on a plant it stands beside; null if none does
+ * @param inHand what is to be done with it, or is being done
  */
 public record Card(
-    String number,
-    Names names,
-    String kind,
-    Traits own,
+    Who who,
     Stand stand,
     Origin origin,
     Wish wish,
     String notes,
     Fate fate,
     @Nullable Long mother,
-    @Nullable LocalDate asideOn,
-    @Nullable LocalDate apartSince,
-    @Nullable LocalDate heldSince,
-    List<String> tasks,
-    @Nullable Treatment treatment,
-    @Nullable Treatment beside) {
-  public Card {
-    tasks = List.copyOf(tasks);
+    InHand inHand) {
+
+  /**
+   * What a plant is.
+   *
+   * @param number unique in the collection
+   * @param kind the key of the kind of plant it is
+   * @param own in what it differs from its kind
+   */
+  public record Who(String number, Names names, String kind, Traits own) {}
+
+  /**
+   * What is to be done with a plant, or is being done.
+   *
+   * @param asideOn the day it was pulled aside for the bench; null if it was not
+   * @param apartSince kept apart from the others since that day; null if it is not
+   * @param heldSince held in the pot it came in since that day; null if it is not
+   * @param tasks small jobs of the collector's own that are still to be done
+   * @param treatment the course that runs on it; null if none does
+   * @param beside the course that runs on a plant it stands beside; null if none does
+   */
+  public record InHand(
+      @Nullable LocalDate asideOn,
+      @Nullable LocalDate apartSince,
+      @Nullable LocalDate heldSince,
+      List<String> tasks,
+      @Nullable Treatment treatment,
+      @Nullable Treatment beside) {
+    public InHand {
+      tasks = List.copyOf(tasks);
+    }
   }
 
   /** Whether others are seen to first, so that it hands nothing on to them. */
   public boolean comesLast() {
-    return apartSince != null || treatment != null;
+    return inHand.apartSince() != null || inHand.treatment() != null;
   }
 
   /** The same for cards that read the same, in whatever run of the program; else another. */
@@ -84,22 +97,14 @@ public record Card(
     /** The card as far as it is written. */
     public Card card() {
       return new Card(
-          number,
-          names,
-          kind,
-          own,
+          new Who(number, names, kind, own),
           stand,
           origin,
           wish,
           notes,
           fate,
           mother,
-          asideOn,
-          apartSince,
-          heldSince,
-          List.copyOf(tasks),
-          treatment,
-          beside);
+          new InHand(asideOn, apartSince, heldSince, List.copyOf(tasks), treatment, beside));
     }
   }
 }

@@ -25,10 +25,12 @@ public final class Changes {
   }
 
   private void all() {
-    changed(Card::number, Happening.Numbered::new);
-    changed(Card::names, Happening.Named::new);
-    if (!was.kind().equals(is.kind()) || !was.own().equals(is.own())) {
-      happenings.add(new Happening.OfKind(is.kind(), is.own()));
+    changed(card -> card.who().number(), Happening.Numbered::new);
+    changed(card -> card.who().names(), Happening.Named::new);
+    var kind = is.who().kind();
+    var own = is.who().own();
+    if (!was.who().kind().equals(kind) || !was.who().own().equals(own)) {
+      happenings.add(new Happening.OfKind(kind, own));
     }
     changed(Card::stand, Happening.Moved::new);
     changed(Card::origin, Happening.Came::new);
@@ -36,13 +38,18 @@ public final class Changes {
     changed(Card::notes, Happening.Noted::new);
     changed(Card::fate, Happening.Became::new);
     changed(Card::mother, Happening.PartedFrom::new);
+    inHand(was.inHand(), is.inHand());
+  }
+
+  private void inHand(Card.InHand was, Card.InHand is) {
     changed(
-        Card::asideOn, on -> on == null ? new Happening.TakenBack() : new Happening.SetAside(on));
+        card -> card.inHand().asideOn(),
+        on -> on == null ? new Happening.TakenBack() : new Happening.SetAside(on));
     changed(
-        Card::apartSince,
+        card -> card.inHand().apartSince(),
         since -> since == null ? new Happening.LetIn() : new Happening.KeptApart(since));
     changed(
-        Card::heldSince,
+        card -> card.inHand().heldSince(),
         since -> since == null ? new Happening.Freed() : new Happening.Held(since));
     ended(was.treatment(), is.treatment());
     if (is.treatment() != null && !is.treatment().equals(was.treatment())) {

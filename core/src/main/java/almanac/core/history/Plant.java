@@ -110,6 +110,8 @@ public final class Plant {
    * decided.
    */
   public boolean undecidedNewcomer() {
-    return card.apartSince() != null && card.heldSince() == null && inWhatItCameIn();
+    return card.inHand().apartSince() != null
+        && card.inHand().heldSince() == null
+        && inWhatItCameIn();
   }
 }

@@ -75,11 +75,11 @@ public final class Speaking {
       case SINCE_POTTED -> sincePotted.contains(line) || ofAnEye(line.happening());
       case WHILE_ASKED ->
           line.happening() instanceof Happening.Asked asked
-              && plant.card().tasks().contains(asked.task());
+              && plant.card().inHand().tasks().contains(asked.task());
       case WHILE_TREATED ->
           line.happening() instanceof Happening.Treated treated
-              && plant.card().treatment() != null
-              && treated.course().equals(plant.card().treatment().course().uid());
+              && plant.card().inHand().treatment() != null
+              && treated.course().equals(plant.card().inHand().treatment().course().uid());
     };
   }
 
@@ -112,10 +112,13 @@ public final class Speaking {
 
   private boolean whileWatched(Inspection inspection) {
     var card = plant.card();
-    return since(inspection, card.apartSince())
-        || since(inspection, card.heldSince())
-        || since(inspection, card.treatment() == null ? null : card.treatment().since())
-        || since(inspection, card.beside() == null ? null : card.beside().since());
+    return since(inspection, card.inHand().apartSince())
+        || since(inspection, card.inHand().heldSince())
+        || since(
+            inspection,
+            card.inHand().treatment() == null ? null : card.inHand().treatment().since())
+        || since(
+            inspection, card.inHand().beside() == null ? null : card.inHand().beside().since());
   }
 
   private static boolean since(Inspection inspection, @Nullable LocalDate day) {

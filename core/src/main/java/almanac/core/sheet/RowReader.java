@@ -74,13 +74,12 @@ final class RowReader {
             kindWords,
             kind,
             place(),
-            potted,
-            mix,
-            pot,
-            arrived,
-            text(Meaning.CAME_FROM, Longest.NAME),
-            text(Meaning.PRICE, Longest.PRICE),
-            text(Meaning.PARENTS, Longest.NAME),
+            new RowTold.PottedIn(potted, mix, pot),
+            new RowTold.CameIn(
+                arrived,
+                text(Meaning.CAME_FROM, Longest.NAME),
+                text(Meaning.PRICE, Longest.PRICE),
+                text(Meaning.PARENTS, Longest.NAME)),
             notes(),
             fate);
     return new Outcome(told, faults, doubts, bareSize);

@@ -13,8 +13,6 @@ import java.util.Optional;
  * @param row as the spreadsheet counts it
  * @param number its own; blank if it is given one
  * @param kindWords what stands for its kind
- * @param mix nothing if it does not say
- * @param arrivedOn nothing if nobody knows the day
  */
 public record RowTold(
     int row,
@@ -23,12 +21,23 @@ public record RowTold(
     String kindWords,
     KindChoice kind,
     PlaceChoice place,
-    PottedOn pottedOn,
-    Optional<Mix> mix,
-    Pot pot,
-    Optional<LocalDate> arrivedOn,
-    String cameFrom,
-    String price,
-    String parents,
+    PottedIn potted,
+    CameIn came,
     String notes,
-    Fate fate) {}
+    Fate fate) {
+
+  /**
+   * What it stands in.
+   *
+   * @param mix nothing if it does not say
+   */
+  public record PottedIn(PottedOn pottedOn, Optional<Mix> mix, Pot pot) {}
+
+  /**
+   * How it came.
+   *
+   * @param arrivedOn nothing if nobody knows the day
+   */
+  public record CameIn(
+      Optional<LocalDate> arrivedOn, String cameFrom, String price, String parents) {}
+}

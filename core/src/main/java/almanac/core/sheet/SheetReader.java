@@ -68,7 +68,11 @@ public final class SheetReader {
       int column = cells.column(Meaning.LABEL).orElse(0);
       var same =
           plants.putIfAbsent(
-              Plain.words(told.label()) + "|" + told.place() + "|" + told.pottedOn().text(),
+              Plain.words(told.label())
+                  + "|"
+                  + told.place()
+                  + "|"
+                  + told.potted().pottedOn().text(),
               told.row());
       if (same != null) {
         outcome.doubt(column, told.label(), "stands in row %d in the same words".formatted(same));

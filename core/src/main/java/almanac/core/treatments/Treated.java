@@ -18,10 +18,8 @@ import java.util.Optional;
  * @param done how often it was treated since
  * @param left how often it is still to be treated
  * @param lastTreated the last day on which it was, if it ever was
- * @param looks at which nothing was found, and those that found something
  * @param next the days for the next treatment; nothing if none is left
- * @param lookedAt the day of the last look, or of the beginning
- * @param nextLook the days for the next look
+ * @param looked what was looked for, and when next
  * @param over whether it was treated often enough and looked clean often enough since
  * @param overFrom the day on which it will be over if every look is clean and none comes late
  * @param tooOften whether it was begun anew so often that something else should be thought of
@@ -31,13 +29,20 @@ public record Treated(
     int done,
     int left,
     Optional<LocalDate> lastTreated,
-    CleanLooks looks,
     Optional<Window> next,
-    LocalDate lookedAt,
-    Window nextLook,
+    Looked looked,
     boolean over,
     LocalDate overFrom,
     boolean tooOften) {
+
+  /**
+   * The looks of a course.
+   *
+   * @param looks at which nothing was found, and those that found something
+   * @param lookedAt the day of the last look, or of the beginning
+   * @param nextLook the days for the next look
+   */
+  public record Looked(CleanLooks looks, LocalDate lookedAt, Window nextLook) {}
 
   /**
    * @param since the day on which the course began; looks of that day are why it did
@@ -69,10 +74,8 @@ public record Treated(
         counting.size(),
         left,
         last,
-        looks,
         left == 0 ? Optional.empty() : Optional.of(next),
-        lastLook,
-        Window.around(lastLook.plusDays(step), slack),
+        new Looked(looks, lastLook, Window.around(lastLook.plusDays(step), slack)),
         left == 0 && looks.inARow() >= clean,
         treatedUntil.isAfter(lookedUntil) ? treatedUntil : lookedUntil,
         looks.times() >= figures.count(TreatmentFigures.TOO_OFTEN));
@@ -97,6 +100,6 @@ public record Treated(
 
   /** The next look. */
   public Check look() {
-    return new Check(Purpose.TREATED, nextLook);
+    return new Check(Purpose.TREATED, looked.nextLook());
   }
 }

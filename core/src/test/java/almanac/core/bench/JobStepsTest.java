@@ -20,8 +20,13 @@ import almanac.core.judgement.verdict.Judge;
 import almanac.core.judgement.verdict.Method;
 import almanac.core.judgement.verdict.Step;
 import almanac.core.judgement.verdict.Verdict;
+import almanac.core.kinds.RootThickness;
+import almanac.core.kinds.StandardKinds;
+import almanac.core.kinds.Trait;
+import almanac.core.kinds.Traits;
 import almanac.core.medium.Component;
 import almanac.core.medium.Mix;
+import almanac.core.medium.Moisture;
 import almanac.core.pot.Pot;
 import almanac.core.pot.PotType;
 import almanac.core.roots.RootStage;
@@ -341,6 +346,75 @@ class JobStepsTest {
                 Works.of(untried, Verdict.FULL_REPOT, PotType.PLASTIC, Step.MEDIUM_OFF), FIGURES))
         .extracting(JobStep::task)
         .doesNotContain(Task.HOLD);
+  }
+
+  @Test
+  void dustIsWettedAndMossIsNotTouchedBareHanded() {
+    var moss = asked(Verdict.FULL_REPOT, Component.SPHAGNUM_BEST, Step.MEDIUM_OFF);
+    var dust = asked(Verdict.FULL_REPOT, Component.PUMICE, Step.MEDIUM_OFF);
+    for (var task : List.of(Task.FILL, Task.MEDIUM_OFF)) {
+      assertThat(step(moss, task).caution().orElseThrow()).contains("loves");
+      assertThat(step(dust, task).caution().orElseThrow()).contains("mask");
+    }
+  }
+
+  @Test
+  void whatGripsTheWallIsSoakedUntilItLetsGo() {
+    var gripping = firm("oncidium", Component.LAVA).saw(Items.CROWDING, RootsCrowding.CLINGING);
+    assertThat(soak(gripping)).startsWith("Stand the pot in water until the roots let go");
+    assertThat(soak(firm("oncidium", Component.LAVA)))
+        .isEqualTo("Stand the pot in water until the roots are supple.");
+  }
+
+  private static String soak(PlantAtHand plant) {
+    var work = Works.of(plant, Verdict.FULL_REPOT, PotType.PLASTIC, Step.MEDIUM_OFF);
+    return step(JobSteps.of(work, FIGURES), Task.SOAK).what();
+  }
+
+  @ParameterizedTest
+  @CsvSource({
+    "DRIES_RIGHT_OUT, PLASTIC, false",
+    "DRIES_BETWEEN, PLASTIC, false",
+    "KEPT_MOIST, PLASTIC, true",
+    "ALWAYS_WET, PLASTIC, true",
+    "DRIES_BETWEEN, RESERVOIR, true"
+  })
+  void oldBulbsThatStandWetAreStonedRound(Moisture kept, PotType pot, boolean stones) {
+    for (var name : List.of("encyclia", "phalaenopsis", "paphiopedilum")) {
+      var work = Works.of(firm(name, Component.LAVA), Verdict.FULL_REPOT, pot, Step.MEDIUM_OFF);
+      var kind = work.kind().with(Traits.NONE.with(Trait.MOISTURE, kept));
+      var steps =
+          JobSteps.of(
+              new Work(
+                  work.on(),
+                  work.verdict(),
+                  work.method(),
+                  kind,
+                  work.history(),
+                  work.pot(),
+                  work.fresh(),
+                  Set.of()),
+              FIGURES);
+      assertThat(step(steps, Task.LEVEL).atHand().contains("coarse stones round the old bulbs"))
+          .as(name)
+          .isEqualTo(stones && name.equals("encyclia"));
+    }
+  }
+
+  @Test
+  void fineRootsDryOutInAGapAndThickOnesDoNot() {
+    for (var kind : StandardKinds.standard()) {
+      var work =
+          Works.of(
+              firm(kind.key(), Component.LAVA),
+              Verdict.FULL_REPOT,
+              PotType.PLASTIC,
+              Step.MEDIUM_OFF);
+      boolean thick = kind.of(Trait.ROOTS) == RootThickness.THICK;
+      assertThat(step(JobSteps.of(work, FIGURES), Task.FILL).why())
+          .as(kind.key())
+          .startsWith(thick ? "Thick roots forgive gaps" : "Fine roots dry out in a gap");
+    }
   }
 
   @ParameterizedTest

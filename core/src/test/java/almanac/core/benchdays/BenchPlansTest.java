@@ -35,31 +35,21 @@ class BenchPlansTest {
     return new BenchJob(
         name,
         name,
-        new Window(TODAY.plusDays(early), TODAY.plusDays(best), TODAY.plusDays(late)),
+        within(new Window(TODAY.plusDays(early), TODAY.plusDays(best), TODAY.plusDays(late))),
         minutes,
         false,
         60,
         "",
-        Soundness.HEALTHY,
-        Optional.empty(),
-        Optional.empty(),
-        Optional.empty());
+        Soundness.HEALTHY);
+  }
+
+  private static BenchJob.Days within(Window window) {
+    return new BenchJob.Days(window, Optional.empty(), Optional.empty(), Optional.empty());
   }
 
   private static BenchJob hazard(String name, int minutes, Soundness soundness) {
     var job = job(name, 0, 0, 1, minutes);
-    return new BenchJob(
-        name,
-        name,
-        job.window(),
-        minutes,
-        true,
-        100,
-        "",
-        soundness,
-        Optional.empty(),
-        Optional.empty(),
-        Optional.empty());
+    return new BenchJob(name, name, job.days(), minutes, true, 100, "", soundness);
   }
 
   private static BenchJob with(
@@ -67,15 +57,16 @@ class BenchPlansTest {
     return new BenchJob(
         job.id(),
         job.name(),
-        job.window(),
+        new BenchJob.Days(
+            job.days().window(),
+            Optional.ofNullable(flowers),
+            Optional.ofNullable(pinned),
+            Optional.ofNullable(before)),
         job.minutes(),
         job.hazard(),
         job.need(),
         mix,
-        job.soundness(),
-        Optional.ofNullable(flowers),
-        Optional.ofNullable(pinned),
-        Optional.ofNullable(before));
+        job.soundness());
   }
 
   private static BenchPlan plan(List<BenchDay> days, BenchJob... jobs) {
@@ -191,18 +182,7 @@ class BenchPlansTest {
         plan(
             days,
             hazard("Mealy", 15, Soundness.SUSPECT),
-            new BenchJob(
-                "Doubt",
-                "Doubt",
-                doubtful.window(),
-                15,
-                false,
-                50,
-                "",
-                Soundness.DOUBTFUL,
-                Optional.empty(),
-                Optional.empty(),
-                Optional.empty()),
+            new BenchJob("Doubt", "Doubt", doubtful.days(), 15, false, 50, "", Soundness.DOUBTFUL),
             with(job("Moss 1", 0, 0, 9, 15), "moss", null, null, null),
             with(job("Bark", 0, 0, 9, 15), "bark", null, null, null),
             with(job("Moss 2", 0, 0, 9, 15), "moss", null, null, null),
@@ -284,7 +264,14 @@ class BenchPlansTest {
       var was = where(first);
       var again = new ArrayList<BenchJob>();
       season.jobs().stream()
-          .map(job -> with(job, job.mix(), job.flowersOver().orElse(null), null, was.get(job.id())))
+          .map(
+              job ->
+                  with(
+                      job,
+                      job.mix(),
+                      job.days().flowersOver().orElse(null),
+                      null,
+                      was.get(job.id())))
           .forEach(again::add);
       assertThat(where(BenchPlans.plan(again, season.days(), TODAY, FIGURES)))
           .as("nothing changed, season %d", seed)
@@ -310,8 +297,8 @@ class BenchPlansTest {
         assertThat(day.taken()).isLessThanOrEqualTo(day.day().minutes());
         for (var each : day.jobs()) {
           assertThat(day.day().on())
-              .isBetween(each.job().window().early(), each.job().window().late());
-          assertThat(each.job().flowersOver().filter(day.day().on()::isBefore)).isEmpty();
+              .isBetween(each.job().days().window().early(), each.job().days().window().late());
+          assertThat(each.job().days().flowersOver().filter(day.day().on()::isBefore)).isEmpty();
         }
       }
       var greedy = greedy(season);
@@ -344,7 +331,7 @@ class BenchPlansTest {
                   with(
                       job,
                       job.mix(),
-                      job.flowersOver().orElse(null),
+                      job.days().flowersOver().orElse(null),
                       day.map(BenchDay::on).orElse(null),
                       null));
             });
@@ -353,7 +340,7 @@ class BenchPlansTest {
         pinned.stream()
             .map(
                 job ->
-                    job.pinned().isPresent()
+                    job.days().pinned().isPresent()
                         ? job
                         : with(job, job.mix(), LocalDate.MAX, null, null))
             .toList();
@@ -402,7 +389,7 @@ class BenchPlansTest {
                                 : with(
                                     job,
                                     job.mix(),
-                                    job.flowersOver().orElse(null),
+                                    job.days().flowersOver().orElse(null),
                                     day.day().on(),
                                     null)))
         .toList();

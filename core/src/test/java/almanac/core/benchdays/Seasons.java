@@ -38,19 +38,23 @@ final class Seasons {
     int early = hazard ? 0 : random.nextInt(20);
     int best = hazard ? 0 : early + random.nextInt(15);
     int late = hazard ? 1 : best + random.nextInt(15);
+    int minutes = 15 * (1 + random.nextInt(6));
+    double need = hazard ? 100 : random.nextInt(100);
+    var mix = MIXES.get(random.nextInt(MIXES.size()));
+    var soundness = Soundness.values()[random.nextInt(3)];
+    var flowersOver =
+        !hazard && random.nextInt(5) == 0
+            ? Optional.of(TODAY.plusDays(random.nextInt(30)))
+            : Optional.<LocalDate>empty();
+    var window = new Window(TODAY.plusDays(early), TODAY.plusDays(best), TODAY.plusDays(late));
     return new BenchJob(
         "j" + i,
         "Plant " + i,
-        new Window(TODAY.plusDays(early), TODAY.plusDays(best), TODAY.plusDays(late)),
-        15 * (1 + random.nextInt(6)),
+        new BenchJob.Days(window, flowersOver, Optional.empty(), Optional.empty()),
+        minutes,
         hazard,
-        hazard ? 100 : random.nextInt(100),
-        MIXES.get(random.nextInt(MIXES.size())),
-        Soundness.values()[random.nextInt(3)],
-        !hazard && random.nextInt(5) == 0
-            ? Optional.of(TODAY.plusDays(random.nextInt(30)))
-            : Optional.empty(),
-        Optional.empty(),
-        Optional.empty());
+        need,
+        mix,
+        soundness);
   }
 }

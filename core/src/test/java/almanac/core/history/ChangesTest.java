@@ -22,22 +22,24 @@ class ChangesTest {
   private static Card any(Random random) {
     boolean one = random.nextBoolean();
     return new Card(
-        random.nextBoolean() ? "27-001" : "27-002",
-        new Names("Label", one ? "Other" : "", ""),
-        random.nextBoolean() ? "vanda" : "oncidium",
-        one ? Traits.NONE : Traits.NONE.with(Trait.LEAST_GROWTHS, 3),
+        new Card.Who(
+            random.nextBoolean() ? "27-001" : "27-002",
+            new Names("Label", one ? "Other" : "", ""),
+            random.nextBoolean() ? "vanda" : "oncidium",
+            one ? Traits.NONE : Traits.NONE.with(Trait.LEAST_GROWTHS, 3)),
         new Stand(1, random.nextInt(3)),
         new Origin(Optional.empty(), random.nextBoolean() ? "a stall" : "", "", ""),
         random.nextBoolean() ? Wish.AS_IT_COMES : new Wish(Aim.DIVIDE, null),
         random.nextBoolean() ? "Notes" : "",
         random.nextBoolean() ? Fate.GROWING : new Fate(PlantStatus.LOST, "frost"),
         random.nextBoolean() ? null : 4L,
-        random.nextBoolean() ? null : DAY,
-        random.nextBoolean() ? null : DAY.plusDays(1),
-        random.nextBoolean() ? null : DAY.plusDays(2),
-        random.nextBoolean() ? List.of() : List.of("dark cover"),
-        random.nextBoolean() ? null : new Treatment(COURSE, DAY.plusDays(random.nextInt(2))),
-        random.nextBoolean() ? null : new Treatment(BESIDE, DAY));
+        new Card.InHand(
+            random.nextBoolean() ? null : DAY,
+            random.nextBoolean() ? null : DAY.plusDays(1),
+            random.nextBoolean() ? null : DAY.plusDays(2),
+            random.nextBoolean() ? List.of() : List.of("dark cover"),
+            random.nextBoolean() ? null : new Treatment(COURSE, DAY.plusDays(random.nextInt(2))),
+            random.nextBoolean() ? null : new Treatment(BESIDE, DAY)));
   }
 
   @Test

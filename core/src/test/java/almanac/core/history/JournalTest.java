@@ -149,8 +149,8 @@ class JournalTest {
             new Happening.Potted(
                 new Potting(
                     PottedOn.on(DAY), DAY, Mix.of(Component.LAVA), Moisture.DRIES_BETWEEN)));
-    assertThat(plant().card().heldSince()).isNull();
-    assertThat(plant().card().asideOn()).isNull();
+    assertThat(plant().card().inHand().heldSince()).isNull();
+    assertThat(plant().card().inHand().asideOn()).isNull();
     takenBack(moved);
     assertThat(plant().card()).isEqualTo(before);
   }
@@ -163,7 +163,7 @@ class JournalTest {
     var moved = act(null, new Happening.Potted(potting));
     act(null, new Happening.SetAside(DAY.plusDays(3)));
     act(moved, new Happening.Potted(potting));
-    assertThat(plant().card().asideOn()).isEqualTo(DAY.plusDays(3));
+    assertThat(plant().card().inHand().asideOn()).isEqualTo(DAY.plusDays(3));
   }
 
   static IntStream seeds() {

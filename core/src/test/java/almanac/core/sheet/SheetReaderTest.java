@@ -60,8 +60,8 @@ class SheetReaderTest {
     assertThat(told.row()).isEqualTo(4);
     assertThat(told.kind()).isEqualTo(new KindChoice("phalaenopsis", false));
     assertThat(told.place()).isEqualTo(new PlaceChoice(1L, "Kitchen sill"));
-    assertThat(told.pottedOn().text()).isEqualTo("2024-05");
-    assertThat(told.arrivedOn()).contains(LocalDate.of(2020, 3, 1));
+    assertThat(told.potted().pottedOn().text()).isEqualTo("2024-05");
+    assertThat(told.came().arrivedOn()).contains(LocalDate.of(2020, 3, 1));
     assertThat(told.notes()).isEqualTo("Mood: sulks");
   }
 
@@ -95,7 +95,7 @@ class SheetReaderTest {
     assertThat(order.days().proven()).isTrue();
     assertThat(order.days().example().orElseThrow())
         .isEqualTo(new DayOrder.Example("3/4/2024", "2024-04-03", "2024-03-04"));
-    assertThat(order.plants().get(0).pottedOn().text()).isEqualTo("2024-03-04");
+    assertThat(order.plants().get(0).potted().pottedOn().text()).isEqualTo("2024-03-04");
   }
 
   @Test
@@ -154,7 +154,7 @@ class SheetReaderTest {
     assertThat(told).hasSize(1);
     assertThat(told.get(0).kind()).isEqualTo(new KindChoice("vanda", true));
     assertThat(told.get(0).place().name()).isEqualTo("Loft");
-    assertThat(told.get(0).pottedOn().text()).isEqualTo("2025-03");
+    assertThat(told.get(0).potted().pottedOn().text()).isEqualTo("2025-03");
   }
 
   @Test
@@ -189,12 +189,12 @@ class SheetReaderTest {
                 "Vanda C|12 cm|clear|moss|died March 2024|"));
 
     var first = reading.plants().get(0);
-    assertThat(first.pot().diameterMm()).isEqualTo(102);
-    assertThat(first.pot().type()).isEqualTo(PotType.CLAY);
-    assertThat(first.mix().orElseThrow().words()).isEqualTo("medium bark 3 : perlite 1");
+    assertThat(first.potted().pot().diameterMm()).isEqualTo(102);
+    assertThat(first.potted().pot().type()).isEqualTo(PotType.CLAY);
+    assertThat(first.potted().mix().orElseThrow().words()).isEqualTo("medium bark 3 : perlite 1");
     assertThat(first.notes()).isEqualTo("red");
     var second = reading.plants().get(1);
-    assertThat(second.mix()).isEmpty();
+    assertThat(second.potted().mix()).isEmpty();
     assertThat(second.notes().lines())
         .containsExactlyInAnyOrder(
             "Pot size: big", "Pot type: amphora", "Medium: fairy dust", "Status: resting");

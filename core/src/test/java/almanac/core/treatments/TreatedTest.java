@@ -77,7 +77,7 @@ class TreatedTest {
             saw(7, Pests.NONE),
             saw(7, Pests.NONE),
             saw(8, Pests.NONE));
-    assertThat(treated.looks().inARow()).isEqualTo(1);
+    assertThat(treated.looked().looks().inARow()).isEqualTo(1);
     assertThat(treated.over()).isFalse();
   }
 
@@ -91,16 +91,16 @@ class TreatedTest {
             saw(20, Pests.MITES));
     assertThat(treated.from()).isEqualTo(day(20));
     assertThat(treated.left()).isEqualTo(3);
-    assertThat(treated.looks().inARow()).isZero();
+    assertThat(treated.looked().looks().inARow()).isZero();
     assertThat(treated.next().orElseThrow().early()).isEqualTo(day(21));
-    assertThat(treated.nextLook().best()).isEqualTo(day(27));
+    assertThat(treated.looked().nextLook().best()).isEqualTo(day(27));
     assertThat(treated.tooOften()).isFalse();
     assertThat(of(List.of(), saw(7, Pests.MITES), saw(14, Pests.MITES)).tooOften()).isTrue();
   }
 
   @Test
   void theLookOfTheFirstDayIsWhyItBegan() {
-    assertThat(of(List.of(), saw(0, Pests.SCALE)).looks().times()).isZero();
+    assertThat(of(List.of(), saw(0, Pests.SCALE)).looked().looks().times()).isZero();
   }
 
   @Test

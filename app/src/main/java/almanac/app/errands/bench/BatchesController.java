@@ -104,7 +104,7 @@ class BatchesController {
     var ids = here.stream().map(PlantInPlace::id).collect(Collectors.toSet());
     var aside =
         here.stream()
-            .filter(plant -> plant.card().asideOn() != null && !begun.contains(plant.id()))
+            .filter(plant -> plant.card().inHand().asideOn() != null && !begun.contains(plant.id()))
             .map(plant -> jobs.planned(plant, today.get()));
     return plan.of(
         Stream.concat(open.stream().filter(job -> ids.contains(job.plantId())), aside).toList());
@@ -134,14 +134,14 @@ class BatchesController {
     var plant = plants.one(each.plantId());
     if (!jobs.isOpen(each.job())) {
       return new BatchPage.BatchLine(
-          plant.id(), plant.name(), plant.card().number(), null, "", 0, 0, each.tagChecked());
+          plant.id(), plant.name(), plant.card().who().number(), null, "", 0, 0, each.tagChecked());
     }
     var job = jobs.one(each.job());
     var atHand = jobs.atHand(job, plant);
     return new BatchPage.BatchLine(
         plant.id(),
         plant.name(),
-        plant.card().number(),
+        plant.card().who().number(),
         job.uid(),
         atHand.work().method().words().toString(),
         job.told().done().size() + job.told().skipped().size(),

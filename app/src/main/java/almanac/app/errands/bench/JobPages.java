@@ -59,7 +59,7 @@ class JobPages {
         batches.of(job.uid()).orElse(null),
         plant.id(),
         plant.name(),
-        plant.card().number(),
+        plant.card().who().number(),
         plant.kind().name(),
         plant.place().name(),
         job.version(),

@@ -64,9 +64,9 @@ record BenchDaysPage(
           job.hazard(),
           job.soundness(),
           job.mix(),
-          job.window().early(),
-          job.window().best(),
-          job.window().late(),
+          job.days().window().early(),
+          job.days().window().best(),
+          job.days().window().late(),
           pinned,
           why);
     }

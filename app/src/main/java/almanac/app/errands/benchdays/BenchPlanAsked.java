@@ -76,14 +76,15 @@ record BenchPlanAsked(
     return new BenchJob(
         String.valueOf(i),
         job.name(),
-        WindowEntry.window("jobs[%d]".formatted(i), job.early(), job.best(), job.late()),
+        new BenchJob.Days(
+            WindowEntry.window("jobs[%d]".formatted(i), job.early(), job.best(), job.late()),
+            Optional.ofNullable(job.flowersOver()),
+            Optional.ofNullable(job.pinned()),
+            Optional.empty()),
         job.minutes(),
         job.hazard(),
         job.need(),
         job.mix() == null ? "" : job.mix(),
-        job.soundness() == null ? Soundness.HEALTHY : job.soundness(),
-        Optional.ofNullable(job.flowersOver()),
-        Optional.ofNullable(job.pinned()),
-        Optional.empty());
+        job.soundness() == null ? Soundness.HEALTHY : job.soundness());
   }
 }

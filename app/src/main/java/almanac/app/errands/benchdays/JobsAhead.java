@@ -46,7 +46,7 @@ class JobsAhead {
         .sorted(Walk.ORDER)
         .flatMap(
             plant -> ahead(plant, today, pace, Optional.ofNullable(laid.get(plant.id()))).stream())
-        .filter(ahead -> !ahead.job().window().early().isAfter(until))
+        .filter(ahead -> !ahead.job().days().window().early().isAfter(until))
         .toList();
   }
 

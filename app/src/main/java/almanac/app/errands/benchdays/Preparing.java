@@ -93,7 +93,7 @@ class Preparing {
     return new PlantToPrepare(
         plant.id(),
         plant.name(),
-        plant.card().number(),
+        plant.card().who().number(),
         plant.place().name(),
         BenchDaysPage.titleOf(ahead.judged()),
         job.minutes(),

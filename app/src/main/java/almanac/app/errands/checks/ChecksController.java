@@ -144,7 +144,7 @@ class ChecksController {
             each ->
                 new DueCheck(
                     plant.id(),
-                    plant.card().number(),
+                    plant.card().who().number(),
                     plant.name(),
                     plant.place().name(),
                     each.listing(),

@@ -74,15 +74,15 @@ class Leaving {
 
   private void fill(Connection connection, PlantInPlace plant, Plant whole, LocalDate today) {
     var into = DSL.using(new SingleConnectionDataSource(connection, true), SQLDialect.H2);
-    kind(into, plant.card().kind());
+    kind(into, plant.card().who().kind());
     long place = place(into, plant.place().name());
     var card = plant.card();
     var deeds = GoesAlong.of(whole);
     var begins =
         List.<Happening>of(
-            new Happening.Numbered(card.number()),
-            new Happening.Named(card.names()),
-            new Happening.OfKind(card.kind(), card.own()),
+            new Happening.Numbered(card.who().number()),
+            new Happening.Named(card.who().names()),
+            new Happening.OfKind(card.who().kind(), card.who().own()),
             new Happening.Moved(new Stand(place, 1)),
             // What was paid for it is nobody else's business.
             new Happening.Came(

@@ -76,11 +76,11 @@ record PassportFile(
       var card = plant.card();
       var kind =
           new Kinds(db)
-              .named(card.kind())
+              .named(card.who().kind())
               .orElseThrow(() -> new BadPackage("The file does not say what kind of plant it is."));
       return new PassportFile(
-          card.number(),
-          card.names(),
+          card.who().number(),
+          card.who().names(),
           card.origin().parents(),
           kind,
           deeds,

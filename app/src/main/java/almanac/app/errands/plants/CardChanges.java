@@ -59,8 +59,8 @@ public class CardChanges {
     if (plant.card().stand().place() != is.stand().place()) {
       room.refuseUnknown(is.stand().place());
     }
-    if (keeping.numberTaken(is.number(), plant.id())) {
-      throw new BadEntry("number", "Another plant has the number %s.".formatted(is.number()));
+    if (keeping.numberTaken(is.who().number(), plant.id())) {
+      throw new BadEntry("number", "Another plant has the number %s.".formatted(is.who().number()));
     }
     var mother = is.mother();
     if (!Objects.equals(mother, plant.card().mother()) && mother != null && !plants.has(mother)) {
@@ -77,7 +77,7 @@ public class CardChanges {
    */
   public Optional<Written> hold(long plantId, @Nullable LocalDate since, LocalDate today) {
     var plant = plants.whole(plantId);
-    var held = plant.card().heldSince();
+    var held = plant.card().inHand().heldSince();
     if (Objects.equals(held, since)) {
       return Optional.empty();
     }

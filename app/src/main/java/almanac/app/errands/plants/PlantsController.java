@@ -179,10 +179,11 @@ class PlantsController {
     pastDay(Entered.APART_SINCE, card.apartSince());
     pastDay(Entered.HELD_SINCE, card.heldSince());
     return new Card(
-        card.number().strip(),
-        new Names(card.label().strip(), card.believed().strip(), card.confirmed().strip()),
-        entry.kind(),
-        entry.deviation().own("deviation", kind(entry.kind())),
+        new Card.Who(
+            card.number().strip(),
+            new Names(card.label().strip(), card.believed().strip(), card.confirmed().strip()),
+            entry.kind(),
+            entry.deviation().own("deviation", kind(entry.kind()))),
         plant.place().id() == entry.placeId()
             ? plant.card().stand()
             : room.atTheEndOf(entry.placeId()),
@@ -195,12 +196,13 @@ class PlantsController {
         card.notes().strip(),
         new Fate(card.status(), card.statusReason().strip()),
         card.motherId(),
-        plant.card().asideOn(),
-        card.apartSince(),
-        card.heldSince(),
-        plant.card().tasks(),
-        plant.card().treatment(),
-        plant.card().beside());
+        new Card.InHand(
+            plant.card().inHand().asideOn(),
+            card.apartSince(),
+            card.heldSince(),
+            plant.card().inHand().tasks(),
+            plant.card().inHand().treatment(),
+            plant.card().inHand().beside()));
   }
 
   private void pastDay(Field field, @Nullable LocalDate day) {

@@ -92,7 +92,7 @@ class TagsController {
     Look<Tag> seen = plant.history().latest(Items.TAG, today.get());
     return new TagLine(
         plant.id(),
-        plant.card().number(),
+        plant.card().who().number(),
         plant.name(),
         potting.pottedOn().text(),
         potting.mix().words(),

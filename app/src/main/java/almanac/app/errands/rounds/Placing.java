@@ -67,7 +67,7 @@ class Placing {
   Optional<Written> setAside(List<Long> plantIds, boolean aside, LocalDate today) {
     var happenings = new LinkedHashMap<Long, List<Happening>>();
     for (var id : plantIds) {
-      if ((plants.one(id).card().asideOn() != null) != aside) {
+      if ((plants.one(id).card().inHand().asideOn() != null) != aside) {
         happenings.put(
             id, List.of(aside ? new Happening.SetAside(today) : new Happening.TakenBack()));
       }

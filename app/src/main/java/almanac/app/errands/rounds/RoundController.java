@@ -124,12 +124,12 @@ class RoundController {
     var life = plant.history().life();
     return new Stop(
         plant.id(),
-        plant.card().number(),
+        plant.card().who().number(),
         plant.name(),
         plant.place().id(),
         plant.place().name(),
         judging.judge(plant, day).verdict(),
         life.isEmpty() ? null : life.get(life.size() - 1).on(),
-        plant.card().asideOn());
+        plant.card().inHand().asideOn());
   }
 }

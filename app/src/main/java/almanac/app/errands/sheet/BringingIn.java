@@ -135,23 +135,23 @@ class BringingIn {
       RowTold plant, String number, Kind kind, Stand stand, LocalDate day) {
     var potting =
         new Potting(
-            plant.pottedOn(),
+            plant.potted().pottedOn(),
             day,
-            plant.mix().orElse(Mix.of(Component.UNKNOWN)),
+            plant.potted().mix().orElse(Mix.of(Component.UNKNOWN)),
             kind.of(Trait.MOISTURE));
     var all =
         new ArrayList<>(
             Adding.asItCame(
-                new Happening.Potted(potting, plant.pot(), false),
+                new Happening.Potted(potting, plant.potted().pot(), false),
                 number,
                 plant.label(),
                 kind.key(),
                 stand,
                 new Origin(
-                    plant.arrivedOn().map(on -> new Arrival(on, false)),
-                    plant.cameFrom(),
-                    plant.price(),
-                    plant.parents())));
+                    plant.came().arrivedOn().map(on -> new Arrival(on, false)),
+                    plant.came().cameFrom(),
+                    plant.came().price(),
+                    plant.came().parents())));
     if (!plant.notes().isEmpty()) {
       all.add(new Happening.Noted(plant.notes()));
     }

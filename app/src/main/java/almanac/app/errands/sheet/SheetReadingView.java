@@ -44,10 +44,10 @@ record SheetReadingView(
           told.row(),
           told.label(),
           told.place().name(),
-          told.pottedOn().text(),
-          told.mix().map(mix -> mix.words()).orElse(""),
-          told.pot().diameterMm(),
-          told.arrivedOn().orElse(null),
+          told.potted().pottedOn().text(),
+          told.potted().mix().map(mix -> mix.words()).orElse(""),
+          told.potted().pot().diameterMm(),
+          told.came().arrivedOn().orElse(null),
           told.fate().status(),
           told.notes());
     }

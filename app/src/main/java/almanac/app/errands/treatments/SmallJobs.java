@@ -56,7 +56,7 @@ class SmallJobs {
     return Stream.concat(
         judging.judge(plant, today).besides().smallJobs().stream()
             .map(job -> new ToDo(plant, job, null)),
-        plant.card().tasks().stream().map(task -> new ToDo(plant, null, task)));
+        plant.card().inHand().tasks().stream().map(task -> new ToDo(plant, null, task)));
   }
 
   /** What was ticked off on one plant. */

@@ -63,13 +63,14 @@ class Treating {
           .treated(plant.plant())
           .ifPresent(
               treated ->
-                  of(running, card.treatment())
+                  of(running, card.inHand().treatment())
                       .plants()
-                      .add(new OnPlant(plant, since(card.treatment()), treated)));
+                      .add(new OnPlant(plant, since(card.inHand().treatment()), treated)));
       courses
           .watched(plant.plant())
           .ifPresent(
-              beside -> of(running, card.beside()).beside().add(new BesidePlant(plant, beside)));
+              beside ->
+                  of(running, card.inHand().beside()).beside().add(new BesidePlant(plant, beside)));
     }
     return List.copyOf(running.values());
   }
@@ -100,7 +101,7 @@ class Treating {
     }
     return near.stream()
         .map(row::get)
-        .filter(plant -> !ids.contains(plant.id()) && plant.card().treatment() == null)
+        .filter(plant -> !ids.contains(plant.id()) && plant.card().inHand().treatment() == null)
         .toList();
   }
 
@@ -117,7 +118,7 @@ class Treating {
       var plant = free(treated.get(i), "plants[%d]".formatted(i));
       var begun = new ArrayList<Happening>();
       begun.add(new Happening.CourseBegun(course, today));
-      if (apart && plant.card().apartSince() == null) {
+      if (apart && plant.card().inHand().apartSince() == null) {
         begun.add(new Happening.KeptApart(today));
       }
       happenings.put(plant.id(), begun);
@@ -135,7 +136,7 @@ class Treating {
 
   private PlantInPlace free(long id, String path) {
     var plant = plants.one(id);
-    var runs = plant.card().treatment();
+    var runs = plant.card().inHand().treatment();
     if (!plant.plant().here()) {
       throw new BadEntry(path, "%s is no longer here.".formatted(plant.name()));
     }
@@ -171,7 +172,7 @@ class Treating {
           }
           return List.of(new Happening.Treated(uid, today));
         },
-        (id, path) -> of(uid, id, path, plant -> plant.card().treatment()));
+        (id, path) -> of(uid, id, path, plant -> plant.card().inHand().treatment()));
   }
 
   /** Writes that nothing was found on plants of a course, or beside it. */
@@ -199,7 +200,9 @@ class Treating {
         id,
         path,
         plant ->
-            plant.card().treatment() != null ? plant.card().treatment() : plant.card().beside());
+            plant.card().inHand().treatment() != null
+                ? plant.card().inHand().treatment()
+                : plant.card().inHand().beside());
   }
 
   private PlantInPlace of(

@@ -108,7 +108,7 @@ class RulesController {
         throw new BadEntry(
             values.keySet().stream().findFirst().orElse("values"),
             "With this, %s %s could not be judged any more."
-                .formatted(plant.card().number(), plant.name()));
+                .formatted(plant.card().who().number(), plant.name()));
       }
     }
   }
@@ -127,7 +127,7 @@ class RulesController {
                       : java.util.stream.Stream.of(
                           new Changed(
                               plant.id(),
-                              plant.card().number(),
+                              plant.card().who().number(),
                               plant.name(),
                               before,
                               before.words(),

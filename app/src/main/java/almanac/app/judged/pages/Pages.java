@@ -56,8 +56,8 @@ public class Pages {
         whole,
         Slips.of(judging.situation(plant, day), judging.judge(plant), judged, judging.figures()),
         RoomToRim.of(plant.history(), plant.follows(), day).map(Pages::room).orElse(null),
-        card.heldSince() == null ? null : holding(plant, card.heldSince()),
-        card.apartSince() == null ? null : apart(plant, card.apartSince()),
+        card.inHand().heldSince() == null ? null : holding(plant, card.inHand().heldSince()),
+        card.inHand().apartSince() == null ? null : apart(plant, card.inHand().apartSince()),
         plant.plant().undecidedNewcomer() ? nowOrHold(plant, judged) : null,
         judging.checks(plant, day, judged).stream().map(open -> CheckView.of(open, day)).toList());
   }
@@ -90,7 +90,7 @@ public class Pages {
         card.wish().approach(),
         arrival.map(Arrival::on).orElse(null),
         arrival.map(Arrival::rootless).orElse(false),
-        TraitsEntry.ofAPlant(card.own()),
+        TraitsEntry.ofAPlant(card.who().own()),
         TraitsEntry.ofAPlant(plant.follows().traits()),
         plant.plant().addedOn(),
         PottingView.of((Happening.Potted) plant.plant().potted().happening(), judging.figures()),
@@ -133,10 +133,10 @@ public class Pages {
     var card = plant.card();
     var everybody = plants.everybody();
     return new PlantPage.Card(
-        card.number(),
-        card.names().label(),
-        card.names().believed(),
-        card.names().confirmed(),
+        card.who().number(),
+        card.who().names().label(),
+        card.who().names().believed(),
+        card.who().names().confirmed(),
         card.origin().parents(),
         card.fate().status(),
         card.fate().status().words(),
@@ -153,9 +153,9 @@ public class Pages {
             .filter(other -> Objects.equals(other.card().mother(), plant.id()))
             .map(Pages::kin)
             .toList(),
-        card.asideOn(),
-        card.apartSince(),
-        card.heldSince());
+        card.inHand().asideOn(),
+        card.inHand().apartSince(),
+        card.inHand().heldSince());
   }
 
   private PlantPage.HoldingView holding(PlantInPlace plant, LocalDate since) {
@@ -192,7 +192,7 @@ public class Pages {
   }
 
   private PlantPage.@Nullable TreatmentView treatment(Plant plant) {
-    var runs = plant.card().treatment();
+    var runs = plant.card().inHand().treatment();
     return new Courses(judging.figures())
         .treated(plant)
         .map(
@@ -216,7 +216,7 @@ public class Pages {
 
   private static PlantPage.Kin kin(PlantInPlace kin) {
     return new PlantPage.Kin(
-        kin.id(), kin.card().number(), kin.name(), kin.card().fate().status().words());
+        kin.id(), kin.card().who().number(), kin.name(), kin.card().fate().status().words());
   }
 
   private static PlantPage.GrowthView growth(Growth growth) {

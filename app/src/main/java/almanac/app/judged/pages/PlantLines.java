@@ -36,7 +36,7 @@ public class PlantLines {
             plant ->
                 new GonePlant(
                     plant.id(),
-                    plant.card().number(),
+                    plant.card().who().number(),
                     plant.name(),
                     plant.kind().name(),
                     plant.card().fate().status().words(),
@@ -50,7 +50,7 @@ public class PlantLines {
     var life = plant.history().life();
     return new PlantLine(
         plant.id(),
-        card.number(),
+        card.who().number(),
         plant.name(),
         plant.kind().key(),
         plant.kind().name(),
@@ -72,10 +72,10 @@ public class PlantLines {
             .findFirst()
             .map(each -> Part.of(each.sentence()))
             .orElse(null),
-        card.asideOn(),
-        card.apartSince(),
-        card.treatment() != null,
-        card.heldSince(),
+        card.inHand().asideOn(),
+        card.inHand().apartSince(),
+        card.inHand().treatment() != null,
+        card.inHand().heldSince(),
         life.isEmpty() ? null : life.get(life.size() - 1).on(),
         judging.checks(plant, today.get(), judged).stream()
             .findFirst()

@@ -292,7 +292,7 @@ public class Keeping {
       throw new Conflict(
           ("What was written of %s since it came rests on this. Take that back first, or say on its"
                   + " card what became of it.")
-              .formatted(plant.card().names().name()));
+              .formatted(plant.card().who().names().name()));
     }
   }
 
@@ -309,13 +309,13 @@ public class Keeping {
       return;
     }
     var card = plant.card();
-    if (table.taken(card.number(), plant.id())) {
-      throw new Conflict("Another plant has the number %s by now.".formatted(card.number()));
+    if (table.taken(card.who().number(), plant.id())) {
+      throw new Conflict("Another plant has the number %s by now.".formatted(card.who().number()));
     }
     if (!plants.exists(card.stand())) {
       throw new Conflict("The place where it stood then is gone.");
     }
-    if (!plants.exists(card.kind())) {
+    if (!plants.exists(card.who().kind())) {
       throw new Conflict("The kind that it was of then was removed.");
     }
   }

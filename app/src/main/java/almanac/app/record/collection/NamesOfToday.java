@@ -21,6 +21,6 @@ record NamesOfToday(Snapshot now) implements Telling.Naming {
     var plant = now.byId().get(id);
     return plant == null
         ? "a plant that is gone"
-        : "%s %s".formatted(plant.card().number(), plant.name());
+        : "%s %s".formatted(plant.card().who().number(), plant.name());
   }
 }

@@ -22,7 +22,7 @@ public record PlantInPlace(Plant plant, Kind kind, Place place) {
 
   /** The name to go by. */
   public String name() {
-    return plant.card().names().name();
+    return plant.card().who().names().name();
   }
 
   /** The history the rules judge by. */
@@ -32,6 +32,6 @@ public record PlantInPlace(Plant plant, Kind kind, Place place) {
 
   /** Its kind as this plant follows it. */
   public Kind follows() {
-    return kind.with(plant.card().own());
+    return kind.with(plant.card().who().own());
   }
 }

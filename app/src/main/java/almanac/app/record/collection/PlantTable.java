@@ -47,9 +47,9 @@ class PlantTable {
   }
 
   static void fill(PlantRecord row, Card card, boolean begun) {
-    row.setNumber(begun ? card.number() : null);
-    row.setName(card.names().name());
-    row.setKind(card.kind());
+    row.setNumber(begun ? card.who().number() : null);
+    row.setName(card.who().names().name());
+    row.setKind(card.who().kind());
     row.setStatus(card.fate().status().name());
     row.setPlaceId(card.stand().place());
     row.setMotherId(card.mother());

@@ -26,7 +26,7 @@ record Snapshot(
     Map<Long, PlantInPlace> byId,
     List<PlantInPlace> byNumber) {
   private static final Comparator<PlantInPlace> BY_NUMBER =
-      Comparator.comparing(plant -> plant.card().number());
+      Comparator.comparing(plant -> plant.card().who().number());
 
   /**
    * @param before the moment before; whoever stands as then is taken over from it
@@ -63,7 +63,7 @@ record Snapshot(
     var card = plant.card();
     return new PlantInPlace(
         plant,
-        known(kinds.get(card.kind()), plant, "of a kind", card.kind()),
+        known(kinds.get(card.who().kind()), plant, "of a kind", card.who().kind()),
         known(places.get(card.stand().place()), plant, "in a place", card.stand().place()));
   }
 

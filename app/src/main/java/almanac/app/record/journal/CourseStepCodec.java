@@ -48,7 +48,7 @@ final class CourseStepCodec<H extends Happening> extends TableCodec<H, CourseSte
   /** With what it was treated, as its card says at that time. */
   @Override
   public Optional<Sentence> words(H happening, Telling telling) {
-    var runs = telling.before().treatment();
+    var runs = telling.before().inHand().treatment();
     return Optional.of(runs == null ? say(told) : say(told + ": {}", runs.course().product()));
   }
 }

@@ -32,7 +32,7 @@ final class NamedCodec extends TableCodec<Named, NamedRecord> {
 
   @Override
   public Optional<Sentence> words(Named happening, Telling telling) {
-    var was = telling.before().names();
+    var was = telling.before().who().names();
     return was.label().isEmpty()
         ? Optional.empty()
         : ChangesTold.together(changes(was, happening.names()));

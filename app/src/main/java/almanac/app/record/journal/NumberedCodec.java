@@ -27,7 +27,7 @@ final class NumberedCodec extends TableCodec<Numbered, NumberedRecord> {
 
   @Override
   public Optional<Sentence> words(Numbered happening, Telling telling) {
-    var before = telling.before().number();
+    var before = telling.before().who().number();
     return before.isEmpty()
         ? Optional.empty()
         : Optional.of(say("Number {} instead of {}", happening.number(), before));

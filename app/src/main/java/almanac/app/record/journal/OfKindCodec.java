@@ -61,11 +61,11 @@ final class OfKindCodec extends TableCodec<OfKind, OfKindRecord> {
   public Optional<Sentence> words(OfKind happening, Telling telling) {
     var before = telling.before();
     var naming = telling.naming();
-    if (!before.kind().isEmpty() && !before.kind().equals(happening.kind())) {
+    if (!before.who().kind().isEmpty() && !before.who().kind().equals(happening.kind())) {
       return Optional.of(
-          say("{} instead of {}", naming.kind(happening.kind()), naming.kind(before.kind())));
+          say("{} instead of {}", naming.kind(happening.kind()), naming.kind(before.who().kind())));
     }
-    return before.own().equals(happening.own())
+    return before.who().own().equals(happening.own())
         ? Optional.empty()
         : Optional.of(
             say(

@@ -95,7 +95,7 @@ public class Demo {
 
   private static void swapped(DemoPlant plant, String truly) {
     plant.happened(
-        new Happening.Named(new Names(plant.card().names().label(), truly, "")),
+        new Happening.Named(new Names(plant.card().who().names().label(), truly, "")),
         new Happening.Noted("Tags swapped at the bench; the flowers are those of the other."));
   }
 

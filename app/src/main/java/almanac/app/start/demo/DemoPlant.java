@@ -207,8 +207,9 @@ final class DemoPlant {
                                     new Happening.PartedFrom(id),
                                     potted,
                                     new Happening.Numbered(number),
-                                    new Happening.Named(plant.card().names()),
-                                    new Happening.OfKind(plant.card().kind(), plant.card().own()),
+                                    new Happening.Named(plant.card().who().names()),
+                                    new Happening.OfKind(
+                                        plant.card().who().kind(), plant.card().who().own()),
                                     new Happening.Moved(
                                         new Stand(
                                             stand.place(),

@@ -49,9 +49,9 @@ public final class Answered {
     }
     return switch (check.purpose()) {
       case APART -> new Happening.Inspected(Foe.PESTS.nothingFound(today));
-      case TREAT -> new Happening.Treated(course(plant.card().treatment()).uid(), today);
-      case TREATED -> looked(plant, course(plant.card().treatment()), answer, today);
-      case BESIDE -> looked(plant, course(plant.card().beside()), answer, today);
+      case TREAT -> new Happening.Treated(course(plant.card().inHand().treatment()).uid(), today);
+      case TREATED -> looked(plant, course(plant.card().inHand().treatment()), answer, today);
+      case BESIDE -> looked(plant, course(plant.card().inHand().beside()), answer, today);
       default -> new Happening.Checked(check, answer);
     };
   }

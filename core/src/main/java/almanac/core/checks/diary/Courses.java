@@ -20,7 +20,7 @@ public final class Courses {
 
   /** How far the course on a plant is, if one runs. */
   public Optional<Treated> treated(Plant plant) {
-    return Optional.ofNullable(plant.card().treatment()).map(runs -> treated(plant, runs));
+    return Optional.ofNullable(plant.card().inHand().treatment()).map(runs -> treated(plant, runs));
   }
 
   private Treated treated(Plant plant, Treatment runs) {
@@ -38,13 +38,13 @@ public final class Courses {
 
   /** How a plant looks beside one under treatment, if it stands there. */
   public Optional<Beside> watched(Plant plant) {
-    return Optional.ofNullable(plant.card().beside())
+    return Optional.ofNullable(plant.card().inHand().beside())
         .map(runs -> Beside.of(runs.course().foe(), runs.since(), plant.history().life(), figures));
   }
 
   /** Whether the looks between treatments are those for which it is kept apart. */
   static boolean lookForPests(Plant plant) {
-    var runs = plant.card().treatment();
+    var runs = plant.card().inHand().treatment();
     return runs != null && runs.course().foe() == Foe.PESTS;
   }
 
@@ -57,7 +57,7 @@ public final class Courses {
   Optional<OpenCheck> underTreatment(Plant plant) {
     return treated(plant)
         .filter(treated -> !treated.over())
-        .map(treated -> OpenCheck.since(treated.lookedAt(), treated.look()));
+        .map(treated -> OpenCheck.since(treated.looked().lookedAt(), treated.look()));
   }
 
   Optional<OpenCheck> beside(Plant plant) {

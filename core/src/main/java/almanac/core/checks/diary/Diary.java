@@ -157,7 +157,7 @@ public final class Diary {
   }
 
   private Optional<OpenCheck> apart(Plant plant, LocalDate today) {
-    var since = plant.card().apartSince();
+    var since = plant.card().inHand().apartSince();
     if (since == null || Courses.lookForPests(plant)) {
       return Optional.empty();
     }
@@ -168,7 +168,7 @@ public final class Diary {
   }
 
   private Optional<OpenCheck> held(Plant plant) {
-    var since = plant.card().heldSince();
+    var since = plant.card().inHand().heldSince();
     if (since == null) {
       return Optional.empty();
     }
