@@ -65,4 +65,28 @@ class FiguresTest {
     }
     assertThat(Rulebook.named("need.mood")).isEmpty();
   }
+
+  @Test
+  void pointsAndDaysHaveTheirUsualBounds() {
+    var points = group.points("worth", 40, "Some");
+    assertThat(points.unit()).isEqualTo(Unit.POINTS);
+    assertThat(points.least()).isZero();
+    assertThat(points.most()).isEqualTo(100);
+    var days = group.days("rest", 40, "A while");
+    assertThat(days.unit()).isEqualTo(Unit.DAYS);
+    assertThat(days.least()).isEqualTo(1);
+    assertThat(days.most()).isEqualTo(730);
+    assertThat(group.figure("end", 2, Unit.MM, 2, 2, "It is what it is").standard()).isEqualTo(2);
+  }
+
+  @Test
+  void whatBelongsTogetherIsInOrder() {
+    assertThat(group.orders()).isEmpty();
+    var less = group.points("less", 10, "Less");
+    var more = group.points("more", 20, "More");
+    group.inOrder(less, more);
+    assertThat(group.orders()).containsExactly(java.util.List.of(less, more));
+    assertThat(group.key()).isEqualTo("soil");
+    assertThat(group.title()).isEqualTo("Soil");
+  }
 }

@@ -1,11 +1,9 @@
 package almanac.core.judgement;
 
 import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import almanac.core.checks.Aftercare;
 import almanac.core.checks.CheckAnswer;
-import almanac.core.checks.FollowUpFigures;
 import almanac.core.checks.Move;
 import almanac.core.checks.Purpose;
 import almanac.core.figures.Figure;
@@ -16,7 +14,6 @@ import almanac.core.holding.KeptApart;
 import almanac.core.judgement.evidence.Situation;
 import almanac.core.judgement.verdict.Judge;
 import almanac.core.refusals.Refused;
-import almanac.core.roots.RootFigures;
 import almanac.core.rulebook.Rulebook;
 import java.io.BufferedReader;
 import java.io.IOException;
@@ -104,26 +101,5 @@ class FiguresTogetherTest {
     assertThat(allowed).isGreaterThan(350);
     assertThat(refused)
         .contains("check.stands-early", "check.year-late", "roots.nub-most", "medium.due");
-  }
-
-  @Test
-  void figuresThatBelongTogetherAreChangedTogether() {
-    var early = Figures.standard().with(FollowUpFigures.STANDS_EARLY, 20);
-    assertThatThrownBy(() -> Rulebook.check(early, Set.of("check.stands-early")))
-        .hasMessage("check.stands-early (20) is at most check.stands-late (10).");
-    Rulebook.check(early.with(FollowUpFigures.STANDS_LATE, 25), Set.of());
-    var late = Figures.standard().with(RootFigures.MID_MOST, 40);
-    assertThatThrownBy(() -> Rulebook.check(late, Set.of("roots.mid-most")))
-        .isInstanceOfSatisfying(
-            Refused.class,
-            refusal -> assertThat(refusal.field().key()).isEqualTo("roots.mid-most"));
-  }
-
-  @Test
-  void theDefaultsGoTogether() {
-    Rulebook.check(Figures.standard(), Set.of());
-    assertThat(Rulebook.groups().stream().flatMap(group -> group.orders().stream()))
-        .as("there are figures that belong together")
-        .hasSizeGreaterThan(15);
   }
 }
