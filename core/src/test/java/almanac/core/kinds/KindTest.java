@@ -27,8 +27,7 @@ class KindTest {
   @Test
   void nightsAreColderThanDays() {
     double day = KIND.of(Trait.DAY_MOST);
-    assertThatThrownBy(
-            () -> new Kind("own", "Own", KIND.traits().with(Trait.NIGHT_LEAST, day)))
+    assertThatThrownBy(() -> new Kind("own", "Own", KIND.traits().with(Trait.NIGHT_LEAST, day)))
         .isInstanceOf(Refused.class);
     assertThat(
             new Kind("own", "Own", KIND.traits().with(Trait.NIGHT_LEAST, day - 0.5))
@@ -95,8 +94,7 @@ class KindTest {
 
   @Test
   void everyAnswerOfATraitIsSaidInWords() {
-    Stream.of(
-            Branching.values(), Ground.values(), Habit.values(), RootThickness.values())
+    Stream.of(Branching.values(), Ground.values(), Habit.values(), RootThickness.values())
         .flatMap(Arrays::stream)
         .map(Answer.class::cast)
         .forEach(answer -> assertThat(answer.words()).as("%s", answer).isNotBlank());

@@ -1,6 +1,7 @@
 package almanac.core.season;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import almanac.core.figures.Figures;
 import almanac.core.kinds.Warmth;
@@ -117,5 +118,68 @@ class ConditionsTest {
     assertThat(steady(21.5).warm(JANUARY, Warmth.WARM, FIGURES)).isTrue();
     assertThat(steady(33).warm(JANUARY, Warmth.WARM, FIGURES)).isFalse();
     assertThat(sill(56).warm(JANUARY, Warmth.WARM, FIGURES)).as("nobody measured").isFalse();
+  }
+
+  private static Conditions polarNight(double lampHours) {
+    return new Conditions(LightYear.at(90), OptionalDouble.of(lampHours), Optional.empty());
+  }
+
+  private static final LocalDate DECEMBER = LocalDate.of(2027, 12, 6);
+
+  @Test
+  void lightIsMissingBetweenTooLittleAndEnough() {
+    double enough = FIGURES.of(SeasonFigures.LEAST_LIGHT);
+    double none = FIGURES.of(SeasonFigures.NO_LIGHT);
+    assertThat(polarNight(enough).lightMissing(DECEMBER, FIGURES)).isZero();
+    assertThat(polarNight(none).lightMissing(DECEMBER, FIGURES)).isEqualTo(1);
+    assertThat(polarNight((enough + none) / 2).lightMissing(DECEMBER, FIGURES))
+        .isCloseTo(0.5, within(1e-9));
+    assertThat(polarNight(enough - 0.1).lightMissing(DECEMBER, FIGURES)).isPositive();
+  }
+
+  @Test
+  void theGateIsOpenFromItsHoursOn() {
+    double hours = FIGURES.of(SeasonFigures.GATE);
+    assertThat(polarNight(hours).gateOpen(DECEMBER, Warmth.WARM, FIGURES)).isTrue();
+    assertThat(polarNight(hours - 0.1).gateOpen(DECEMBER, Warmth.WARM, FIGURES)).isFalse();
+  }
+
+  /** By the dark pace and the hours above dark, up to a full day's light. */
+  @Test
+  void rootsGrowAsFastAsTheirLightAllows() {
+    double least = FIGURES.of(SeasonFigures.LEAST_LIGHT);
+    double dark = FIGURES.of(SeasonFigures.DARK);
+    double inTheDark = FIGURES.of(SeasonFigures.DARK_PACE) / 100;
+    for (double share : new double[] {0, 0.25, 0.5, 1}) {
+      double week =
+          polarNight(dark + share * (least - dark))
+              .pace(Warmth.WARM, FIGURES)
+              .weeks(DECEMBER, DECEMBER.plusDays(7));
+      assertThat(week).as("%s", share).isCloseTo(inTheDark + share * (1 - inTheDark), within(1e-9));
+    }
+    assertThat(
+            polarNight(least + 5).pace(Warmth.WARM, FIGURES).weeks(DECEMBER, DECEMBER.plusDays(7)))
+        .isCloseTo(1, within(1e-9));
+  }
+
+  @Test
+  void twoPlacesAlikeAreOne() {
+    var light = LightYear.at(56);
+    var one = new Conditions(light, OptionalDouble.of(12), Optional.empty());
+    assertThat(one)
+        .isEqualTo(new Conditions(light, OptionalDouble.of(12), Optional.empty()))
+        .hasSameHashCodeAs(new Conditions(light, OptionalDouble.of(12), Optional.empty()))
+        .isNotEqualTo(new Conditions(light, OptionalDouble.of(13), Optional.empty()))
+        .isNotEqualTo(
+            new Conditions(light, OptionalDouble.of(12), Optional.of(Temperatures.steady(20))))
+        .isNotEqualTo(new Conditions(LightYear.at(57), OptionalDouble.of(12), Optional.empty()));
+    assertThat(one.light()).isSameAs(light);
+    assertThat(one.lampHours()).hasValue(12);
+    assertThat(one.hashCode()).isNotZero();
+    assertThat(one.pace(Warmth.WARM, FIGURES))
+        .isSameAs(one.pace(Warmth.WARM, FIGURES))
+        .isEqualTo(GrowthPace.at(one, Warmth.WARM, FIGURES))
+        .hasSameHashCodeAs(GrowthPace.at(one, Warmth.WARM, FIGURES))
+        .isNotEqualTo(polarNight(7).pace(Warmth.WARM, FIGURES));
   }
 }

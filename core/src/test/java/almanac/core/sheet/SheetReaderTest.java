@@ -13,6 +13,8 @@ import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 
 class SheetReaderTest {
   private static final LocalDate TODAY = LocalDate.of(2026, 11, 26);
@@ -220,5 +222,63 @@ class SheetReaderTest {
     assertThat(guess(sheet("Name|Pot", "Vanda A|9", "Vanda B|120")).potUnit())
         .isEqualTo(PotUnit.MM);
     assertThat(guess(sheet("Name|Pot", "Vanda A|9")).potUnit()).isEqualTo(PotUnit.CM);
+  }
+
+  /** A text of so many letters in one column, beside a name that is known. */
+  private static List<String> faults(String heading, int letters) {
+    var text = "a".repeat(letters);
+    var reading = read(sheet("Plant name|" + heading, "Vanda High Water|" + text));
+    return reading.faults().stream().map(Remark::why).toList();
+  }
+
+  @ParameterizedTest
+  @CsvSource({
+    "Location, 80, a place's name has at most 80 characters",
+    "Came from, 200, this has at most 200 characters",
+    "Paid, 40, this has at most 40 characters",
+    "Notes, 4000, notes have at most 4000 characters"
+  })
+  void whatIsTooLongIsAFaultAndWhatJustFitsIsNot(String heading, int longest, String why) {
+    assertThat(faults(heading, longest)).isEmpty();
+    assertThat(faults(heading, longest + 1)).containsExactly(why);
+  }
+
+  @Test
+  void aNameIsNeitherEmptyNorEndless() {
+    var long200 = "Vanda " + "a".repeat(194);
+    assertThat(read(sheet("Plant name|Location", long200 + "|window")).faults()).isEmpty();
+    assertThat(read(sheet("Plant name|Location", long200 + "a|window")).faults())
+        .extracting(Remark::why)
+        .containsExactly("a name has at most 200 characters");
+    assertThat(
+            read(sheet("Plant name|Location|Pot (mm)", "Vanda A|window|120", "|window|120"))
+                .faults())
+        .extracting(Remark::why)
+        .contains("there is no name");
+  }
+
+  @Test
+  void aDayOfArrivalThatIsAMonthIsKeptInTheNotes() {
+    var reading = read(sheet("Plant name|Bought on", "Vanda High Water|May 2020"));
+    assertThat(reading.plants().get(0).came().arrivedOn()).isEmpty();
+    assertThat(reading.plants().get(0).notes()).isEqualTo("Bought on: May 2020");
+    assertThat(reading.doubts())
+        .extracting(Remark::why)
+        .contains("no single day; kept in the notes");
+  }
+
+  @ParameterizedTest
+  @CsvSource({"0, A", "25, Z", "26, AA", "51, AZ", "52, BA", "701, ZZ", "702, AAA"})
+  void columnsAreCalledAsSpreadsheetsDo(int column, String letters) {
+    assertThat(Heading.letters(column)).isEqualTo(letters);
+  }
+
+  @ParameterizedTest
+  @CsvSource({"Pot (mm), MM", "Pot cm, CM", "Pot in, INCH", "Pot inches, INCH", "Pot,"})
+  void theUnitOfPotsStandsInTheirHeading(String head, PotUnit unit) {
+    assertThat(PotUnit.named(head)).isEqualTo(java.util.Optional.ofNullable(unit));
+    for (var each : PotUnit.values()) {
+      assertThat(each.words()).isNotBlank();
+    }
   }
 }
