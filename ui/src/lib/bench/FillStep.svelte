@@ -53,7 +53,7 @@
 <div class="fill">
   <div>
     <MixEditor bind:mix components={choices.components} fault={faultOf(bench.problem, 'mix')} />
-    <details>
+    <details class="unfold">
       <summary>Keep this mix by name</summary>
       <TextField label="Name of the recipe" bind:value={name} />
       <button type="button" class="act tall" disabled={!name.trim()} onclick={keepRecipe}
@@ -90,12 +90,5 @@
     grid-template-columns: repeat(auto-fit, minmax(280px, 1fr));
     gap: 20px;
     align-items: start;
-  }
-  summary {
-    display: flex;
-    align-items: center;
-    min-height: 56px;
-    color: var(--color-plum);
-    font-size: 16px;
   }
 </style>

@@ -32,7 +32,7 @@
   }
 </script>
 
-<details>
+<details class="unfold">
   <summary>Layers, and what goes back into the stock</summary>
   <div class="layers">
     <TextField
@@ -69,13 +69,6 @@
 </details>
 
 <style>
-  summary {
-    display: flex;
-    align-items: center;
-    min-height: 56px;
-    color: var(--color-plum);
-    font-size: 16px;
-  }
   .layers {
     display: flex;
     flex-wrap: wrap;

@@ -95,12 +95,12 @@
   </div>
 {/if}
 {#if bench.job.dividing && oldMm}
-  <details>
+  <details class="unfold">
     <summary>Set the growths on a photograph</summary>
     <LayPhoto plantId={plant.id} rimMm={oldMm} onlaid={(laid) => (photo = laid)} />
   </details>
 {/if}
-<details open={!place?.seats.length}>
+<details class="unfold" open={!place?.seats.length}>
   <summary>Another pot, or its measures</summary>
   <PotFields bind:pot pots={choices.pots} problem={bench.problem} />
 </details>
@@ -132,12 +132,5 @@
   }
   details {
     margin-top: 10px;
-  }
-  summary {
-    display: flex;
-    align-items: center;
-    min-height: 56px;
-    font-size: 16px;
-    color: var(--color-plum);
   }
 </style>

@@ -54,7 +54,7 @@
     </p>
   {/if}
   {#if others.length}
-    <details>
+    <details class="unfold">
       <summary>{others.length} that will not do</summary>
       {#each others as seat (seat.item)}{@render row(seat)}{/each}
     </details>
@@ -98,13 +98,6 @@
   .lacking {
     font-weight: 600;
     font-size: 16px;
-  }
-  summary {
-    display: flex;
-    align-items: center;
-    min-height: 56px;
-    font-size: 16px;
-    color: var(--color-plum);
   }
   details button {
     margin-bottom: 8px;
