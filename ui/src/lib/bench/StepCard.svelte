@@ -1,7 +1,7 @@
 <script lang="ts">
   import type { Schemas } from '$lib/interface/schemas';
   import type { AtBench, Task } from './atBench.svelte';
-  import PhotographStep from './PhotographStep.svelte';
+  import Photograph from '$lib/photos/Photograph.svelte';
   import StepBody from './StepBody.svelte';
 
   interface Props {
@@ -39,7 +39,7 @@
       <p><a class="link" href="/sums">How much of it and how much water</a></p>
     {/if}
     {#if PICTURED.includes(step.task)}
-      <PhotographStep plantId={plant.id} title={step.title} />
+      <Photograph plantId={plant.id} caption="At the bench: {step.title.toLowerCase()}" tall />
     {/if}
   </div>
   <StepBody {bench} {plant} {choices} />

@@ -127,15 +127,4 @@
     font-weight: 600;
     padding: 8px 0;
   }
-  .two {
-    display: grid;
-    grid-template-columns: 1fr 1fr;
-    gap: 18px;
-    align-items: start;
-  }
-  @media (max-width: 700px) {
-    .two {
-      grid-template-columns: 1fr;
-    }
-  }
 </style>

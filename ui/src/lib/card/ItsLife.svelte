@@ -58,12 +58,6 @@
 <TextArea label="Notes" fault={faultOf(problem, 'card.notes')} bind:value={form.card.notes} />
 
 <style>
-  .two {
-    display: grid;
-    grid-template-columns: repeat(auto-fill, minmax(260px, 1fr));
-    gap: 16px;
-    align-items: start;
-  }
   .chance {
     margin: 0;
     padding: 10px 14px;

@@ -49,15 +49,4 @@
     gap: 18px;
     padding-top: 10px;
   }
-  .two {
-    display: grid;
-    grid-template-columns: 1fr 1fr;
-    gap: 18px;
-    align-items: start;
-  }
-  @media (max-width: 700px) {
-    .two {
-      grid-template-columns: 1fr;
-    }
-  }
 </style>

@@ -90,12 +90,3 @@
   />
   <Tick label="It came without live roots" bind:checked={form.rootless} />
 </div>
-
-<style>
-  .two {
-    display: grid;
-    grid-template-columns: repeat(auto-fill, minmax(260px, 1fr));
-    gap: 16px;
-    align-items: start;
-  }
-</style>

@@ -26,18 +26,3 @@
     bind:checked={() => unknown, (nobody) => (pottedOn = nobody ? UNKNOWN : '')}
   />
 </div>
-
-<style>
-  .two {
-    display: grid;
-    grid-template-columns: 1fr 1fr;
-    gap: 18px;
-    align-items: start;
-  }
-  @media (max-width: 700px) {
-    .two {
-      grid-template-columns: 1fr;
-      gap: 4px;
-    }
-  }
-</style>

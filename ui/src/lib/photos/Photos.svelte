@@ -1,8 +1,8 @@
 <script lang="ts">
   import { useQueryClient } from '@tanstack/svelte-query';
-  import { askAgain, KEYS } from '$lib/api/keys';
+  import { problemOf } from '$lib/api/client';
   import { photosOf } from '$lib/api/queries';
-  import { sendPhoto } from './send';
+  import { sendPhotos } from './sendAll';
   import { short } from '$lib/words/dates';
 
   interface Props {
@@ -19,16 +19,11 @@
   async function send(files: FileList | null) {
     faults = [];
     const all = [...(files ?? [])];
-    for (const [i, file] of all.entries()) {
-      sending = { turn: i + 1, of: all.length };
-      try {
-        await sendPhoto(plantId, file);
-      } catch (failure) {
-        faults.push(failure instanceof Error ? failure.message : String(failure));
-      }
-    }
+    await sendPhotos(client, plantId, all, {
+      sending: (turn) => (sending = { turn, of: all.length }),
+      refused: (failure) => faults.push(problemOf(failure).message),
+    });
     sending = undefined;
-    void askAgain(client, KEYS.photos(plantId));
   }
 </script>
 

@@ -106,10 +106,4 @@
     gap: 16px;
     padding: 8px 0 16px;
   }
-  .two {
-    display: grid;
-    grid-template-columns: repeat(auto-fill, minmax(230px, 1fr));
-    gap: 14px;
-    align-items: start;
-  }
 </style>

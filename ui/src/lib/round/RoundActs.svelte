@@ -1,6 +1,9 @@
 <script lang="ts">
+  import Photograph from '$lib/photos/Photograph.svelte';
+  import type { Schemas } from '$lib/interface/schemas';
+
   interface Props {
-    aside: boolean;
+    stop: Schemas['Stop'];
     /** Whether there is a plant before to go back to. */
     begun: boolean;
     /** Whether the plant is there to be judged. */
@@ -9,11 +12,11 @@
     looked: boolean;
     same: () => void;
     pullAside: () => void;
-    photograph: (files: FileList | null) => void;
     undo: () => void;
     next: () => void;
   }
-  const { aside, begun, ready, looked, same, pullAside, photograph, undo, next }: Props = $props();
+  const { stop, begun, ready, looked, same, pullAside, undo, next }: Props = $props();
+  const aside = $derived(stop.asideOn != null);
 </script>
 
 {#snippet key(name: string)}<span
@@ -27,16 +30,7 @@
   <button type="button" class="act" aria-pressed={aside} onclick={pullAside}
     >{aside ? 'Aside for the bench' : 'Pull aside'} {@render key('P')}</button
   >
-  <label class="act photo">
-    Photograph
-    <input
-      type="file"
-      accept="image/*"
-      capture="environment"
-      class="sr-only"
-      onchange={(event) => photograph(event.currentTarget.files)}
-    />
-  </label>
+  <Photograph plantId={stop.plantId} of={stop.name} />
   <button type="button" class="act" disabled={!begun} onclick={undo}>Undo {@render key('U')}</button
   >
   <button type="button" class="act go next" disabled={!ready} onclick={next}
@@ -55,16 +49,12 @@
     grid-template-columns: 1fr 1fr;
     gap: 8px;
   }
-  .acts .act:first-child,
+  .acts > :global(.act:first-child),
   .hint {
     grid-column: 1 / -1;
   }
-  .acts .act {
+  .acts :global(.act) {
     padding: 0 10px;
-  }
-  .photo:focus-within {
-    outline: 2px solid var(--color-plum);
-    outline-offset: 2px;
   }
   .next {
     min-height: 52px;
@@ -88,7 +78,7 @@
       background: var(--color-leaf);
       border-top: 1px solid var(--color-rule);
     }
-    .acts .act:first-child {
+    .acts > :global(.act:first-child) {
       grid-column: 1;
       grid-row: 2;
     }
@@ -96,7 +86,7 @@
       grid-column: 2 / -1;
       grid-row: 2;
     }
-    .acts .act {
+    .acts :global(.act) {
       font-size: 13.5px;
       padding: 0 6px;
     }

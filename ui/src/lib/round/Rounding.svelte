@@ -5,7 +5,6 @@
   import { startHere } from '$lib/forms/start';
   import { AtPlant } from './atPlant.svelte';
   import JudgedNow from './JudgedNow.svelte';
-  import { photographed } from './photographed';
   import { roundKeys } from './roundKeys';
   import Letters from './Letters.svelte';
   import RoundActs from './RoundActs.svelte';
@@ -92,13 +91,12 @@
       <JudgedNow {here} {plant} {today} looks={options.data?.looks ?? []} />
       <div class="letters"><Letters /></div>
       <RoundActs
-        aside={stop.asideOn != null}
         begun={walk.at > 0}
         ready={plant !== undefined}
         looked={here.lookedAt}
         same={() => here.same()}
         pullAside={() => here.pullAside(client)}
-        photograph={(files) => void photographed(client, stop, files)}
+        {stop}
         undo={() => void undo()}
         {next}
       />

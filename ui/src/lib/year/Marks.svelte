@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { axis } from './axis';
   import MarksPast from './MarksPast.svelte';
   import { type DrawnLine, type DrawnPast, NOTHING_PAST } from './yearLines';
 
@@ -24,10 +25,7 @@
   }: Props = $props();
   /** Since when it stands in its medium; further back another was in the pot. */
   const since = $derived(past.potted.at(-1) ?? from - 30);
-  const x = $derived((number: number) => (number - from) * day);
-  const seen = $derived((a: number, b: number) => x(b) > -12 && x(a) < width + 12);
-  /** Ends far outside are cut, so that no number grows beyond what can be drawn. */
-  const cut = $derived((number: number) => Math.max(-20, Math.min(width + 20, x(number))));
+  const { x, seen, cut } = $derived(axis(from, day, width));
   const HUES = { OPEN: 'open', UNSAFE: 'unsafe', SHUT: 'shut' };
 </script>
 

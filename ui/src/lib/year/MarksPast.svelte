@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { axis } from './axis';
   import { type DrawnPast, type Span } from './yearLines';
 
   interface Props {
@@ -13,11 +14,8 @@
   }
   const { past, from, day, width, today, underneath }: Props = $props();
   const A_YEAR = 365.25;
-  const x = $derived((number: number) => (number - from) * day);
-  const seen = $derived((a: number, b: number) => x(b) > -12 && x(a) < width + 12);
+  const { x, seen, cut } = $derived(axis(from, day, width));
   const wide = $derived((a: number, b: number) => Math.max(5, (b - a) * day));
-  /** Ends far outside are cut, so that no number grows beyond what can be drawn. */
-  const cut = $derived((number: number) => Math.max(-20, Math.min(width + 20, x(number))));
   /** A rest that was seen once is drawn wide enough to be told. */
   const restEnd = $derived((rest: Span, later = 0) =>
     Math.max(cut(rest.from + later) + 14, cut(rest.until + later)),

@@ -18,7 +18,7 @@
   import SheetHead from '$lib/inspect/SheetHead.svelte';
   import SheetSection from '$lib/inspect/SheetSection.svelte';
   import PhotoPick from '$lib/photos/PhotoPick.svelte';
-  import { photographed } from '$lib/inspect/photographed';
+  import { sendPhotos } from '$lib/photos/sendAll';
   import { startHere } from '$lib/forms/start';
   import { saved } from '$lib/shell/toaster';
   import Waiting from '$lib/forms/Waiting.svelte';
@@ -85,8 +85,9 @@
     if (!result) return;
     draft.saved();
     saved(client, `Saved. ${result.plant.slip?.title ?? ''}`, result);
-    await photographed(client, id, files, result.act, (n) => {
-      sending = `Keeping picture ${n} of ${files.length}…`;
+    await sendPhotos(client, id, files, {
+      look: result.act,
+      sending: (n) => (sending = `Keeping picture ${n} of ${files.length}…`),
     });
     await goto(`/plants/${id}`);
   }
