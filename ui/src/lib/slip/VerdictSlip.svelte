@@ -21,6 +21,9 @@
     supposed?: boolean;
   }
   const { slip, titles, check, inspectHref, photos = [], supposed = false }: Props = $props();
+  const move = $derived(slip.ahead.nextMove);
+  /** Where the advice does not speak of it. */
+  const shown = ['WATCH', 'ADJUST_CARE', 'LIFT_AND_LOOK'];
 </script>
 
 <section class="slip" class:supposed aria-labelledby="verdict">
@@ -44,6 +47,13 @@
       <b>How.</b>
       {slip.method}
       {#if slip.methodBecause}<span class="quiet">Since {slip.methodBecause}.</span>{/if}
+    </p>
+  {/if}
+  {#if move && shown.includes(slip.verdict)}
+    <p class="part">
+      <b>Next move.</b> About {short(move.likely, slip.judgedOn)}{move.when
+        ? `, when ${move.when}`
+        : ''}.
     </p>
   {/if}
   {#if slip.care.length || slip.remarks.length}

@@ -8,7 +8,9 @@ export function day(slip: Schemas['Slip']): string {
     case 'NOW':
       return 'today';
     case 'BY':
-      return `by ${on(slip.when.to)}`;
+      return slip.when.to && slip.when.to < slip.judgedOn
+        ? `late since ${on(slip.when.to)}`
+        : `by ${on(slip.when.to)}`;
     case 'BETWEEN':
       return `until ${on(slip.when.to)}`;
     case 'WAIT_FOR':

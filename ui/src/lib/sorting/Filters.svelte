@@ -32,6 +32,10 @@
       <option value={each.approach}>{each.name}</option>
     {/each}
   </select>
+  <select class="select" aria-label="Order" bind:value={sieve.order}>
+    <option value="urgent">most urgent first</option>
+    <option value="move">next move first</option>
+  </select>
   <label class="tick"
     ><input class="checkbox" type="checkbox" bind:checked={sieve.asideOnly} /> aside</label
   >

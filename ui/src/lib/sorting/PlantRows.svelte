@@ -2,15 +2,16 @@
   import type { Schemas } from '$lib/interface/schemas';
   import VerdictMark from '$lib/drawings/VerdictMark.svelte';
   import Sentence from '$lib/words/Sentence.svelte';
-  import { dateOf } from './sieve';
+  import { dateOf, moveOf, type Order } from './sieve';
 
   interface Props {
     plants: Schemas['PlantLine'][];
     selected: number[];
     select: (id: number) => void;
     today: string;
+    order: Order;
   }
-  const { plants, selected, select, today }: Props = $props();
+  const { plants, selected, select, today, order }: Props = $props();
 
   const SCREENFUL = 120;
   let most = $state(SCREENFUL);
@@ -39,7 +40,7 @@
             {#if plant.reason}· <Sentence parts={plant.reason} {today} />{/if}
           </span>
         </span>
-        <span class="date">{dateOf(plant, today)}</span>
+        <span class="date">{order === 'move' ? moveOf(plant, today) : dateOf(plant, today)}</span>
       </a>
     </li>
   {/each}

@@ -1,6 +1,16 @@
 import { expect, test } from 'vitest';
 import type { Schemas } from '$lib/interface/schemas';
-import { dateOf, kindsOf, mostUrgentFirst, ofPile, open, sieved, sievedGone } from './sieve';
+import {
+  dateOf,
+  kindsOf,
+  mostUrgentFirst,
+  moveOf,
+  nextMoveFirst,
+  ofPile,
+  open,
+  sieved,
+  sievedGone,
+} from './sieve';
 
 type Plant = Schemas['PlantLine'];
 
@@ -37,6 +47,21 @@ const ids = (plants: { id: number }[]) => plants.map(({ id }) => id);
 
 test('the most urgent stand first, then those with more need, then by number', () => {
   expect(ids(mostUrgentFirst(PLANTS))).toEqual([1, 3, 2]);
+});
+
+test('those whose next move is nearest stand first, and none in sight last', () => {
+  const moved = (one: Plant, likely: string | null) =>
+    ({
+      ...one,
+      nextMove: likely && { from: likely, likely, to: likely, when: 'nubs show' },
+    }) as Plant;
+  const plants = [moved(LOCK, null), moved(TOW, '2028-05-01'), moved(WEIR, '2027-06-01')];
+  expect(ids(nextMoveFirst(plants))).toEqual([2, 3, 1]);
+  expect(plants.map((one) => moveOf(one, '2027-05-15'))).toEqual([
+    'no move in sight',
+    'about 1 May 2028',
+    'about 1 Jun',
+  ]);
 });
 
 test('plants are found by name, number, kind, place and verdict', () => {
@@ -92,6 +117,7 @@ test('each has one date', () => {
   expect(date({ kind: 'NOW', to: '2027-05-15' })).toBe('today');
   expect(date({ kind: 'WAIT_FOR', likely: '2027-06-01', to: '2027-07-01' })).toBe('about 1 Jun');
   expect(date({ kind: 'BY', to: '2027-06-01' })).toBe('by 1 Jun');
+  expect(date({ kind: 'BY', to: '2027-05-01' })).toBe('late since 1 May');
   expect(date({ kind: 'BETWEEN', to: '2027-06-01' })).toBe('until 1 Jun');
   expect(date({}, { best: '2027-08-01' })).toBe('look 1 Aug');
   expect(date({})).toBe('');

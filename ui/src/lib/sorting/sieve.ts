@@ -11,10 +11,14 @@ export interface Sieve {
   kind: string;
   approach: string;
   asideOnly: boolean;
+  order: Order;
 }
 
+/** Which plants come first: those that want a hand most, or whose next move is nearest. */
+export type Order = 'urgent' | 'move';
+
 export function open(): Sieve {
-  return { sought: '', place: '', kind: '', approach: '', asideOnly: false };
+  return { sought: '', place: '', kind: '', approach: '', asideOnly: false, order: 'urgent' };
 }
 
 function answers(sought: string, ...texts: string[]): boolean {
@@ -50,6 +54,14 @@ export function mostUrgentFirst(plants: Plant[]): Plant[] {
   );
 }
 
+/** Whose next move is nearest first; those of which none is expected last. */
+export function nextMoveFirst(plants: Plant[]): Plant[] {
+  const day = (plant: Plant) => plant.nextMove?.likely ?? '9999';
+  return plants.toSorted(
+    (a, b) => day(a).localeCompare(day(b)) || a.turn - b.turn || a.number.localeCompare(b.number),
+  );
+}
+
 /** The plants of a pile; all of them where no pile is chosen. */
 export function ofPile(plants: Plant[], key: string): Plant[] {
   const pile = PILES.find((each) => each.key === key);
@@ -63,11 +75,19 @@ export function kindsOf(plants: Plant[]): [string, string][] {
   );
 }
 
+/** When it is likely to be moved. */
+export function moveOf(plant: Pick<Plant, 'nextMove'>, today: string): string {
+  const move = plant.nextMove;
+  if (!move) return 'no move in sight';
+  return move.when ? `about ${short(move.likely, today)}` : `now, until ${short(move.to, today)}`;
+}
+
 /** One date each: when to act, or when to look. */
 export function dateOf(plant: Pick<Plant, 'when' | 'nextCheck'>, today: string): string {
   const { kind, to, likely } = plant.when;
   if (kind === 'NOW') return 'today';
   if (kind === 'WAIT_FOR' && likely) return `about ${short(likely, today)}`;
+  if (to && to < today) return `late since ${short(to, today)}`;
   if (to) return `${kind === 'BETWEEN' ? 'until' : 'by'} ${short(to, today)}`;
   return plant.nextCheck ? `look ${short(plant.nextCheck.best, today)}` : '';
 }

@@ -7,7 +7,15 @@
   import { GONE } from '$lib/sorting/piles';
   import Piles from '$lib/sorting/Piles.svelte';
   import PlantRows from '$lib/sorting/PlantRows.svelte';
-  import { kindsOf, mostUrgentFirst, ofPile, open, sieved, sievedGone } from '$lib/sorting/sieve';
+  import {
+    kindsOf,
+    mostUrgentFirst,
+    nextMoveFirst,
+    ofPile,
+    open,
+    sieved,
+    sievedGone,
+  } from '$lib/sorting/sieve';
   import SortingField from '$lib/sorting/SortingField.svelte';
   import { count } from '$lib/words/counts';
 
@@ -23,7 +31,9 @@
   let pile = $state('');
   let selected = $state<number[]>([]);
 
-  const sorted = $derived(mostUrgentFirst(plants.data ?? []));
+  const sorted = $derived(
+    sieve.order === 'move' ? nextMoveFirst(plants.data ?? []) : mostUrgentFirst(plants.data ?? []),
+  );
   const within = $derived(sieved(sorted, sieve));
   const shown = $derived(pile === GONE ? [] : ofPile(within, pile));
   const goneFound = $derived(sievedGone(gone.data ?? [], sieve.sought));
@@ -42,7 +52,7 @@
   {#if plants.data?.length || gone.data?.length}
     <span class="quiet"
       >{shown.length === plants.data?.length
-        ? `${count(shown.length, 'plant')}, the most urgent first`
+        ? `${count(shown.length, 'plant')}, the ${sieve.order === 'move' ? 'nearest move' : 'most urgent'} first`
         : `${shown.length} of ${count(plants.data?.length ?? 0, 'plant')}`}</span
     >
     <Filters
@@ -79,7 +89,7 @@
           />
         {/if}
         {#if shown.length}
-          <PlantRows plants={shown} {selected} {select} {today} />
+          <PlantRows plants={shown} {selected} {select} {today} order={sieve.order} />
         {:else if pile !== GONE && !goneShown.length}
           <p class="quiet">No plant answers to that.</p>
         {/if}

@@ -8,6 +8,7 @@ import almanac.core.history.Potting;
 import almanac.core.inspection.Bloom;
 import almanac.core.inspection.Inspection;
 import almanac.core.inspection.Item;
+import almanac.core.inspection.Items;
 import almanac.core.inspection.Leaves;
 import almanac.core.inspection.Pests;
 import almanac.core.inspection.RootsInPot;
@@ -81,15 +82,15 @@ final class ManyPlants {
     var inspection =
         Inspection.on(day)
             .with(
-                Item.NEW_ROOTS,
-                Item.NEW_ROOTS.found(List.of(), 1.0 + random.nextInt(120), Figures.standard()));
-    inspection = saw(inspection, Item.BLOOM, Bloom.values());
-    inspection = saw(inspection, Item.STABILITY, Stability.values());
-    inspection = saw(inspection, Item.LEAVES, Leaves.values());
-    inspection = saw(inspection, Item.ROOTS_IN_POT, RootsInPot.values());
-    inspection = saw(inspection, Item.MEDIUM_PIECE, MediumPiece.values());
-    inspection = saw(inspection, Item.SMELL, Smell.values());
-    return inspection.with(Item.PESTS, Item.PESTS.saw(Pests.NONE));
+                Items.NEW_ROOTS,
+                Items.NEW_ROOTS.found(List.of(), 1.0 + random.nextInt(120), Figures.standard()));
+    inspection = saw(inspection, Items.BLOOM, Bloom.values());
+    inspection = saw(inspection, Items.STABILITY, Stability.values());
+    inspection = saw(inspection, Items.LEAVES, Leaves.values());
+    inspection = saw(inspection, Items.ROOTS_IN_POT, RootsInPot.values());
+    inspection = saw(inspection, Items.MEDIUM_PIECE, MediumPiece.values());
+    inspection = saw(inspection, Items.SMELL, Smell.values());
+    return inspection.with(Items.PESTS, Items.PESTS.saw(Pests.NONE));
   }
 
   private <A extends Enum<A> & Answer> Inspection saw(

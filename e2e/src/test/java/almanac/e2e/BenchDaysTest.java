@@ -26,7 +26,7 @@ class BenchDaysTest {
       var page = browsing.open("/bench");
       var saturday = Find.region(page, SATURDAY);
       assertThat(saturday.getByText("15 minutes too many")).isVisible();
-      assertThat(saturday).containsText("wait until 23 May, which costs nothing");
+      assertThat(saturday).containsText("wait until 29 May, which costs nothing");
       Find.entry(page, "Day for Catasetum Windlass").focus();
       page.keyboard().press("Alt+ArrowDown");
       assertThat(job(page, SUNDAY, "Catasetum Windlass")).containsText("You chose this day.");

@@ -12,7 +12,7 @@ import org.junit.jupiter.api.io.TempDir;
 
 /** One plant from its verdict to its bench day and through the year after it. */
 class OverAYearTest {
-  private static final String PLANT = "Phalaenopsis Nine Arches";
+  private static final String PLANT = "Phalaenopsis Sunday Bell";
 
   @TempDir Path data;
 

@@ -57,15 +57,18 @@ public final class LongerRun {
     return new BenchJob(
         "j" + i,
         "Plant " + i,
-        new Window(
-            TODAY.plusDays(early), TODAY.plusDays(best), TODAY.plusDays(best + random.nextInt(12))),
+        new BenchJob.Days(
+            new Window(
+                TODAY.plusDays(early),
+                TODAY.plusDays(best),
+                TODAY.plusDays(best + random.nextInt(12))),
+            Optional.empty(),
+            Optional.empty(),
+            Optional.empty()),
         15 + 15 * random.nextInt(4),
         false,
         random.nextInt(100),
         List.of("bark", "fine bark", "moss", "stone").get(random.nextInt(4)),
-        Soundness.HEALTHY,
-        Optional.empty(),
-        Optional.empty(),
-        Optional.empty());
+        Soundness.HEALTHY);
   }
 }

@@ -185,6 +185,8 @@ public final class JobSteps {
               .minding(MOSS));
     } else if (work.does(Step.MEDIUM_OFF)) {
       mediumOff("Take all the old medium off with your fingers; shake, do not comb.");
+    } else if (work.does(Step.SHAKE_OUT)) {
+      mediumOff("Shake and rinse out what falls from between the roots; untangle nothing.");
     } else if (work.does(Step.BACK_OFF)) {
       mediumOff("Take the medium off the old side only; the rest stays as it is.");
     }

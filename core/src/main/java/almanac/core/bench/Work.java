@@ -93,7 +93,7 @@ public record Work(
     if (does(Step.KEEP_BALL)) {
       return Ball.WHOLE;
     }
-    return does(Step.BACK_OFF) ? Ball.HALF : Ball.BARE;
+    return does(Step.BACK_OFF) || does(Step.SHAKE_OUT) ? Ball.HALF : Ball.BARE;
   }
 
   boolean does(Step step) {

@@ -43,7 +43,7 @@ public final class WorkMinutes {
         || work.only(Verdict.LET_GO)) {
       return figures.of(JobFigures.MOVE_UP_MINUTES);
     }
-    if (work.does(Step.BACK_OFF)) {
+    if (work.does(Step.BACK_OFF) || work.does(Step.SHAKE_OUT)) {
       return figures.of(JobFigures.PART_REPOT_MINUTES);
     }
     return figures.of(

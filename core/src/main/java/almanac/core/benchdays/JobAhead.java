@@ -6,12 +6,12 @@ import almanac.core.bench.WorkMinutes;
 import almanac.core.checks.Window;
 import almanac.core.figures.Figures;
 import almanac.core.judgement.figures.JudgementFigures;
+import almanac.core.judgement.moments.Wait;
+import almanac.core.judgement.moments.WaitCondition;
 import almanac.core.judgement.verdict.Judgement;
 import almanac.core.judgement.verdict.Step;
 import almanac.core.judgement.verdict.Timing;
 import almanac.core.judgement.verdict.Verdict;
-import almanac.core.judgement.verdict.Wait;
-import almanac.core.judgement.verdict.WaitCondition;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
@@ -81,15 +81,26 @@ public final class JobAhead {
       return Optional.of(
           new Window(today, today, today.plusDays(figures.count(DayFigures.HAZARD_DAYS))));
     }
-    if (judged.timing() instanceof Timing.Between between) {
-      return Optional.of(Window.between(today, between.until()));
-    }
-    return Optional.of(
-        Window.between(
-            today,
-            judged.timing() instanceof Timing.Until until
-                ? until.until()
-                : today.plusDays(figures.count(JudgementFigures.REPOT_WITHIN))));
+    return Optional.of(soon(last(judged.timing(), today, figures), today, figures));
+  }
+
+  /** What may be done now is best done within some weeks, however long it may wait. */
+  private static Window soon(LocalDate last, LocalDate today, Figures figures) {
+    var weeks = today.plusDays(figures.count(JudgementFigures.REPOT_WITHIN));
+    var best = Window.between(today, last.isBefore(weeks) ? last : weeks).best();
+    return new Window(today, best, last);
+  }
+
+  /** The last day; some weeks from today where that is over, or where none is meant. */
+  private static LocalDate last(Timing timing, LocalDate today, Figures figures) {
+    Optional<LocalDate> last =
+        timing instanceof Timing.Until until
+            ? Optional.of(until.until())
+            : timing instanceof Timing.Between between
+                ? Optional.of(between.until())
+                : Optional.empty();
+    return last.filter(day -> !day.isBefore(today))
+        .orElse(today.plusDays(figures.count(JudgementFigures.REPOT_WITHIN)));
   }
 
   /** Where nothing but flowers is in the way, they are what is said to be in the way. */

@@ -134,6 +134,32 @@ public final class MediumClock {
     return Optional.of(end);
   }
 
+  /**
+   * The day on which so much was or will be used, if nothing is tested again; the day of a test
+   * where that showed it.
+   *
+   * @return nothing if the mix does not decay
+   */
+  public Optional<LocalDate> reached(double percent, List<MediumTest> tests) {
+    var felt =
+        tests.stream().filter(test -> !test.on().isBefore(start())).sorted(WORST_LAST).toList();
+    double used = 0;
+    var day = start();
+    for (int i = 0; i < felt.size() && !mix.inert(); i++) {
+      var test = felt.get(i);
+      double before = used + usedBetween(day, test.on());
+      if (before >= percent) {
+        return reaches(percent, day, felt.subList(0, i));
+      }
+      used = test.band().clamp(before);
+      day = test.on();
+      if (used >= percent) {
+        return Optional.of(day);
+      }
+    }
+    return reaches(percent, day, tests);
+  }
+
   private LocalDate start() {
     return pottedOn instanceof PottedOn.Between between ? between.middle() : knownSince;
   }
@@ -142,21 +168,22 @@ public final class MediumClock {
     double used = 0;
     var day = from;
     for (var test : tests) {
-      used = test.band().clamp(used + between(day, test.on()));
+      used = test.band().clamp(used + usedBetween(day, test.on()));
       day = test.on().isAfter(day) ? test.on() : day;
     }
-    return used + between(day, to);
+    return used + usedBetween(day, to);
   }
 
   private double runOn(MediumTest last, LocalDate to) {
-    return last.band().most() + between(last.on(), to);
+    return last.band().most() + usedBetween(last.on(), to);
   }
 
   private double aDay(LocalDate day) {
     return percentADay[day.getMonthValue()] * (day.isBefore(spoiledSince) ? 1 : spoiledPace);
   }
 
-  private double between(LocalDate from, LocalDate to) {
+  /** The life used between two days, %; 0 if the second is not later. */
+  public double usedBetween(LocalDate from, LocalDate to) {
     if (!to.isAfter(spoiledSince)) {
       return sound(from, to);
     }
@@ -189,10 +216,34 @@ public final class MediumClock {
     if (felt.isEmpty()) {
       return say("{} in the pot, {}; no piece felt since", months, moisture.words());
     }
-    var last = felt.get(felt.size() - 1);
+    var decides = decides(felt);
+    if (decides.isEmpty()) {
+      var last = felt.get(felt.size() - 1);
+      return say("{} in the pot, and {} on {}", months, last.words(), last.on());
+    }
     var calendar = Measure.PERCENT.of(Math.round(run(start(), day, List.of())));
     return say(
-        "{} by the calendar after {}, but {} on {}", calendar, months, last.words(), last.on());
+        "{} by the calendar after {}, but {} on {}",
+        calendar,
+        months,
+        decides.get().words(),
+        decides.get().on());
+  }
+
+  /** The last test that moved the estimate; nothing where all agree with the calendar. */
+  private Optional<MediumTest> decides(List<MediumTest> felt) {
+    Optional<MediumTest> decides = Optional.empty();
+    double used = 0;
+    var day = start();
+    for (var test : felt) {
+      double before = used + usedBetween(day, test.on());
+      used = test.band().clamp(before);
+      if (Math.round(used) != Math.round(before)) {
+        decides = Optional.of(test);
+      }
+      day = test.on();
+    }
+    return decides;
   }
 
   private static Sentence unknownMedium(List<MediumTest> felt) {

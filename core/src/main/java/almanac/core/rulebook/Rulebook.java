@@ -10,6 +10,7 @@ import almanac.core.history.TagFigures;
 import almanac.core.holding.HoldingFigures;
 import almanac.core.inspection.InspectionFigures;
 import almanac.core.judgement.figures.JudgementFigures;
+import almanac.core.judgement.figures.MomentFigures;
 import almanac.core.judgement.figures.NeedFigures;
 import almanac.core.judgement.figures.ReadinessFigures;
 import almanac.core.judgement.figures.RiskFigures;
@@ -61,6 +62,7 @@ public final class Rulebook {
         MediumFigures.MOISTURES,
         NeedFigures.GROUP,
         ReadinessFigures.GROUP,
+        MomentFigures.GROUP,
         RiskFigures.GROUP,
         JudgementFigures.GROUP,
         PottingFigures.GROUP,

@@ -9,19 +9,18 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.concurrent.ConcurrentHashMap;
-import java.util.function.Predicate;
 
 /** Light and warmth where a plant stands. Immutable; what follows from them is remembered. */
 public final class Conditions {
-  private static final int DAYS_AHEAD = 366;
-
   private final LightYear light;
   private final OptionalDouble lampHours;
   private final Optional<Temperatures> means;
   private final Map<Warmth, Paced> paces = new ConcurrentHashMap<>();
 
-  /** How fast roots grow here by those figures. */
-  private record Paced(Figures figures, GrowthPace pace) {}
+  /**
+   * How fast roots grow here by those figures, on which days the gate is open, and nothing short.
+   */
+  private record Paced(Figures figures, GrowthPace pace, GateYear open, GateYear grows) {}
 
   /**
    * @param light day lengths of the site
@@ -48,12 +47,21 @@ public final class Conditions {
 
   /** How fast roots of a kind grow here through the year; worked out once for many judgements. */
   public GrowthPace pace(Warmth wanted, Figures figures) {
+    return paced(wanted, figures).pace();
+  }
+
+  private Paced paced(Warmth wanted, Figures figures) {
     var known = paces.get(wanted);
     if (known == null || known.figures() != figures) {
-      known = new Paced(figures, GrowthPace.at(this, wanted, figures));
+      known =
+          new Paced(
+              figures,
+              GrowthPace.at(this, wanted, figures),
+              new GateYear(day -> opens(day, wanted, figures)),
+              new GateYear(day -> lacks(day, wanted, figures).isEmpty()));
       paces.put(wanted, known);
     }
-    return known.pace();
+    return known;
   }
 
   @Override
@@ -117,6 +125,10 @@ public final class Conditions {
 
   /** Whether that day lies in the season in which what can wait need not wait. */
   public boolean gateOpen(LocalDate day, Warmth wanted, Figures figures) {
+    return paced(wanted, figures).open().on(day);
+  }
+
+  private boolean opens(LocalDate day, Warmth wanted, Figures figures) {
     return hoursOn(day) >= figures.of(SeasonFigures.GATE) && lacksWarmth(day, wanted).isEmpty();
   }
 
@@ -131,24 +143,20 @@ public final class Conditions {
 
   /** The first day of the coming year, from the given one on, on which the gate is open. */
   public Optional<LocalDate> gateOpensFrom(LocalDate day, Warmth wanted, Figures figures) {
-    return firstDay(day, later -> gateOpen(later, wanted, figures));
+    return paced(wanted, figures).open().from(day);
+  }
+
+  /** The first day of the coming year, from the given one on, on which nothing is short. */
+  public Optional<LocalDate> growsFrom(LocalDate day, Warmth wanted, Figures figures) {
+    return paced(wanted, figures).grows().from(day);
   }
 
   /** The last day before it shuts, if it is open on the given one and shuts within a year. */
   public Optional<LocalDate> gateOpenUntil(LocalDate day, Warmth wanted, Figures figures) {
-    return firstDay(day, later -> !gateOpen(later, wanted, figures))
+    return paced(wanted, figures)
+        .open()
+        .notFrom(day)
         .map(shut -> shut.minusDays(1))
         .filter(last -> !last.isBefore(day));
-  }
-
-  private static Optional<LocalDate> firstDay(LocalDate from, Predicate<LocalDate> wanted) {
-    var later = from;
-    for (int days = 0; days <= DAYS_AHEAD; days++) {
-      if (wanted.test(later)) {
-        return Optional.of(later);
-      }
-      later = later.plusDays(1);
-    }
-    return Optional.empty();
   }
 }

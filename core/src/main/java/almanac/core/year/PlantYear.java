@@ -82,7 +82,8 @@ public record PlantYear(
       return Optional.of(new Meant(today, today, today, false));
     }
     if (timing instanceof Timing.Until until) {
-      return Optional.of(new Meant(today, today, until.until(), false));
+      var last = until.until().isBefore(today) ? today : until.until();
+      return Optional.of(new Meant(today, today, last, false));
     }
     if (timing instanceof Timing.Between between) {
       return Optional.of(new Meant(between.from(), between.from(), between.until(), false));

@@ -88,6 +88,7 @@ class StepWordsTest {
     "KEEP_BALL, FILL, 'Fill round the ball, tap the pot, and press nothing'",
     "MEDIUM_OFF, FILL, 'Hold the plant at its level, pour'",
     "MEDIUM_OFF, MEDIUM_OFF, Take all the old medium off",
+    "SHAKE_OUT, MEDIUM_OFF, Shake and rinse out what falls",
     "BACK_OFF, MEDIUM_OFF, Take the medium off the old side only",
     "PLUG_OUT, MEDIUM_OFF, Part the roots in the middle and take the old plug out",
     "CUT_TO_CLEAN, CUT, Cut back until the tissue is clean",

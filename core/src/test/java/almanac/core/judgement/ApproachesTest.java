@@ -66,7 +66,7 @@ class ApproachesTest {
             .potted(12, Mix.of(Component.PUMICE))
             .saw(Items.BLOOM, Bloom.OPEN)
             .measured(Items.RIM, -5);
-    assertThat(by(Approach.HOUSE_RULES, plant)).isEqualTo(Verdict.WATCH);
+    assertThat(by(Approach.HOUSE_RULES, plant)).isEqualTo(Verdict.WAIT_FOR);
     assertThat(by(Approach.UNDISTURBED_ROOTS, plant)).isEqualTo(Verdict.MOVE_UP);
   }
 

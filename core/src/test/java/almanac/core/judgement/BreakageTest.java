@@ -7,10 +7,10 @@ import almanac.core.inspection.GrowthStage;
 import almanac.core.inspection.Items;
 import almanac.core.inspection.RootsInPot;
 import almanac.core.inspection.Smell;
+import almanac.core.judgement.moments.WaitCondition;
 import almanac.core.judgement.reason.NoReason;
 import almanac.core.judgement.verdict.Timing;
 import almanac.core.judgement.verdict.Verdict;
-import almanac.core.judgement.verdict.WaitCondition;
 import almanac.core.roots.RootStage;
 import org.junit.jupiter.api.Test;
 

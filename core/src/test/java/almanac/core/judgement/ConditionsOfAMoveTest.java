@@ -11,11 +11,11 @@ import almanac.core.inspection.RootsInPot;
 import almanac.core.inspection.Stability;
 import almanac.core.judgement.compare.Differences;
 import almanac.core.judgement.figures.ReadinessFigures;
+import almanac.core.judgement.moments.WaitCondition;
 import almanac.core.judgement.reason.Basis;
 import almanac.core.judgement.reason.Reason;
 import almanac.core.judgement.verdict.Timing;
 import almanac.core.judgement.verdict.Verdict;
-import almanac.core.judgement.verdict.WaitCondition;
 import almanac.core.medium.Component;
 import almanac.core.medium.Mix;
 import almanac.core.roots.RootStage;
@@ -210,7 +210,7 @@ class ConditionsOfAMoveTest {
     var after = PlantAtHand.of("oncidium").potted(26).saw(Items.NEW_ROOTS, RootStage.NUB).judged();
     assertThat(words(Differences.between(before, after)))
         .containsExactly(
-            "Full repot instead of watch",
+            "Full repot instead of wait",
             "Readiness 95 points instead of 15 points",
             "Counts now: Newest roots about 10 mm, nubs; it takes a move at the nubs, or once the roots are long enough to branch",
             "Counts no more: Newest roots about 35 mm, short; it takes a move at the nubs, or once the roots are long enough to branch");

@@ -12,10 +12,10 @@ public final class Contradictions {
 
   private static final List<Pair> PAIRS =
       List.of(
-          pair("good moment", "too short to carry"),
-          pair("good moment", "stand still"),
-          pair("good moment", "cannot wait"),
-          pair("good moment", "[Rr]escue"),
+          pair("A good moment", "too short to carry"),
+          pair("A good moment", "stand still"),
+          pair("A good moment", "cannot wait"),
+          pair("A good moment", "[Rr]escue"),
           pair("it will take the move", "too short to carry"),
           pair("it will take the move", "expect it to sulk"),
           pair("All medium off|all medium off", "Top the medium up"),

@@ -80,7 +80,7 @@ class DecidingLooksTest {
     assertThat(piece).isPresent();
     assertThat(piece.get().words().toString())
         .startsWith(
-            "Press a piece of medium from under the surface: if it tears by hand or is mush");
+            "Press a piece of medium from under the surface: if it tears by hand, repot it by");
   }
 
   @Test
@@ -118,7 +118,7 @@ class DecidingLooksTest {
     assertThat(looks.get(0).words())
         .hasToString(
             "Look for new roots at the newest growth: if bumps, repot it by 2027-06-02; if nubs,"
-                + " repot it by 2027-05-19; if long, repot it by 2027-06-12; else nothing changes.");
+                + " repot it by 2027-05-19; if long, repot it by 2027-09-19; else nothing changes.");
   }
 
   @Test

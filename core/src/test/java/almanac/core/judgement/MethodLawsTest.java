@@ -119,8 +119,7 @@ class MethodLawsTest {
     var tried = new Tried();
     eachByEachApproach(
         (situation, judged) -> {
-          boolean keeps =
-              judged.verdict() == Verdict.MOVE_UP || judged.verdict() == Verdict.PART_REPOT;
+          boolean keeps = judged.verdict().atTheBench() && judged.method().keepsMedium();
           if (mediumHasToGo(judged)) {
             assertThat(keeps).as("%s", judged.weighed().reasons()).isFalse();
             tried.on(situation);

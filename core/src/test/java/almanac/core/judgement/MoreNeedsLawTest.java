@@ -17,6 +17,7 @@ import almanac.core.inspection.Surface;
 import almanac.core.inspection.SurfaceLevel;
 import almanac.core.inspection.SurfaceRoots;
 import almanac.core.judgement.evidence.Situation;
+import almanac.core.judgement.reason.Scale;
 import almanac.core.judgement.verdict.Family;
 import almanac.core.judgement.verdict.Judge;
 import almanac.core.judgement.verdict.Judgement;
@@ -33,7 +34,7 @@ import org.junit.jupiter.params.provider.MethodSource;
 @Tag("long")
 class MoreNeedsLawTest {
   private static final Judge HOUSE = new Judge(Figures.standard());
-  private static final Map<String, UnaryOperator<PlantAtHand>> NEEDS = new LinkedHashMap<>();
+  static final Map<String, UnaryOperator<PlantAtHand>> NEEDS = new LinkedHashMap<>();
 
   static {
     NEEDS.put("wobble", plant -> plant.saw(Items.STABILITY, Stability.SLIGHT_WOBBLE));
@@ -68,8 +69,8 @@ class MoreNeedsLawTest {
 
   /** Only what must leave its medium may have to wait where it would have been moved whole. */
   private static boolean waitsForItsMedium(Judgement fewer, Judgement more) {
-    return fewer.method().keepsMedium()
-        && !more.method().keepsMedium()
+    return fewer.method().intact()
+        && !more.method().intact()
         && more.verdict().family() != Family.LEAVE_ALONE;
   }
 
@@ -110,7 +111,7 @@ class MoreNeedsLawTest {
   private static boolean onlyAdded(Judgement fewer, Judgement more) {
     return fewer.weighed().reasons().stream()
         .filter(reason -> reason.points() > 0)
-        .filter(reason -> reason.scale() == almanac.core.judgement.reason.Scale.NEED)
+        .filter(reason -> reason.scale() == Scale.NEED || reason.scale() == Scale.LOSS)
         .allMatch(
             reason ->
                 more.weighed().reasons().stream()

@@ -60,7 +60,7 @@ class NowOrHoldTest {
   void rootsThatWouldBreakOrAreNotThereAreHeld(RootStage stage) {
     var held = asked(newcomer().saw(Items.NEW_ROOTS, stage));
     assertThat(held.choice()).isEqualTo(Choice.HOLD);
-    assertThat(held.because().toString()).contains("no danger");
+    assertThat(held.because().toString()).contains("Wait for ");
   }
 
   @Test

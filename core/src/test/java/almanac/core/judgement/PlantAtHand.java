@@ -103,6 +103,10 @@ public final class PlantAtHand {
     return potted(PottedOn.on(day), day, mix);
   }
 
+  public PlantAtHand pottedOn(LocalDate day) {
+    return potted(PottedOn.on(day), day, Mix.of(Component.BARK_MEDIUM));
+  }
+
   public PlantAtHand potted(PottedOn on, LocalDate knownSince, Mix mix) {
     events.add(new Happening.Potted(new Potting(on, knownSince, mix, Moisture.DRIES_BETWEEN)));
     return this;

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import almanac.core.figures.Figures;
 import almanac.core.history.Approach;
+import almanac.core.inspection.Bloom;
 import almanac.core.inspection.GrowthStage;
 import almanac.core.inspection.Inspection;
 import almanac.core.inspection.Item;
@@ -17,13 +18,13 @@ import almanac.core.judgement.evidence.LeadRoots;
 import almanac.core.judgement.evidence.Situation;
 import almanac.core.judgement.figures.JudgementFigures;
 import almanac.core.judgement.figures.ReadinessFigures;
+import almanac.core.judgement.moments.WaitCondition;
 import almanac.core.judgement.verdict.Family;
 import almanac.core.judgement.verdict.Judge;
 import almanac.core.judgement.verdict.Judgement;
 import almanac.core.judgement.verdict.NowOrHold;
 import almanac.core.judgement.verdict.Timing;
 import almanac.core.judgement.verdict.Verdict;
-import almanac.core.judgement.verdict.WaitCondition;
 import almanac.core.kinds.Habit;
 import almanac.core.kinds.Trait;
 import almanac.core.roots.RootStage;
@@ -147,6 +148,9 @@ class PromiseLawsTest {
                   ? nubs(day, lead)
                   : longRoots(day, lead, judged.found().longEnough().getAsDouble());
           var then = HOUSE.judge(later(situation, day, seen));
+          if (then.need() < judged.need()) {
+            return;
+          }
           assertThat(then.verdict().inHand())
               .as(
                   "%s on %s: %s, then %s",
@@ -178,8 +182,13 @@ class PromiseLawsTest {
             return;
           }
           var day = waits.awaited().likely();
-          var seen = rootsOn(day, judged.found().roots());
+          var seen =
+              rootsOn(day, judged.found().roots())
+                  .with(Items.BLOOM, Items.BLOOM.saw(Bloom.FINISHED));
           var then = HOUSE.judge(later(situation, day, seen));
+          if (then.need() < judged.need() || waitsForRootsThatHadGoneIn(judged, then)) {
+            return;
+          }
           assertThat(then.verdict().inHand())
               .as(
                   "%s on %s: %s, then %s",
@@ -188,6 +197,15 @@ class PromiseLawsTest {
           tried.on(situation);
         });
     tried.atLeast(15);
+  }
+
+  /** Seen again, roots are there for longer than the first look could promise. */
+  private static boolean waitsForRootsThatHadGoneIn(Judgement before, Judgement then) {
+    return before.found().roots().forecast().isPresent()
+        && then.timing() instanceof Timing.Waits waits
+        && ChronoUnit.DAYS.between(
+                before.found().roots().forecast().get().look().on(), waits.awaited().likely())
+            > FIGURES.of(ReadinessFigures.FORECAST_DAYS);
   }
 
   /** The roots of that lead as they would be. */
@@ -231,7 +249,10 @@ class PromiseLawsTest {
           if (judged.verdict() == Verdict.WAIT_FOR) {
             var evidence = new Evidence(situation, FIGURES, Approach.HOUSE_RULES);
             boolean notReady = judged.readiness() < FIGURES.of(JudgementFigures.GOOD_MOMENT);
-            assertThat(notReady || !evidence.season().open()).isTrue();
+            boolean readierLater =
+                judged.ahead().moments().stream()
+                    .anyMatch(moment -> moment.readiness() > judged.readiness() + 10);
+            assertThat(notReady || !evidence.season().open() || readierLater).isTrue();
             tried.on(situation);
           }
           if (judged.verdict().family() == Family.LEAVE_ALONE) {
@@ -250,12 +271,12 @@ class PromiseLawsTest {
           if (evidence.season().open()) {
             return;
           }
-          assertThat(judged.advice().toString()).doesNotContain("good moment");
+          assertThat(judged.advice().toString()).doesNotContain("A good moment");
           boolean takenApart =
               judged.verdict() == Verdict.DIVIDE
                   || judged.verdict() == Verdict.FULL_REPOT
                   || judged.verdict() == Verdict.PART_REPOT;
-          if (takenApart && !(judged.timing() instanceof Timing.Now)) {
+          if (takenApart && !judged.method().intact() && !(judged.timing() instanceof Timing.Now)) {
             assertThat(judged.need())
                 .isGreaterThanOrEqualTo(FIGURES.of(JudgementFigures.COST_WHAT_MAY_FROM));
           }

@@ -9,10 +9,11 @@ import almanac.core.inspection.Bloom;
 import almanac.core.inspection.Items;
 import almanac.core.inspection.RootsInPot;
 import almanac.core.judgement.figures.JudgementFigures;
+import almanac.core.judgement.figures.MomentFigures;
+import almanac.core.judgement.moments.WaitCondition;
 import almanac.core.judgement.reason.Scale;
 import almanac.core.judgement.verdict.Timing;
 import almanac.core.judgement.verdict.Verdict;
-import almanac.core.judgement.verdict.WaitCondition;
 import almanac.core.roots.RootStage;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
@@ -26,7 +27,9 @@ class TimingTest {
     var judged = PlantAtHand.of("oncidium").potted(26).rootsOf(6).judged();
     assertThat(judged.timing()).isEqualTo(new Timing.Between(MAY, MAY.plusDays(5)));
     assertThat(judged.advice())
-        .hasToString("A good moment, not a must: until 2027-05-20, while the new roots are nubs.");
+        .hasToString(
+            "A good moment, not a must: until 2027-05-20, while the new roots are nubs. The next"
+                + " moment as good is about 2028-08-21, with its medium 170 % used.");
   }
 
   @Test
@@ -69,8 +72,9 @@ class TimingTest {
             .saw(Items.ROOTS_IN_POT, RootsInPot.MIXED)
             .judged();
     var wait = ((Timing.Waits) judged.timing()).awaited();
-    assertThat(wait.conditions()).containsExactly(WaitCondition.LIGHT);
-    assertThat(wait.likely()).isBetween(LocalDate.of(2028, 3, 3), LocalDate.of(2028, 3, 12));
+    assertThat(wait.conditions()).containsExactly(WaitCondition.NEW_TIPS);
+    assertThat(wait.earliest()).as("not before the light").isEqualTo(LocalDate.of(2028, 3, 5));
+    assertThat(wait.likely()).isBetween(LocalDate.of(2028, 3, 5), LocalDate.of(2028, 3, 18));
   }
 
   @Test
@@ -82,10 +86,10 @@ class TimingTest {
               .measured(Items.RIM, -8)
               .rootsOf(6)
               .judged();
-      assertThat(judged.verdict()).isEqualTo(Verdict.WATCH);
-      var gate = judged.found().gateOpens().orElseThrow();
+      assertThat(judged.verdict()).isEqualTo(Verdict.WAIT_FOR);
+      var wait = ((Timing.Waits) judged.timing()).awaited();
       var best = judged.looks().nextCheck().window().best();
-      assertThat(best).isBefore(gate);
+      assertThat(best).isBefore(wait.likely());
       assertThat(ChronoUnit.DAYS.between(day, best)).isGreaterThan(14);
     }
     var may = PlantAtHand.of("miltonia-brassia").potted(14).rootsOf(6).judged();
@@ -150,7 +154,10 @@ class TimingTest {
   void aCollectorsOwnFigureChangesTheVerdict() {
     var plant = PlantAtHand.of("oncidium").potted(20).saw(Items.NEW_ROOTS, RootStage.NUB);
     assertThat(plant.judged().verdict()).isEqualTo(Verdict.FULL_REPOT);
-    var patient = Figures.standard().with(JudgementFigures.LEAVE_BELOW, 45);
+    var patient =
+        Figures.standard()
+            .with(JudgementFigures.LEAVE_BELOW, 45)
+            .with(MomentFigures.LITTLE_NEED, 45);
     assertThat(plant.judged(patient).verdict()).isNotEqualTo(Verdict.FULL_REPOT);
   }
 }

@@ -3,8 +3,8 @@ package almanac.core.year;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import almanac.core.figures.Figures;
+import almanac.core.judgement.moments.Wait;
 import almanac.core.judgement.verdict.Timing;
-import almanac.core.judgement.verdict.Wait;
 import java.time.LocalDate;
 import java.util.List;
 import org.junit.jupiter.api.Test;

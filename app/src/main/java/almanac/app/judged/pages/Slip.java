@@ -2,12 +2,12 @@ package almanac.app.judged.pages;
 
 import almanac.core.checks.Purpose;
 import almanac.core.history.Approach;
+import almanac.core.judgement.moments.WaitCondition;
 import almanac.core.judgement.reason.Reason;
 import almanac.core.judgement.reason.Scale;
 import almanac.core.judgement.verdict.Family;
 import almanac.core.judgement.verdict.Step;
 import almanac.core.judgement.verdict.Verdict;
-import almanac.core.judgement.verdict.WaitCondition;
 import almanac.core.roots.RootStage;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.LocalDate;
@@ -44,6 +44,7 @@ public record Slip(
             description = "From when light and warmth carry what can wait; absent while they do")
         LocalDate gateOpens,
     When when,
+    @Schema(description = "What today was held against") MovesAhead ahead,
     List<ReasonLine> reasons,
     @Schema(description = "Looks nobody has made since the last potting") List<String> notLookedAt,
     @Schema(description = "Looks made too long ago") List<String> stale,
@@ -72,6 +73,36 @@ public record Slip(
       @Schema(nullable = true, description = "The last day; while waiting, the latest")
           LocalDate to,
       @Schema(description = "What to wait for") List<WaitCondition> waitFor) {}
+
+  /** What today was held against. */
+  public record MovesAhead(
+      @Schema(
+              nullable = true,
+              description =
+                  "By when it should not be in its pot any longer; absent if not in sight")
+          LocalDate deadline,
+      @Schema(nullable = true, description = "Absent where none will be") NextMove nextMove,
+      @Schema(description = "The moments ahead for the method that is meant, today first")
+          List<Moment> moments) {}
+
+  /** When the next move is to be expected. */
+  public record NextMove(
+      LocalDate from,
+      LocalDate likely,
+      LocalDate to,
+      @Schema(description = "What brings it about, after \"when\"; empty where it is now")
+          String when) {}
+
+  /** A day on which it could be moved. */
+  public record Moment(
+      @Schema(description = "What comes true by then; none for today") List<WaitCondition> waitFor,
+      LocalDate from,
+      LocalDate likely,
+      LocalDate to,
+      @Schema(description = "Need then, 0 to 100") long need,
+      @Schema(description = "Readiness then, 0 to 100") long readiness,
+      @Schema(description = "Whether it rests on roots that do not show yet") boolean foretold,
+      @Schema(description = "Whether light and warmth let it be moved then") boolean open) {}
 
   /** One reason. */
   public record ReasonLine(

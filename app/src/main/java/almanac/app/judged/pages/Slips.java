@@ -10,17 +10,19 @@ import almanac.core.judgement.compare.DecidingLook;
 import almanac.core.judgement.compare.DecidingLooks;
 import almanac.core.judgement.evidence.LeadRoots;
 import almanac.core.judgement.evidence.Situation;
+import almanac.core.judgement.moments.Moment;
+import almanac.core.judgement.moments.Wait;
 import almanac.core.judgement.reason.Reason;
 import almanac.core.judgement.risk.Broken;
 import almanac.core.judgement.risk.Handling;
 import almanac.core.judgement.risk.MoveRisk;
+import almanac.core.judgement.verdict.Ahead;
 import almanac.core.judgement.verdict.Family;
 import almanac.core.judgement.verdict.Judge;
 import almanac.core.judgement.verdict.Judgement;
 import almanac.core.judgement.verdict.Risks;
 import almanac.core.judgement.verdict.Timing;
 import almanac.core.judgement.verdict.Verdict;
-import almanac.core.judgement.verdict.Wait;
 import almanac.core.medium.MediumFigures;
 import almanac.core.medium.MediumState;
 import almanac.core.medium.UsedLife;
@@ -33,6 +35,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
+import org.jspecify.annotations.Nullable;
 
 /** Draws up the slips of one situation. */
 public final class Slips {
@@ -104,6 +107,7 @@ public final class Slips {
         risk.apply(judged).map(Slips::risk).orElse(null),
         judged.found().gateOpens().orElse(null),
         when(judged.timing(), situation.today()),
+        ahead(judged.ahead()),
         judged.weighed().reasons().stream().map(reason -> reason(reason, judged)).toList(),
         judged.looks().notLookedAt().stream().map(Item::key).toList(),
         judged.looks().stale().stream().map(Item::key).toList(),
@@ -199,6 +203,33 @@ public final class Slips {
   private static Slip.When waiting(Wait wait) {
     return new Slip.When(
         TimingKind.WAIT_FOR, wait.earliest(), wait.likely(), wait.latest(), wait.conditions());
+  }
+
+  private static Slip.MovesAhead ahead(Ahead ahead) {
+    return new Slip.MovesAhead(
+        ahead.deadline().orElse(null),
+        nextMove(ahead),
+        ahead.moments().stream().map(Slips::moment).toList());
+  }
+
+  /** When the next move is to be expected, as it is sent. */
+  static Slip.@Nullable NextMove nextMove(Ahead ahead) {
+    return ahead
+        .nextMove()
+        .map(wait -> new Slip.NextMove(wait.earliest(), wait.likely(), wait.latest(), wait.comes()))
+        .orElse(null);
+  }
+
+  private static Slip.Moment moment(Moment moment) {
+    return new Slip.Moment(
+        moment.brings(),
+        moment.earliest(),
+        moment.likely(),
+        moment.latest(),
+        Math.round(moment.need()),
+        Math.round(moment.readiness()),
+        moment.foretold(),
+        moment.open());
   }
 
   private Slip.MediumLife medium(UsedLife used) {

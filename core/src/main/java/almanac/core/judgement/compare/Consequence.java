@@ -72,6 +72,12 @@ final class Consequence {
 
   /** A deed, and by when. */
   static Sentence words(Judgement judged, String deed) {
-    return until(judged).map(day -> say("{} by {}", deed, day)).orElseGet(() -> say(deed));
+    return until(judged)
+        .map(
+            day ->
+                day.isBefore(judged.ahead().today())
+                    ? say("{} as soon as you can", deed)
+                    : say("{} by {}", deed, day))
+        .orElseGet(() -> say(deed));
   }
 }

@@ -13,12 +13,12 @@ import almanac.core.inspection.Sinking;
 import almanac.core.inspection.Smell;
 import almanac.core.inspection.Stability;
 import almanac.core.judgement.evidence.Situation;
+import almanac.core.judgement.moments.WaitCondition;
 import almanac.core.judgement.reason.Need;
 import almanac.core.judgement.verdict.Family;
 import almanac.core.judgement.verdict.Judge;
 import almanac.core.judgement.verdict.Judgement;
 import almanac.core.judgement.verdict.Timing;
-import almanac.core.judgement.verdict.WaitCondition;
 import almanac.core.medium.MediumPiece;
 import almanac.core.words.Answer;
 import almanac.core.words.Sentence;
@@ -163,6 +163,9 @@ public final class DecidingLooks {
     }
     var most = clauses.values().stream().max(Comparator.comparingInt(List::size)).orElseThrow();
     var said = say(tried.asked().words() + ": ");
+    if (clauses.size() == 1) {
+      return said.and(say("whatever you see, ")).and(follows(most, now)).and(say("."));
+    }
     int told = 0;
     for (var clause : clauses.values()) {
       if (clause != most && told < MOST_CLAUSES) {

@@ -44,7 +44,8 @@ public record AtRim(Lead lead, Rim rim, OptionalDouble distance) {
         new AtRim(lead, byDistance(distance.getAsDouble(), evidence.kind()), distance));
   }
 
-  private static Rim byDistance(double mm, Kind kind) {
+  /** How much room a distance is for a kind. */
+  public static Rim byDistance(double mm, Kind kind) {
     double season = kind.of(Trait.RHIZOME_STEP_MM) * kind.of(Trait.GROWTHS_A_YEAR);
     if (mm < 0) {
       return Rim.OVER;

@@ -33,6 +33,7 @@ import almanac.core.roots.RootForecast;
 import almanac.core.roots.RootStage;
 import almanac.core.season.SeasonFigures;
 import almanac.core.words.Answer;
+import almanac.core.words.Sentence;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
@@ -40,6 +41,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalLong;
+import java.util.Set;
 import java.util.function.Predicate;
 
 /** What follows from a situation before anything is weighed. */
@@ -50,6 +52,7 @@ public final class Evidence {
   private final LocalDate today;
   private final MediumClock clock;
   private final List<MediumTest> tests;
+  private final Optional<Sentence> testAgain;
   private final Optional<UsedLife> used;
   private final ReadyRule rule;
   private final List<LeadRoots> leads;
@@ -65,7 +68,9 @@ public final class Evidence {
     this.figures = figures;
     this.today = situation.today();
     this.clock = clockOfThisPot();
-    this.tests = MediumTests.of(situation.history().inspections(), figures);
+    var together = MediumTests.of(situation.history().inspections(), figures);
+    this.tests = together.all();
+    this.testAgain = together.again();
     this.used = clock.usedOn(today, tests);
     this.rule = ReadyRules.of(this);
     this.leads = leadsLookedAt();
@@ -105,6 +110,11 @@ public final class Evidence {
   /** Every test of the medium since it was potted, oldest first. */
   public List<MediumTest> tests() {
     return tests;
+  }
+
+  /** A test of the medium that has to be made once more, and why; nothing if none has. */
+  public Optional<Sentence> testAgain() {
+    return testAgain;
   }
 
   /** How far the medium is; nothing if it does not decay. */
@@ -233,6 +243,32 @@ public final class Evidence {
         .latest(item, lead, today)
         .seen()
         .map(seen -> new SeenAt(new LookSpot(item, lead), seen.on()));
+  }
+
+  /** Since when the same has been seen there, look for look, in this pot. */
+  public LocalDate firstSeen(SeenAt at) {
+    var spot = at.spot();
+    var first = at.on();
+    var inspections = situation.history().inspections();
+    for (int i = inspections.size() - 1; i >= 0; i--) {
+      var finding = inspections.get(i).findings().get(spot);
+      if (finding != null && !inspections.get(i).on().isAfter(at.on())) {
+        if (!finding.answers().equals(answersOn(spot, at.on()))) {
+          return first;
+        }
+        first = inspections.get(i).on();
+      }
+    }
+    return first;
+  }
+
+  private Set<?> answersOn(LookSpot spot, LocalDate day) {
+    return situation
+        .history()
+        .latest(spot.item(), spot.lead(), day)
+        .seen()
+        .<Set<?>>map(seen -> seen.finding().answers())
+        .orElse(Set.of());
   }
 
   /** Whether a small job was done since what it is for was last seen. */

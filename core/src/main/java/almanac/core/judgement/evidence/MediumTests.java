@@ -6,18 +6,18 @@ import almanac.core.inspection.Inspection;
 import almanac.core.inspection.Items;
 import almanac.core.inspection.Sinking;
 import almanac.core.inspection.Smell;
+import almanac.core.judgement.evidence.TestsTogether.Thing;
 import almanac.core.medium.Band;
 import almanac.core.medium.MediumFigures;
 import almanac.core.medium.MediumTest;
 import almanac.core.words.Measure;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalDouble;
 
 /** What the inspections of one potting say of its medium. Rules: The medium's clock. */
 final class MediumTests {
   private final Figures figures;
-  private final List<MediumTest> tests = new ArrayList<>();
+  private final TestsTogether together = new TestsTogether();
   private OptionalDouble firstDays = OptionalDouble.empty();
   private OptionalDouble waterPh = OptionalDouble.empty();
 
@@ -26,20 +26,26 @@ final class MediumTests {
   }
 
   /** Every test that re-sets the clock, oldest first. */
-  static List<MediumTest> of(List<Inspection> inspections, Figures figures) {
+  static TestsTogether of(List<Inspection> inspections, Figures figures) {
     var all = new MediumTests(figures);
     inspections.forEach(all::read);
-    return List.copyOf(all.tests);
+    return all.together;
   }
 
   private void read(Inspection inspection) {
     inspection
         .look(Items.MEDIUM_PIECE)
         .answer()
-        .ifPresent(piece -> add(inspection, piece.band(figures), "a piece " + piece.words()));
+        .ifPresent(
+            piece ->
+                add(Thing.STRUCTURE, inspection, piece.band(figures), "a piece " + piece.words()));
     inspection.look(Items.SMELL).answer().ifPresent(smell -> smell(inspection, smell));
     if (inspection.look(Items.SINKING).saw(Sinking.STANDS)) {
-      add(inspection, Band.atLeast(of(MediumFigures.WATER_STANDS_LEAST)), "water stood on it");
+      add(
+          Thing.STRUCTURE,
+          inspection,
+          Band.atLeast(of(MediumFigures.WATER_STANDS_LEAST)),
+          "water stood on it");
     }
     inspection.look(Items.DAYS_TO_DRY).measured().ifPresent(days -> daysToDry(inspection, days));
     var water = inspection.look(Items.SOAK_IN).measured();
@@ -50,10 +56,23 @@ final class MediumTests {
   private void smell(Inspection inspection, Smell smell) {
     switch (smell) {
       case WOODY ->
-          add(inspection, Band.atMost(of(MediumFigures.WOODY_MOST)), "it smelled of wood");
-      case SOUR -> add(inspection, Band.atLeast(of(MediumFigures.SOUR_LEAST)), "it smelled sour");
+          add(
+              Thing.SMELL,
+              inspection,
+              Band.atMost(of(MediumFigures.WOODY_MOST)),
+              "it smelled of wood");
+      case SOUR ->
+          add(
+              Thing.SMELL,
+              inspection,
+              Band.atLeast(of(MediumFigures.SOUR_LEAST)),
+              "it smelled sour");
       case ROTTEN ->
-          add(inspection, Band.atLeast(of(MediumFigures.ROTTEN_LEAST)), "it smelled rotten");
+          add(
+              Thing.SMELL,
+              inspection,
+              Band.atLeast(of(MediumFigures.ROTTEN_LEAST)),
+              "it smelled rotten");
       case STALE -> {}
     }
   }
@@ -65,7 +84,7 @@ final class MediumTests {
       var words =
           "it took %s to dry, at first %s"
               .formatted(Measure.DAYS.of(days), Measure.DAYS.of(firstDays.getAsDouble()));
-      add(inspection, Band.atLeast(of(MediumFigures.SLOW_LEAST)), words);
+      add(Thing.OTHER, inspection, Band.atLeast(of(MediumFigures.SLOW_LEAST)), words);
     }
   }
 
@@ -79,14 +98,14 @@ final class MediumTests {
         "its soak water fell from %s to %s"
             .formatted(Measure.PH.of(waterPh.getAsDouble()), Measure.COUNT.of(out));
     if (drop >= of(MediumFigures.PH_DROP_LARGE)) {
-      add(inspection, Band.atLeast(of(MediumFigures.PH_LARGE_LEAST)), words);
+      add(Thing.OTHER, inspection, Band.atLeast(of(MediumFigures.PH_LARGE_LEAST)), words);
     } else if (drop >= of(MediumFigures.PH_DROP)) {
-      add(inspection, Band.atLeast(of(MediumFigures.PH_LEAST)), words);
+      add(Thing.OTHER, inspection, Band.atLeast(of(MediumFigures.PH_LEAST)), words);
     }
   }
 
-  private void add(Inspection inspection, Band band, String words) {
-    tests.add(new MediumTest(inspection.on(), band, words));
+  private void add(Thing thing, Inspection inspection, Band band, String words) {
+    together.add(thing, new MediumTest(inspection.on(), band, words));
   }
 
   private double of(Figure figure) {

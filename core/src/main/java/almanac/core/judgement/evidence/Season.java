@@ -41,7 +41,7 @@ public record Season(Optional<Lack> lack, double missing, boolean open, boolean 
   }
 
   /** The same while it rests. */
-  Season atRest() {
+  public Season atRest() {
     return new Season(lack, missing, open, true);
   }
 

@@ -56,6 +56,8 @@ public final class JudgementFigures {
       GROUP.days("next-look.wide", 42, "A forecast wider than this is checked at half time");
   public static final Figure REPOT_WITHIN =
       GROUP.days("repot-within", 28, "Once it is decided, within four weeks");
+  public static final Figure STANDS =
+      GROUP.days("stands", 91, "Where nothing else ends it, what was seen is acted on in a season");
   public static final Figure NEW_DAYS =
       GROUP.days("new-days", 91, "For a season after it came nobody knows what is in the pot");
   public static final Figure LIFT_WITHIN =

@@ -36,6 +36,9 @@ final class MediumNeeds {
 
   static void weigh(Evidence evidence, Weighing weighing) {
     usedLife(evidence, weighing);
+    evidence
+        .testAgain()
+        .ifPresent(words -> weighing.against(NoReason.BETTER_TEST, words, Optional.empty()));
     FreshStart.weigh(evidence, weighing);
     unknownPot(evidence, weighing);
     unsuited(evidence, weighing);
@@ -114,7 +117,7 @@ final class MediumNeeds {
       return;
     }
     var used = evidence.used().get();
-    double points = points(used.likely(), evidence);
+    double points = AgePoints.of(used.likely(), evidence.figures());
     var sentence = howFar(used, points, evidence).and(used.because());
     if (points > 0) {
       weighing.need(need(used.likely(), evidence), sentence, points, Optional.empty());
@@ -145,27 +148,6 @@ final class MediumNeeds {
     return used <= of(MediumFigures.SPENT, evidence)
         ? NeedFigures.MEDIUM_SPENT
         : NeedFigures.MEDIUM_GONE;
-  }
-
-  /** Straight lines between the points; nothing below the mature state. */
-  private static double points(double used, Evidence evidence) {
-    var f = evidence.figures();
-    double[][] line = {
-      {f.of(MediumFigures.MATURE), 0},
-      {f.of(MediumFigures.DUE), f.of(NeedFigures.MEDIUM_DUE.counts())},
-      {f.of(MediumFigures.SPENT), f.of(NeedFigures.MEDIUM_SPENT.counts())},
-      {f.of(NeedFigures.GONE_AT), f.of(NeedFigures.MEDIUM_GONE.counts())}
-    };
-    if (used <= line[0][0]) {
-      return 0;
-    }
-    for (int i = 1; i < line.length; i++) {
-      if (used <= line[i][0]) {
-        double along = (used - line[i - 1][0]) / (line[i][0] - line[i - 1][0]);
-        return line[i - 1][1] + along * (line[i][1] - line[i - 1][1]);
-      }
-    }
-    return line[line.length - 1][1];
   }
 
   private static void daysToDry(Evidence evidence, Weighing weighing) {

@@ -37,7 +37,16 @@ final class RoomNeeds {
     weighing.need(need(at.rim(), evidence), sentence(at), look);
   }
 
-  private static Need need(Rim rim, Evidence evidence) {
+  /** Whether it is what the lead's distance to the rim counts. */
+  static boolean ofTheRim(Need need) {
+    return need.equals(NeedFigures.OVER_RIM)
+        || need.equals(NeedFigures.RIM_HALF_SEASON)
+        || need.equals(NeedFigures.JAMMED)
+        || need.equals(NeedFigures.NEARS_THE_RIM)
+        || need.equals(NeedFigures.RIM_SEASON);
+  }
+
+  static Need need(Rim rim, Evidence evidence) {
     return switch (rim) {
       case OVER -> NeedFigures.OVER_RIM;
       case UNDER_HALF_SEASON -> NeedFigures.RIM_HALF_SEASON;

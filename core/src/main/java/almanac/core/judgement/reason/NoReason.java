@@ -12,6 +12,7 @@ public enum NoReason implements Basis {
   MOUNT,
   DARK_ROOTS,
   DRIED_ROOTS,
+  BETTER_TEST,
   CROWDED,
   BROKEN_ROOT,
   BROKEN_LEAF;

@@ -6,30 +6,44 @@ import almanac.core.inspection.Items;
 import almanac.core.inspection.RootsCrowding;
 import almanac.core.judgement.evidence.Evidence;
 import almanac.core.judgement.figures.JudgementFigures;
+import almanac.core.judgement.figures.MomentFigures;
+import almanac.core.judgement.moments.Wait;
+import almanac.core.judgement.moments.WaitCondition;
+import almanac.core.judgement.readiness.Ripeness;
+import almanac.core.medium.MediumFigures;
+import almanac.core.medium.UsedLife;
+import almanac.core.words.Measure;
 import almanac.core.words.Sentence;
+import almanac.core.words.Sentence.Quantity;
 import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
 import java.util.List;
+import java.util.Optional;
 
 /** A verdict in a sentence: when, and what it means. */
 final class Advice {
+  private static final double STEP = 5;
+
   private final Evidence evidence;
   private final Method method;
   private final double need;
+  private final Ahead ahead;
 
-  private Advice(Evidence evidence, Method method, double need) {
+  private Advice(Evidence evidence, Method method, double need, Ahead ahead) {
     this.evidence = evidence;
     this.method = method;
     this.need = need;
+    this.ahead = ahead;
   }
 
   static Sentence of(
-      Verdict verdict, Method method, Timing timing, Evidence evidence, double need) {
-    var advice = new Advice(evidence, method, need);
+      Verdict verdict, Method method, Timing timing, Evidence evidence, double need, Ahead ahead) {
+    var advice = new Advice(evidence, method, need, ahead);
     return switch (verdict) {
       case LEAVE ->
           advice.movedToday()
               ? say("It was moved today: let it root. The first looks at it are booked.")
-              : say("Nothing to gain from a move now.");
+              : with(say("Nothing to gain from a move now."), advice.nextMove());
       case WATCH ->
           advice.movedToday()
               ? say("It was moved today: let it root. The first looks at it are booked.")
@@ -46,7 +60,8 @@ final class Advice {
                   "Out of the pot today, whatever the bloom or season. A plant keeps roots, not"
                       + " flowers.");
       case WAIT_FOR -> advice.wait(((Timing.Waits) timing).awaited());
-      case MOVE_UP, PART_REPOT, FULL_REPOT, DIVIDE -> advice.move(timing);
+      case MOVE_UP, PART_REPOT, FULL_REPOT, DIVIDE ->
+          with(advice.move(timing), advice.last(timing).flatMap(advice::whyNow));
       case LET_GO -> throw new IllegalStateException("Letting go has its own words");
     };
   }
@@ -107,9 +122,74 @@ final class Advice {
     if (wait.conditions().contains(WaitCondition.BETTER_PLACE)) {
       return say("It wants a move, but no day of the year carries one in this place.");
     }
-    return wait.likely().isAfter(evidence.today())
-        ? say("It wants a move, but wait for {}: about {}.", wait.words(), wait.likely())
-        : say("It wants a move, but wait for {}.", wait.words());
+    if (wait.conditions().equals(List.of(WaitCondition.LAST_DAY))) {
+      return say(
+          "No good moment comes in time: by {} at the latest, sooner if nubs show before.",
+          wait.likely());
+    }
+    return with(about(wait), inTime(wait));
+  }
+
+  private static Sentence with(Sentence first, Optional<Sentence> more) {
+    return more.map(first::and).orElse(first);
+  }
+
+  private static Sentence about(Wait wait) {
+    return wait.earliest().equals(wait.latest())
+        ? say("Wait for {}, about {}.", wait.words(), wait.likely())
+        : say("Wait for {}, about {} to {}.", wait.words(), wait.earliest(), wait.latest());
+  }
+
+  /** Why that is not too late. */
+  private Optional<Sentence> inTime(Wait wait) {
+    return ahead
+        .deadline()
+        .filter(day -> !day.isBefore(wait.likely()))
+        .flatMap(day -> used(wait.likely()))
+        .map(percent -> say(" That is in time: its medium will be about {} used.", percent));
+  }
+
+  /** How far the medium will be, to the nearest twentieth. */
+  private Optional<Quantity> used(LocalDate day) {
+    return evidence
+        .used()
+        .filter(UsedLife::known)
+        .map(used -> used.likely() + evidence.clock().usedBetween(evidence.today(), day))
+        .map(percent -> Measure.PERCENT.of(STEP * Math.round(percent / STEP)));
+  }
+
+  private Optional<LocalDate> last(Timing timing) {
+    return timing instanceof Timing.Now ? Optional.empty() : ahead.nextMove().map(Wait::latest);
+  }
+
+  /** What it would be like at the next moment that is as good, if that is too late. */
+  private Optional<Sentence> whyNow(LocalDate last) {
+    var now = ahead.moments().get(0);
+    double spent = evidence.figures().of(MediumFigures.SPENT);
+    var gap = last.plusDays(evidence.figures().count(MomentFigures.SHORT_WAIT));
+    return ahead.moments().stream()
+        .skip(1)
+        .filter(then -> then.open() && then.likely().isAfter(gap))
+        .filter(then -> then.readiness() >= now.readiness())
+        .filter(then -> now.readiness() >= evidence.figures().of(JudgementFigures.GOOD_MOMENT))
+        .findFirst()
+        .flatMap(
+            then ->
+                used(then.likely())
+                    .filter(percent -> percent.value() > spent)
+                    .map(
+                        percent ->
+                            say(
+                                " The next moment as good is about {}, with its medium {} used.",
+                                then.likely(),
+                                percent)));
+  }
+
+  /** When it is likely to be moved, where nothing asks for it now. */
+  private Optional<Sentence> nextMove() {
+    return ahead
+        .nextMove()
+        .map(wait -> say(" Next move about {}, when {}.", wait.likely(), wait.comes()));
   }
 
   private Sentence move(Timing timing) {
@@ -128,6 +208,12 @@ final class Advice {
           : say("A good moment, not a must: until {}.", between.until());
     }
     var until = ((Timing.Until) timing).until();
+    if (until.isBefore(evidence.today())) {
+      return say(
+          "{} late: it should have been moved by {}. Move it as soon as you can.",
+          Measure.DAYS.of(ChronoUnit.DAYS.between(until, evidence.today())),
+          until);
+    }
     if (method.intact() && !evidence.season().open()) {
       return say("With the ball whole it takes a move at any time: by {}.", until);
     }
@@ -146,11 +232,11 @@ final class Advice {
     return !method.intact()
         && !evidence.leavesADoubtfulMedium()
         && (!evidence.season().open()
-            || new Ripeness(evidence, method).least()
+            || new Ripeness(evidence, method.intact()).least()
                 < evidence.figures().of(JudgementFigures.READY_ENOUGH));
   }
 
   private boolean whileNubs(LocalDate until) {
-    return Soon.nubsEnd(evidence).filter(until::equals).isPresent();
+    return When.asNubs(evidence).filter(until::equals).isPresent();
   }
 }

@@ -1,108 +1,107 @@
 package almanac.core.judgement.verdict;
 
 import almanac.core.figures.Figure;
-import almanac.core.history.Approach;
 import almanac.core.inspection.Rim;
 import almanac.core.judgement.evidence.Evidence;
 import almanac.core.judgement.figures.JudgementFigures;
+import almanac.core.judgement.moments.Choice;
 import almanac.core.judgement.need.Needs;
+import almanac.core.judgement.reason.Reason;
 import java.util.Optional;
 
 /**
- * From need and readiness to a verdict; several needs are never judged more mildly than fewer.
- * Rules: From need to verdict.
+ * From need and the moments ahead to a verdict; several needs are never judged more mildly than
+ * fewer. Rules: From need to verdict.
  *
  * @param verdict what to do
  * @param method how, if it is moved
+ * @param choice today against the days that are still to come, for that method
  */
-record Decision(Verdict verdict, Method method) {
+record Decision(Verdict verdict, Method method, Choice choice) {
 
-  /** Where no hazard acts and nothing is let go. */
   static Decision of(Evidence evidence, Needs needs, double need) {
-    var method = Methods.of(evidence, needs.reasons());
-    return new Weighed(evidence, needs, need).by(method);
+    if (needs.hazard()) {
+      var method = Rescues.of(needs.reasons());
+      return new Decision(Verdict.RESCUE, method, choice(evidence, needs, method));
+    }
+    return new Weighed(evidence, needs, Math.round(need)).by(Methods.of(evidence, needs.reasons()));
   }
 
-  /** Whether it is more ready than that at the least. */
-  static boolean mayBeMoved(Evidence evidence, Method method, double need, boolean gateOpen) {
-    boolean goodMomentOnly = need < evidence.figures().of(JudgementFigures.MUST_FROM);
-    return gateOpen
-        || evidence.approach() == Approach.UNDISTURBED_ROOTS && method.intact()
-        || evidence.leavesADoubtfulMedium() && !goodMomentOnly
-        || method.intact() && !goodMomentOnly;
-  }
-
-  /** So ready it has to be for a move that is needed so much. */
-  static Figure readyFrom(Evidence evidence, double need) {
-    return need < evidence.figures().of(JudgementFigures.MUST_FROM)
-        ? JudgementFigures.GOOD_MOMENT
-        : JudgementFigures.READY_ENOUGH;
+  private static Choice choice(Evidence evidence, Needs needs, Method method) {
+    return new Choice(evidence, needs.reasons(), method.intact());
   }
 
   private record Weighed(Evidence evidence, Needs needs, double need) {
 
     Decision by(Method method) {
+      var choice = choice(evidence, needs, method);
       if (evidence.rim().filter(Rim.DEFORMING::equals).isPresent()) {
-        return new Decision(method.verdict(), method);
+        return new Decision(method.verdict(), method, choice);
       }
       if (LiftAndLook.wanted(evidence, needs.reasons())) {
-        return new Decision(Verdict.LIFT_AND_LOOK, method);
+        return new Decision(Verdict.LIFT_AND_LOOK, method, choice);
       }
-      var verdict = byPoints(method, need);
+      var verdict = byMoments(method, choice);
       if (verdict.atTheBench()) {
-        return new Decision(verdict, method);
+        return new Decision(verdict, method, choice);
       }
-      var forItsPlace = forItsPlace(method);
+      var forItsPlace = forItsPlace(method, choice);
       if (forItsPlace.isPresent()) {
         return forItsPlace.get();
       }
-      return !verdict.atTheBench() && LiftAndLook.suspected(evidence, needs)
-          ? new Decision(Verdict.LIFT_AND_LOOK, method)
-          : new Decision(verdict, method);
+      return LiftAndLook.suspected(evidence, needs)
+          ? new Decision(Verdict.LIFT_AND_LOOK, method, choice)
+          : new Decision(verdict, method, choice);
     }
 
     /** Whether its place alone is reason enough for a move of the ball whole. */
-    private Optional<Decision> forItsPlace(Method method) {
-      double points = Methods.placePoints(evidence, needs.reasons());
-      if (points < of(JudgementFigures.LEAVE_BELOW)) {
+    private Optional<Decision> forItsPlace(Method method, Choice inAll) {
+      var reasons = Methods.placeReasons(evidence, needs.reasons());
+      double points = reasons.stream().mapToDouble(Reason::points).sum();
+      if (Math.round(points) < of(JudgementFigures.LEAVE_BELOW)) {
         return Optional.empty();
       }
-      var whole = Methods.ofPlace(evidence, needs.reasons());
-      if (byPoints(whole, points) != Verdict.MOVE_UP) {
+      var place = new Choice(evidence, reasons, true);
+      if (!place.now()) {
         return Optional.empty();
       }
-      return Optional.of(
-          Methods.mediumGoes(evidence, needs.reasons())
-              ? new Decision(inFreshMedium(method), method)
-              : new Decision(Verdict.MOVE_UP, whole));
+      if (!Methods.mediumGoes(evidence, needs.reasons())) {
+        var whole = Methods.ofPlace(evidence, needs.reasons());
+        return Optional.of(new Decision(Verdict.MOVE_UP, whole, choice(evidence, needs, whole)));
+      }
+      return inAll.awaited().isPresent()
+          ? Optional.of(new Decision(Verdict.WAIT_FOR, method, inAll))
+          : Optional.empty();
     }
 
-    /** It would be moved whole if its medium were sound; so it is moved as soon as it can be. */
-    private Verdict inFreshMedium(Method method) {
-      boolean ready = new Ripeness(evidence, method).least() >= of(JudgementFigures.READY_ENOUGH);
-      return ready && evidence.season().open() ? method.verdict() : Verdict.WAIT_FOR;
-    }
-
-    private Verdict byPoints(Method method, double points) {
-      if (points < of(JudgementFigures.LEAVE_BELOW)) {
+    private Verdict byMoments(Method method, Choice choice) {
+      if (choice.now() && !looksFirst(choice) && !stillRooting(choice)) {
+        return method.verdict();
+      }
+      if (need < of(JudgementFigures.LEAVE_BELOW)) {
         if (!needs.care().isEmpty()) {
           return Verdict.ADJUST_CARE;
         }
-        return Soon.somethingMoves(evidence, points) ? Verdict.WATCH : Verdict.LEAVE;
+        return Soon.somethingMoves(evidence, need) ? Verdict.WATCH : Verdict.LEAVE;
       }
-      boolean ready =
-          new Ripeness(evidence, method).least() >= of(readyFrom(evidence, points))
-              && mayBeMoved(evidence, method, points, evidence.season().open());
-      if (ready) {
-        return method.verdict();
-      }
-      if (points < of(JudgementFigures.MUST_FROM)) {
-        return Verdict.WATCH;
-      }
-      boolean costWhatMay =
-          points >= of(JudgementFigures.COST_WHAT_MAY_FROM)
-              && evidence.approach() != Approach.WAIT_FOR_NUBS;
-      return costWhatMay ? method.verdict() : Verdict.WAIT_FOR;
+      return choice.awaited().isPresent()
+              || choice.lookFirst()
+              || evidence.rootless()
+              || need >= of(JudgementFigures.MUST_FROM)
+          ? Verdict.WAIT_FOR
+          : Verdict.WATCH;
+    }
+
+    /** Where nobody has seen the roots and they may be good, they are looked at first. */
+    private boolean looksFirst(Choice choice) {
+      return need < of(JudgementFigures.COST_WHAT_MAY_FROM)
+          && choice.today().readiness() < of(JudgementFigures.READY_ENOUGH)
+          && choice.lookFirst();
+    }
+
+    /** What came without roots keeps the few it has, unless it is ready all the same. */
+    private boolean stillRooting(Choice choice) {
+      return evidence.rootless() && choice.today().readiness() < of(JudgementFigures.READY_ENOUGH);
     }
 
     private double of(Figure figure) {

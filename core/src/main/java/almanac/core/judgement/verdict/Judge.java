@@ -8,6 +8,7 @@ import almanac.core.judgement.figures.JudgementFigures;
 import almanac.core.judgement.figures.NeedFigures;
 import almanac.core.judgement.need.Care;
 import almanac.core.judgement.need.Needs;
+import almanac.core.judgement.readiness.Ripeness;
 import almanac.core.judgement.reason.Reason;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -45,15 +46,13 @@ public final class Judge {
     var needs = Needs.of(evidence);
     double need = Math.min(figures.of(NeedFigures.MOST), needs.points());
     var letGo = LettingGo.because(evidence);
-    var decision =
-        needs.hazard()
-            ? new Decision(Verdict.RESCUE, Rescues.of(needs.reasons()))
-            : Decision.of(evidence, needs, need);
+    var decision = Decision.of(evidence, needs, need);
     var verdict = letGo.isPresent() ? Verdict.LET_GO : decision.verdict();
     var method = decision.method();
-    var readiness = new Ripeness(evidence, method).today();
+    var readiness = new Ripeness(evidence, method.intact()).today();
 
-    var timing = When.of(verdict, method, evidence, need);
+    var timing = When.of(new Decision(verdict, method, decision.choice()), evidence, need);
+    var ahead = Ahead.of(verdict, timing, decision.choice(), evidence.today());
     var reasons = new ArrayList<>(needs.reasons());
     reasons.addAll(readiness.reasons());
     reasons.sort(WEIGHTIEST_FIRST);
@@ -63,7 +62,7 @@ public final class Judge {
         verdict,
         letGo
             .map(Reason::sentence)
-            .orElseGet(() -> Advice.of(verdict, method, timing, evidence, need)),
+            .orElseGet(() -> Advice.of(verdict, method, timing, evidence, need, ahead)),
         method,
         timing,
         new Judgement.Weighed(
@@ -84,7 +83,8 @@ public final class Judge {
             evidence.leads(),
             evidence.roots(),
             evidence.longEnough(),
-            evidence.gateOpens()));
+            evidence.gateOpens()),
+        ahead);
   }
 
   /** What a move makes needless is not asked for beside it. */

@@ -25,6 +25,7 @@ import java.util.OptionalDouble;
  * @param besides what else is to be done, and what it costs
  * @param looks what is to be looked at, and when
  * @param found what of the plant and its place it rests on
+ * @param ahead the moments that it was held against
  */
 public record Judgement(
     Approach approach,
@@ -35,7 +36,8 @@ public record Judgement(
     Weighed weighed,
     Besides besides,
     Looks looks,
-    Found found) {
+    Found found,
+    Ahead ahead) {
   /** Whose turn comes first when several want a hand. */
   public static final Comparator<Judgement> MOST_URGENT =
       Comparator.<Judgement>comparingInt(each -> each.verdict().turn())

@@ -55,9 +55,9 @@ public record Method(Verdict verdict, Set<Step> steps, Sentence words, String be
     return new Method(how, all, say("{}, as you chose.", how.words()), "you chose it");
   }
 
-  /** Whether the ball stays whole. */
+  /** Whether no root is untangled. */
   public boolean intact() {
-    return steps.contains(Step.KEEP_BALL);
+    return steps.contains(Step.KEEP_BALL) || steps.contains(Step.SHAKE_OUT);
   }
 
   /** How much of the root ball is opened. */
@@ -65,11 +65,11 @@ public record Method(Verdict verdict, Set<Step> steps, Sentence words, String be
     if (steps.contains(Step.KEEP_BALL)) {
       return Handling.Opened.WHOLE;
     }
-    return keepsMedium() ? Handling.Opened.ONE_SIDE : Handling.Opened.ALL;
+    return keepsMedium() || intact() ? Handling.Opened.ONE_SIDE : Handling.Opened.ALL;
   }
 
   /** Whether it keeps any of the medium. */
   public boolean keepsMedium() {
-    return !steps.contains(Step.MEDIUM_OFF);
+    return !steps.contains(Step.MEDIUM_OFF) && !steps.contains(Step.SHAKE_OUT);
   }
 }

@@ -17,6 +17,8 @@ import almanac.core.judgement.reason.Need;
 import almanac.core.judgement.reason.Need.Matter;
 import almanac.core.judgement.reason.Reason;
 import almanac.core.judgement.reason.Scale;
+import almanac.core.kinds.ReadyRule;
+import almanac.core.kinds.Trait;
 import almanac.core.medium.Component;
 import almanac.core.medium.MediumFigures;
 import almanac.core.medium.MediumPiece;
@@ -51,10 +53,10 @@ final class Methods {
     return new Methods(evidence, reasons).moveUp();
   }
 
-  /** What the needs of place count, with what a medium that is not yet due adds to them. */
-  static double placePoints(Evidence evidence, List<Reason> reasons) {
+  /** The needs of place, with a medium that is not yet due. */
+  static List<Reason> placeReasons(Evidence evidence, List<Reason> reasons) {
     var methods = new Methods(evidence, reasons);
-    return methods.needs.stream().filter(methods::ofPlace).mapToDouble(Reason::points).sum();
+    return methods.needs.stream().filter(methods::ofPlace).toList();
   }
 
   /** Whether the medium has to go; then nothing that keeps it is offered. */
@@ -207,6 +209,26 @@ final class Methods {
   }
 
   private Method full(String because) {
+    return hatesRootWork() ? shakenOut(because) : stripped(because);
+  }
+
+  /** Kinds that hate root work are never stripped while a sound ball can be kept. */
+  private boolean hatesRootWork() {
+    return evidence.kind().of(Trait.READY_RULE) == ReadyRule.INTACT_ONLY
+        && !evidence.look(Items.ROOTS_IN_POT).saw(RootsInPot.MIXED);
+  }
+
+  private static Method shakenOut(String because) {
+    return new Method(
+        Verdict.PART_REPOT,
+        EnumSet.of(Step.SHAKE_OUT, Step.FRESH_MEDIUM),
+        say(
+            "Part repot: shake and rinse out what falls, untangle nothing, fresh medium round"
+                + " the ball."),
+        because);
+  }
+
+  private Method stripped(String because) {
     Set<Step> steps = EnumSet.of(Step.MEDIUM_OFF, Step.SOFT_ROOTS_OFF, Step.FRESH_MEDIUM);
     boolean fewRoots =
         evidence.look(Items.POT).saw(PotState.FAR_TOO_LARGE)

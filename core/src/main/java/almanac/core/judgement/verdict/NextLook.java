@@ -9,6 +9,8 @@ import almanac.core.figures.Figures;
 import almanac.core.judgement.evidence.Evidence;
 import almanac.core.judgement.figures.JudgementFigures;
 import almanac.core.judgement.figures.ReadinessFigures;
+import almanac.core.judgement.moments.Wait;
+import almanac.core.judgement.moments.WaitCondition;
 import almanac.core.kinds.KindFigures;
 import almanac.core.kinds.Trait;
 import almanac.core.medium.MediumFigures;
@@ -35,10 +37,10 @@ final class NextLook {
       return new Check(Purpose.AS_JUDGED, Window.between(next.today, next.today.plusDays(1)));
     }
     if (timing instanceof Timing.Between between) {
-      return new Check(Purpose.AS_JUDGED, Window.between(between.from(), between.until()));
+      return new Check(Purpose.AS_JUDGED, next.until(between.until()));
     }
     if (timing instanceof Timing.Until until) {
-      return new Check(Purpose.AS_JUDGED, Window.between(next.today, until.until()));
+      return new Check(Purpose.AS_JUDGED, next.until(until.until()));
     }
     if (evidence.situation().history().inspections().isEmpty()) {
       var day = next.in(JudgementFigures.FIRST_LOOK);
@@ -53,6 +55,12 @@ final class NextLook {
           Optional.of(waits.awaited()).filter(wait -> window.equals(before)).map(next::why));
     }
     return new Check(Purpose.AS_JUDGED, next.soonAfterAFinding(next.quiet(verdict)));
+  }
+
+  /** Who may be moved now is seen within some weeks, however long that may wait. */
+  private Window until(LocalDate last) {
+    var soon = earlier(last, in(JudgementFigures.REPOT_WITHIN));
+    return Window.between(today, soon.isBefore(today) ? today : soon);
   }
 
   /** Why a look for a wait lies where it does; it moves with the forecast. */

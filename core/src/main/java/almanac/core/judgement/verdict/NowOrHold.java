@@ -5,6 +5,7 @@ import static almanac.core.words.Sentence.say;
 import almanac.core.figures.Figures;
 import almanac.core.judgement.figures.JudgementFigures;
 import almanac.core.judgement.figures.ReadinessFigures;
+import almanac.core.judgement.moments.WaitCondition;
 import almanac.core.judgement.reason.Basis;
 import almanac.core.words.Sentence;
 import java.util.List;

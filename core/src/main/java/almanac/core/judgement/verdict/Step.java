@@ -12,6 +12,8 @@ public enum Step {
   /** The spent or outgrown side off, the sound medium kept. */
   BACK_OFF,
   MEDIUM_OFF,
+  /** What falls from between the roots is shaken and rinsed out, nothing untangled. */
+  SHAKE_OUT,
   SOFT_ROOTS_OFF,
   FRESH_MEDIUM,
   /** No larger than what is left of the roots. */

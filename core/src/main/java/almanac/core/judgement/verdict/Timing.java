@@ -1,5 +1,6 @@
 package almanac.core.judgement.verdict;
 
+import almanac.core.judgement.moments.Wait;
 import java.time.LocalDate;
 
 /** When a verdict is meant. */
@@ -10,7 +11,7 @@ public sealed interface Timing {
   /** Today. */
   record Now() implements Timing {}
 
-  /** From today until a day; it should not be later. */
+  /** From today until a day; it should not be later, and where that day is over it is late. */
   record Until(LocalDate until) implements Timing {}
 
   /** A good moment between two days; nothing is lost if it passes. */

@@ -1,50 +1,92 @@
 package almanac.core.judgement.verdict;
 
+import almanac.core.figures.Figures;
 import almanac.core.inspection.Rim;
 import almanac.core.judgement.evidence.Evidence;
 import almanac.core.judgement.figures.JudgementFigures;
+import almanac.core.judgement.moments.Choice;
+import almanac.core.kinds.ReadyRule;
+import almanac.core.roots.RootForecast;
+import almanac.core.roots.RootStage;
 import java.time.LocalDate;
+import java.util.Optional;
+import java.util.stream.Stream;
 
-/** When a verdict is meant. Rules: From need to verdict. */
+/**
+ * When a verdict is meant. The last day follows from what brought it about, never from today.
+ * Rules: From need to verdict.
+ */
 final class When {
-  private When() {}
+  private final Evidence evidence;
+  private final Figures figures;
+  private final LocalDate today;
 
-  static Timing of(Verdict verdict, Method method, Evidence evidence, double need) {
-    var today = evidence.today();
-    var figures = evidence.figures();
-    return switch (verdict) {
+  private When(Evidence evidence) {
+    this.evidence = evidence;
+    this.figures = evidence.figures();
+    this.today = evidence.today();
+  }
+
+  static Timing of(Decision decision, Evidence evidence, double need) {
+    var when = new When(evidence);
+    return switch (decision.verdict()) {
       case LEAVE, WATCH, ADJUST_CARE -> new Timing.Open();
       case RESCUE, LET_GO -> new Timing.Now();
       case LIFT_AND_LOOK ->
-          new Timing.Until(today.plusDays(figures.count(JudgementFigures.LIFT_WITHIN)));
-      case WAIT_FOR -> new Timing.Waits(Waiting.of(evidence, method, need));
-      case MOVE_UP, PART_REPOT, FULL_REPOT, DIVIDE -> {
-        if (evidence.rim().filter(Rim.DEFORMING::equals).isPresent()) {
-          yield new Timing.Now();
-        }
-        var until = until(evidence);
-        yield need < figures.of(JudgementFigures.MUST_FROM)
-            ? new Timing.Between(today, until)
-            : new Timing.Until(until);
-      }
+          new Timing.Until(when.today.plusDays(when.figures.count(JudgementFigures.LIFT_WITHIN)));
+      case WAIT_FOR -> new Timing.Waits(Waiting.of(evidence, decision.choice()));
+      case MOVE_UP, PART_REPOT, FULL_REPOT, DIVIDE -> when.moved(decision.choice(), need);
     };
   }
 
-  /**
-   * As long as the nubs last, else within some weeks; and not beyond the season that carries it.
-   */
-  private static LocalDate until(Evidence evidence) {
-    var today = evidence.today();
-    var figures = evidence.figures();
-    var until =
-        Soon.nubsEnd(evidence)
-            .filter(day -> !day.isBefore(today))
-            .orElseGet(() -> today.plusDays(figures.count(JudgementFigures.REPOT_WITHIN)));
+  private Timing moved(Choice choice, double need) {
+    if (evidence.rim().filter(Rim.DEFORMING::equals).isPresent()) {
+      return new Timing.Now();
+    }
+    var until = until(choice);
+    return need < figures.of(JudgementFigures.MUST_FROM) && !until.isBefore(today)
+        ? new Timing.Between(today, until)
+        : new Timing.Until(until);
+  }
+
+  /** Until the nubs are too long, light or warmth go, or its deadline; whichever comes first. */
+  private LocalDate until(Choice choice) {
+    return Stream.of(nubsEnd(), shuts(), choice.deadline())
+        .flatMap(Optional::stream)
+        .min(LocalDate::compareTo)
+        .orElseGet(() -> aSeasonAfterTheLook(choice));
+  }
+
+  private Optional<LocalDate> nubsEnd() {
+    return evidence.rule() == ReadyRule.TIPS_GROWING ? Optional.empty() : asNubs(evidence);
+  }
+
+  /** The last day on which roots that have just begun are likely to be nubs. */
+  static Optional<LocalDate> asNubs(Evidence evidence) {
+    return evidence
+        .forecast()
+        .filter(roots -> evidence.stage().filter(RootStage::beginning).isPresent())
+        .map((RootForecast roots) -> roots.lastAsNubs(evidence.figures()))
+        .filter(day -> !day.isBefore(evidence.today()));
+  }
+
+  private Optional<LocalDate> shuts() {
     return evidence
         .situation()
         .conditions()
-        .gateOpenUntil(today, evidence.kind().warmth(), figures)
-        .filter(last -> last.isBefore(until))
-        .orElse(until);
+        .gateOpenUntil(today, evidence.kind().warmth(), figures);
+  }
+
+  private LocalDate aSeasonAfterTheLook(Choice choice) {
+    int season = figures.count(JudgementFigures.STANDS);
+    var until =
+        choice
+            .restsOn()
+            .orElseGet(() -> evidence.situation().history().potting().knownSince())
+            .plusDays(season);
+    while (until.isBefore(today)) {
+      until = until.plusDays(season);
+    }
+    return until;
   }
 }

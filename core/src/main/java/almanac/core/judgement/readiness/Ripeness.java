@@ -1,4 +1,4 @@
-package almanac.core.judgement.verdict;
+package almanac.core.judgement.readiness;
 
 import almanac.core.figures.Figures;
 import almanac.core.history.Approach;
@@ -6,8 +6,6 @@ import almanac.core.inspection.Items;
 import almanac.core.inspection.Lead;
 import almanac.core.judgement.evidence.Evidence;
 import almanac.core.judgement.figures.ReadinessFigures;
-import almanac.core.judgement.readiness.Footing;
-import almanac.core.judgement.readiness.Readiness;
 import almanac.core.judgement.reason.SeenAt;
 import almanac.core.kinds.ReadyRule;
 import almanac.core.roots.RootStage;
@@ -17,24 +15,27 @@ import java.util.Optional;
  * How ready a plant is for one method: an intact move is barely a disturbance, and who strips soon
  * counts what is lacking half. Rules: Readiness.
  */
-final class Ripeness {
+public final class Ripeness {
   private final Evidence evidence;
   private final boolean intact;
   private final Figures figures;
 
-  Ripeness(Evidence evidence, Method method) {
+  /**
+   * @param intact whether the ball would stay whole
+   */
+  public Ripeness(Evidence evidence, boolean intact) {
     this.evidence = evidence;
-    this.intact = method.intact();
+    this.intact = intact;
     this.figures = evidence.figures();
   }
 
   /** As the plant stands today. */
-  Readiness today() {
+  public Readiness today() {
     return of(Footing.of(evidence));
   }
 
   /** The worst case of today, without saying why. */
-  double least() {
+  public double least() {
     return leastOf(Footing.of(evidence));
   }
 
@@ -45,7 +46,7 @@ final class Ripeness {
   }
 
   /** How ready it would be in the worst case, 0 to 100, without saying why. */
-  double leastOf(Footing footing) {
+  public double leastOf(Footing footing) {
     var whole = intact ? footing.wholeBall() : footing;
     double least = Readiness.leastOf(whole, figures);
     if (evidence.approach() == Approach.FRESH_START) {

@@ -1,4 +1,4 @@
-package almanac.core.judgement.verdict;
+package almanac.core.judgement.moments;
 
 import java.time.LocalDate;
 import java.util.List;
@@ -19,23 +19,8 @@ public record Wait(
     return String.join(" and ", conditions.stream().map(WaitCondition::words).toList());
   }
 
-  /** Whether nothing at all is waited for. */
-  boolean isNothing() {
-    return conditions.isEmpty();
-  }
-
-  /** Both waits. */
-  Wait and(Wait other) {
-    return new Wait(
-        java.util.stream.Stream.concat(conditions.stream(), other.conditions.stream())
-            .distinct()
-            .toList(),
-        later(earliest, other.earliest),
-        later(likely, other.likely),
-        later(latest, other.latest));
-  }
-
-  private static LocalDate later(LocalDate a, LocalDate b) {
-    return a.isAfter(b) ? a : b;
+  /** The conditions, as words after "when". */
+  public String comes() {
+    return String.join(" and ", conditions.stream().map(WaitCondition::comes).toList());
   }
 }

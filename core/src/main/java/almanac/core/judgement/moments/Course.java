@@ -1,0 +1,229 @@
+package almanac.core.judgement.moments;
+
+import almanac.core.figures.Figure;
+import almanac.core.figures.Figures;
+import almanac.core.inspection.Bloom;
+import almanac.core.inspection.GrowthStage;
+import almanac.core.inspection.InspectionFigures;
+import almanac.core.inspection.Items;
+import almanac.core.inspection.Look;
+import almanac.core.judgement.evidence.Evidence;
+import almanac.core.judgement.evidence.Season;
+import almanac.core.judgement.figures.JudgementFigures;
+import almanac.core.judgement.figures.ReadinessFigures;
+import almanac.core.judgement.readiness.Footing;
+import almanac.core.kinds.ReadyRule;
+import almanac.core.kinds.Trait;
+import almanac.core.roots.RootFigures;
+import almanac.core.roots.RootStage;
+import almanac.core.season.GrowthPace;
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.OptionalLong;
+
+/**
+ * What a plant will be like on a later day, if all goes on as it was seen: its roots lengthen and
+ * go in, the next ones come, flowers go over, wounds close. Rules: The moments ahead.
+ */
+final class Course {
+  private static final double FIRST_MM = 1;
+
+  private final Evidence evidence;
+  private final Figures figures;
+  private final LocalDate today;
+  private final Footing now;
+  private final GrowthPace pace;
+  private final double speed;
+  private final List<NextRoots> flushes = new ArrayList<>();
+  private final Optional<LocalDate> flowersOver;
+  private final Optional<LocalDate> eye;
+  private final Optional<LocalDate> plump;
+
+  Course(Evidence evidence, LocalDate end) {
+    this.evidence = evidence;
+    this.figures = evidence.figures();
+    this.today = evidence.today();
+    this.now = Footing.of(evidence);
+    this.pace = evidence.situation().conditions().pace(evidence.kind().warmth(), figures);
+    this.speed =
+        evidence
+            .forecast()
+            .map(forecast -> forecast.speed().mmAWeek())
+            .orElseGet(() -> evidence.kind().of(Trait.ROOT_SPEED));
+    this.flowersOver = flowers();
+    this.eye = mended();
+    this.plump = wet();
+    var next = NextRoots.of(evidence);
+    while (!next.likely().isAfter(end)) {
+      flushes.add(next);
+      next = next.after();
+    }
+  }
+
+  /** The next roots, or starts of growth, that lie in sight; the first first. */
+  List<NextRoots> flushes() {
+    return flushes;
+  }
+
+  /** The day on which roots of that flush are so long. */
+  LocalDate longEnough(LocalDate showed, double mm) {
+    return pace.after(showed, mm / speed);
+  }
+
+  /** The day on which what flowers has flowered, if that was seen lately. */
+  Optional<LocalDate> flowersOver() {
+    return flowersOver;
+  }
+
+  private Optional<LocalDate> flowers() {
+    return evidence
+        .bloom()
+        .flatMap(Course::lasts)
+        .map(figure -> seenOn(evidence.look(Items.BLOOM)).plusDays(figures.count(figure)))
+        .map(this::notBeforeToday);
+  }
+
+  private static Optional<Figure> lasts(Bloom bloom) {
+    return switch (bloom) {
+      case SPIKE -> Optional.of(JudgementFigures.FLOWERS_SPIKE);
+      case BUDS -> Optional.of(JudgementFigures.FLOWERS_BUDS);
+      case OPEN -> Optional.of(JudgementFigures.FLOWERS_OPEN);
+      case FADING -> Optional.of(JudgementFigures.FLOWERS_FADING);
+      case NONE, FINISHED -> Optional.empty();
+    };
+  }
+
+  /** The day from which the last move counts no more than that; nothing if it does not by now. */
+  Optional<LocalDate> overcome(Figure days) {
+    return evidence.daysSinceMove().isPresent()
+            && evidence.daysSinceMove().getAsLong() <= figures.of(days)
+        ? Optional.of(
+            today.plusDays(figures.count(days) - evidence.daysSinceMove().getAsLong() + 1))
+        : Optional.empty();
+  }
+
+  /** The day by which an eye has swollen in the place of a lead that was snapped off. */
+  Optional<LocalDate> eye() {
+    return eye;
+  }
+
+  private Optional<LocalDate> mended() {
+    return evidence
+        .leadSnappedOn()
+        .map(day -> day.plusDays(figures.count(ReadinessFigures.SNAPPED_AGAIN)))
+        .map(this::notBeforeToday);
+  }
+
+  /** The day by which a plant that had dried out is plump again. */
+  Optional<LocalDate> plump() {
+    return plump;
+  }
+
+  private Optional<LocalDate> wet() {
+    return evidence
+        .thirstySince()
+        .map(day -> day.plusDays(figures.count(InspectionFigures.ABOVE) + 1L))
+        .map(this::notBeforeToday);
+  }
+
+  /** What it stands on that day. */
+  Footing on(LocalDate day) {
+    if (!day.isAfter(today)) {
+      return now;
+    }
+    var showed = showed(day).map(NextRoots::likely);
+    var roots = showed.map(flush -> ofFlush(flush, day)).orElseGet(() -> ofToday(day));
+    var growth = showed.isPresent() ? growthAfter(showed.get(), day) : now.growth();
+    boolean tips = roots.stage().filter(RootStage::measurable).isPresent();
+    var season = Season.on(day, evidence.situation(), tips, figures);
+    boolean rests = showed.isEmpty() && now.season().resting();
+    return new Footing(
+        now.rule(),
+        roots,
+        growth,
+        rests ? season.atRest() : season,
+        flowersOver.filter(over -> !over.isAfter(day)).isPresent()
+            ? Optional.of(Bloom.FINISHED)
+            : now.bloom(),
+        now.daysSinceMove().isPresent()
+            ? OptionalLong.of(now.daysSinceMove().getAsLong() + ChronoUnit.DAYS.between(today, day))
+            : now.daysSinceMove(),
+        now.rootless(),
+        now.snapped() && eye.filter(mended -> !mended.isAfter(day)).isEmpty(),
+        now.dehydrated() && plump.filter(wet -> !wet.isAfter(day)).isEmpty(),
+        now.intact());
+  }
+
+  /** What it would stand on if its next roots, or its next growth, just showed on that day. */
+  Footing justShowing(LocalDate day) {
+    var then = on(day);
+    return switch (evidence.rule()) {
+      case START_OF_GROWTH -> then.starting();
+      case TIPS_GROWING -> then.withRoots(RootStage.SHORT, OptionalDouble.empty());
+      default -> then.withRoots(RootStage.NUB, OptionalDouble.empty());
+    };
+  }
+
+  /** The last flush that has shown by a day; nothing while its roots are those of today. */
+  Optional<NextRoots> showed(LocalDate day) {
+    return flushes.stream()
+        .filter(flush -> !flush.likely().isAfter(day))
+        .reduce((first, second) -> second);
+  }
+
+  private Footing.Roots ofFlush(LocalDate showed, LocalDate day) {
+    if (evidence.rule() == ReadyRule.START_OF_GROWTH) {
+      return new Footing.Roots(Optional.of(RootStage.NONE), OptionalDouble.empty());
+    }
+    if (ChronoUnit.DAYS.between(showed, day) > figures.of(ReadinessFigures.FORECAST_DAYS)) {
+      return goneIn();
+    }
+    double mm = Math.max(FIRST_MM, speed * pace.weeks(showed, day));
+    if (evidence.rule() == ReadyRule.TIPS_GROWING) {
+      mm = Math.max(mm, figures.of(RootFigures.NUB_MOST) + FIRST_MM);
+    }
+    return new Footing.Roots(Optional.of(RootStage.ofLength(mm, figures)), OptionalDouble.of(mm));
+  }
+
+  /** Roots that grow today have grown on by then; after some months they have gone in. */
+  private Footing.Roots ofToday(LocalDate day) {
+    if (evidence.forecast().isEmpty() || !growing()) {
+      return now.roots();
+    }
+    var forecast = evidence.forecast().get();
+    long age = ChronoUnit.DAYS.between(forecast.look().on(), day);
+    return age > figures.of(ReadinessFigures.FORECAST_DAYS)
+        ? goneIn()
+        : new Footing.Roots(
+            Optional.of(forecast.stageOn(day, figures)), OptionalDouble.of(forecast.lengthOn(day)));
+  }
+
+  private boolean growing() {
+    return evidence.stage().filter(stage -> !stage.nothingToMeasure()).isPresent();
+  }
+
+  private static Footing.Roots goneIn() {
+    return new Footing.Roots(Optional.of(RootStage.ANCHORED), OptionalDouble.empty());
+  }
+
+  private Optional<GrowthStage> growthAfter(LocalDate showed, LocalDate day) {
+    if (evidence.rule() != ReadyRule.START_OF_GROWTH) {
+      return Optional.of(GrowthStage.HALF_GROWN);
+    }
+    int safe = figures.count(JudgementFigures.WINDOW_SOON);
+    return Optional.of(
+        day.isAfter(showed.plusDays(safe)) ? GrowthStage.HALF_GROWN : GrowthStage.STARTING);
+  }
+
+  private static LocalDate seenOn(Look<?> look) {
+    return look.seen().orElseThrow().on();
+  }
+
+  private LocalDate notBeforeToday(LocalDate day) {
+    return day.isBefore(today) ? today : day;
+  }
+}
