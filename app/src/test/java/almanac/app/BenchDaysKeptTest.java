@@ -66,7 +66,7 @@ class BenchDaysKeptTest {
   @Test
   void aChosenDayHoldsUntilItIsGivenBackAndThePlanIsAsItWas() throws Exception {
     var before = keep(DAYS.formatted(""));
-    var name = "Brassia Lock Keeper";
+    var name = "Cattleya Copper Bell";
     long plant = plant(name);
     var pinned = keep(DAYS.formatted("{\"plant\":%d,\"on\":\"2027-05-16\"}".formatted(plant)));
     assertThat(where(pinned)).containsEntry(name, "2027-05-16");

@@ -143,21 +143,28 @@ public final class MediumClock {
   public Optional<LocalDate> reached(double percent, List<MediumTest> tests) {
     var felt =
         tests.stream().filter(test -> !test.on().isBefore(start())).sorted(WORST_LAST).toList();
+    if (mix.inert()) {
+      return Optional.empty();
+    }
+    Optional<LocalDate> reached = Optional.empty();
     double used = 0;
     var day = start();
-    for (int i = 0; i < felt.size() && !mix.inert(); i++) {
+    for (int i = 0; i < felt.size(); i++) {
       var test = felt.get(i);
       double before = used + usedBetween(day, test.on());
-      if (before >= percent) {
-        return reaches(percent, day, felt.subList(0, i));
+      if (reached.isEmpty() && before >= percent) {
+        reached = reaches(percent, day, felt.subList(0, i));
       }
       used = test.band().clamp(before);
       day = test.on();
-      if (used >= percent) {
-        return Optional.of(day);
+      if (used < percent) {
+        reached = Optional.empty();
+      } else if (reached.isEmpty()) {
+        reached = Optional.of(day);
       }
     }
-    return reaches(percent, day, tests);
+    var since = day;
+    return reached.or(() -> reaches(percent, since, tests));
   }
 
   private LocalDate start() {

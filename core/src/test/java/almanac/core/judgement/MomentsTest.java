@@ -318,4 +318,33 @@ class MomentsTest {
     var rim = PlantAtHand.of("oncidium").potted(2).saw(Items.RIM, Rim.ROOM).judged();
     assertThat(rim.ahead().moments()).hasSizeGreaterThan(3);
   }
+
+  @Test
+  void whatStillHoldsAtATestIsNotGoneByTheCalendar() {
+    var judged =
+        PlantAtHand.of("encyclia")
+            .potted(40)
+            .saw(Items.MEDIUM_PIECE, MediumPiece.KEEPS_SHAPE)
+            .judged();
+    assertThat(judged.ahead().deadline().orElseThrow()).isAfter(MAY.plusMonths(12));
+  }
+
+  @Test
+  void aKindThatStartsFromRestIsMovedAgainAsTheNextGrowthStarts() {
+    var judged =
+        PlantAtHand.of("catasetum").potted(1).saw(Items.GROWTH, GrowthStage.HALF_GROWN).judged();
+    var next = judged.ahead().nextMove().orElseThrow();
+    assertThat(next.conditions()).contains(WaitCondition.START_OF_GROWTH);
+    assertThat(next.likely()).isBetween(LocalDate.of(2028, 2, 15), LocalDate.of(2028, 4, 15));
+  }
+
+  @Test
+  void aGrowthThatStartsInTheDarkIsMovedWhenTheLightCarriesIt() {
+    var judged =
+        PlantAtHand.of("catasetum", LocalDate.of(2028, 2, 5))
+            .potted(11)
+            .saw(Items.GROWTH, GrowthStage.STARTING)
+            .judged();
+    assertThat(awaited(judged).conditions()).containsExactly(WaitCondition.LIGHT);
+  }
 }

@@ -298,7 +298,7 @@ final class Moments {
       LocalDate latest,
       Footing footing,
       boolean foretold) {
-    double points = Math.round(need.on(likely));
+    double points = Math.round(need.on(likely, brings.contains(WaitCondition.START_OF_GROWTH)));
     return new Moment(
         brings,
         earliest,
@@ -320,7 +320,7 @@ final class Moments {
 
   /** Whether it may be moved then, as much as it needs it today. Rules: Season and conditions. */
   private boolean open(Season season) {
-    double points = Math.round(need.on(today));
+    double points = Math.round(need.on(today, false));
     boolean must = points >= of(JudgementFigures.MUST_FROM);
     boolean costWhatMay =
         points >= of(JudgementFigures.COST_WHAT_MAY_FROM)

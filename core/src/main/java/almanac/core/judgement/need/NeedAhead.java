@@ -1,6 +1,8 @@
 package almanac.core.judgement.need;
 
 import almanac.core.figures.Figures;
+import almanac.core.inspection.Items;
+import almanac.core.inspection.Lead;
 import almanac.core.inspection.Rim;
 import almanac.core.judgement.evidence.Evidence;
 import almanac.core.judgement.figures.JudgementFigures;
@@ -25,6 +27,7 @@ public final class NeedAhead {
   private final Figures figures;
   private final double others;
   private final double unknownPot;
+  private final boolean startsNow;
   private final double now;
   private final Optional<RimAhead> rim;
 
@@ -38,29 +41,66 @@ public final class NeedAhead {
     double all = 0;
     double rest = 0;
     double unknown = 0;
+    boolean starts = false;
     for (var reason : reasons) {
       if (reason.scale() == Scale.NEED) {
         all += reason.points();
         rest += moves(reason, rim.isPresent()) ? 0 : reason.points();
+        starts |= reason.basis().equals(NeedFigures.START_OF_GROWTH);
         unknown += reason.basis().equals(NeedFigures.UNKNOWN_POT) ? reason.points() : 0;
       }
     }
     this.others = rest;
     this.unknownPot = unknown;
+    this.startsNow = starts;
     this.now = all;
   }
 
   /** What time alone changes. */
   private static boolean moves(Reason reason, boolean wanders) {
     return reason.basis() instanceof Need need
-        && (need.matter() == Need.Matter.AGE || wanders && RoomNeeds.ofTheRim(need));
+        && (need.matter() == Need.Matter.AGE
+            || need.equals(NeedFigures.START_OF_GROWTH)
+            || wanders && RoomNeeds.ofTheRim(need));
   }
 
-  /** How much it counts on a day, 0 to 100; today, as it is weighed today. */
-  public double on(LocalDate day) {
+  /**
+   * How much it counts on a day, 0 to 100; today, as it is weighed today.
+   *
+   * @param starts whether a growth starts then, of a kind that is moved every year as it does
+   */
+  public double on(LocalDate day, boolean starts) {
     double points =
-        day.isAfter(evidence.today()) ? others - noLongerNew(day) + age(day) + room(day) : now;
+        day.isAfter(evidence.today())
+            ? others - noLongerNew(day) + start(day, starts) + age(day) + room(day)
+            : now;
     return Math.min(figures.of(NeedFigures.MOST), points);
+  }
+
+  /** A growth that starts asks for a move for some weeks; the next one asks anew. */
+  private double start(LocalDate day, boolean starts) {
+    double points = figures.of(NeedFigures.START_OF_GROWTH.counts());
+    if (starts) {
+      return movedThisYear(day) ? 0 : points;
+    }
+    int weeks = figures.count(JudgementFigures.WINDOW_SOON);
+    return startsNow
+            && evidence
+                .seenAt(Items.GROWTH, Lead.FIRST)
+                .filter(seen -> !seen.on().plusDays(2L * weeks).isBefore(day))
+                .isPresent()
+        ? points
+        : 0;
+  }
+
+  private boolean movedThisYear(LocalDate day) {
+    int year = figures.count(NeedFigures.THIS_YEAR_DAYS);
+    return evidence.daysSinceMove().isPresent()
+        && evidence
+            .today()
+            .minusDays(evidence.daysSinceMove().getAsLong())
+            .plusDays(year)
+            .isAfter(day);
   }
 
   /** What a new plant's unknown pot counts, once it is new no more. */
