@@ -42,7 +42,7 @@ class BenchDaysTest {
   void aJobIsDraggedToAnotherDayAndGivenBackToThePlan() {
     try (var browsing = Browsing.desk(ALMANAC.address())) {
       var page = browsing.open("/bench");
-      var nine = Find.with(page.locator("li"), "Phalaenopsis Nine Arches");
+      var nine = Find.with(page.locator("li"), "Phalaenopsis Nine Arches").first();
       Carried.byMouse(page, nine, Find.region(page, SATURDAY).locator("ul"));
       var there = job(page, SATURDAY, "Phalaenopsis Nine Arches");
       assertThat(there).containsText("You chose this day.");
