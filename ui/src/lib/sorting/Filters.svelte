@@ -33,8 +33,8 @@
     {/each}
   </select>
   <select class="select" aria-label="Order" bind:value={sieve.order}>
-    <option value="urgent">most urgent first</option>
-    <option value="move">next move first</option>
+    <option value="urgent">by urgency</option>
+    <option value="move">by next move</option>
   </select>
   <label class="tick"
     ><input class="checkbox" type="checkbox" bind:checked={sieve.asideOnly} /> aside</label

@@ -17,7 +17,7 @@ public enum WaitCondition {
   WATER("it to be plump again", "it is plump again"),
   SETTLED("the last move to be overcome", "it has overcome the last move"),
   OWN_ROOTS("roots of its own", "it has roots of its own"),
-  LAST_DAY("better roots, as long as its medium lasts", "its medium lasts no longer"),
+  LAST_DAY("better roots, as long as its medium lasts", "its medium is used up"),
   MEDIUM_DUE("its medium to be due", "its medium turns due"),
   RIM("its lead to near the rim", "its lead nears the rim"),
   POT_FULL("its pot to be full", "its pot is likely to be full");

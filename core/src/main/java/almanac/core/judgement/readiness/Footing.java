@@ -55,96 +55,30 @@ public record Footing(
   }
 
   public Footing wholeBall() {
-    return with(roots, growth, season, bloom, daysSinceMove, snapped, dehydrated, true);
+    return with(roots, growth, true);
   }
 
   /** With roots that far on a new growth, which is no longer at rest then. */
   public Footing withRoots(RootStage at, OptionalDouble mm) {
-    return with(
-        new Roots(Optional.of(at), mm),
-        Optional.of(GrowthStage.STARTING),
-        season,
-        bloom,
-        daysSinceMove,
-        snapped,
-        dehydrated,
-        intact);
-  }
-
-  /** With its present roots that far. */
-  public Footing rootedTo(RootStage at, OptionalDouble mm) {
-    var grown = new Roots(Optional.of(at), mm);
-    return with(grown, growth, season, bloom, daysSinceMove, snapped, dehydrated, intact);
+    return with(new Roots(Optional.of(at), mm), Optional.of(GrowthStage.STARTING), intact);
   }
 
   /** As its new growth starts, with no root of it yet. */
   public Footing starting() {
-    var none = new Roots(Optional.of(RootStage.NONE), OptionalDouble.empty());
-    return with(
-        none,
-        Optional.of(GrowthStage.STARTING),
-        season,
-        bloom,
-        daysSinceMove,
-        snapped,
-        dehydrated,
-        intact);
+    return withRoots(RootStage.NONE, OptionalDouble.empty());
   }
 
-  /** In the season of another day, so many days on. */
-  public Footing later(Season then, long days) {
-    var moved =
-        daysSinceMove.isPresent()
-            ? OptionalLong.of(daysSinceMove.getAsLong() + days)
-            : daysSinceMove;
-    return with(roots, growth, then, bloom, moved, snapped, dehydrated, intact);
-  }
-
-  public Footing flowersOver() {
-    return with(
-        roots,
-        growth,
-        season,
-        Optional.of(Bloom.FINISHED),
-        daysSinceMove,
-        snapped,
-        dehydrated,
-        intact);
-  }
-
-  public Footing settled() {
-    return with(roots, growth, season, bloom, OptionalLong.empty(), snapped, dehydrated, intact);
-  }
-
-  /** With another lead in the place of the one that was snapped off. */
-  public Footing mended() {
-    return with(roots, growth, season, bloom, daysSinceMove, false, dehydrated, intact);
-  }
-
-  /** With water in it again. */
-  public Footing watered() {
-    return with(roots, growth, season, bloom, daysSinceMove, snapped, false, intact);
-  }
-
-  private Footing with(
-      Roots otherRoots,
-      Optional<GrowthStage> otherGrowth,
-      Season otherSeason,
-      Optional<Bloom> otherBloom,
-      OptionalLong otherDays,
-      boolean stillSnapped,
-      boolean stillDry,
-      boolean whole) {
+  private Footing with(Roots otherRoots, Optional<GrowthStage> otherGrowth, boolean whole) {
     return new Footing(
         rule,
         otherRoots,
         otherGrowth,
-        otherSeason,
-        otherBloom,
-        otherDays,
+        season,
+        bloom,
+        daysSinceMove,
         rootless,
-        stillSnapped,
-        stillDry,
+        snapped,
+        dehydrated,
         whole);
   }
 }
