@@ -48,6 +48,9 @@ class MomentsTest {
     for (var generated : Generated.plants()) {
       var judged = generated.plant().judged();
       var today = judged.ahead().moments().get(0);
+      assertThat(judged.ahead().moments())
+          .allSatisfy(
+              moment -> assertThat(moment.likely()).isBetween(moment.earliest(), moment.latest()));
       assertThat(today.brings()).isEmpty();
       assertThat(today.likely()).isEqualTo(generated.today());
       assertThat(judged.ahead().moments())

@@ -69,9 +69,9 @@ final class Course {
     return flushes;
   }
 
-  /** The day on which roots of that flush are so long. */
+  /** The first day on which roots that showed on a day are surely so long. */
   LocalDate longEnough(LocalDate showed, double mm) {
-    return pace.after(showed, mm / speed);
+    return pace.after(showed, mm / speed).plusDays(1);
   }
 
   /** The day on which what flowers has flowered, if that was seen lately. */

@@ -162,7 +162,7 @@ final class Moments {
                 between(
                     WaitCondition.LONG_ROOTS,
                     course.longEnough(flush.earliest(), mm),
-                    course.longEnough(flush.likely(), mm).plusDays(1),
+                    course.longEnough(flush.likely(), mm),
                     course.longEnough(flush.latest(), mm)));
   }
 
