@@ -93,13 +93,9 @@ public final class JobAhead {
 
   /** The last day; some weeks from today where that is over, or where none is meant. */
   private static LocalDate last(Timing timing, LocalDate today, Figures figures) {
-    Optional<LocalDate> last =
-        timing instanceof Timing.Until until
-            ? Optional.of(until.until())
-            : timing instanceof Timing.Between between
-                ? Optional.of(between.until())
-                : Optional.empty();
-    return last.filter(day -> !day.isBefore(today))
+    return timing
+        .lastDay()
+        .filter(day -> !day.isBefore(today))
         .orElse(today.plusDays(figures.count(JudgementFigures.REPOT_WITHIN)));
   }
 

@@ -26,17 +26,9 @@ public record Turning(Turn turn, LocalDate on) {
           ? Optional.of(new Turning(Turn.OPENS, opens))
           : Optional.empty();
     }
-    return closes(timing)
+    return timing
+        .lastDay()
         .filter(day -> !day.isBefore(today) && !day.isAfter(end))
         .map(day -> new Turning(Turn.CLOSES, day));
-  }
-
-  private static Optional<LocalDate> closes(Timing timing) {
-    if (timing instanceof Timing.Until until) {
-      return Optional.of(until.until());
-    }
-    return timing instanceof Timing.Between between
-        ? Optional.of(between.until())
-        : Optional.empty();
   }
 }

@@ -3,12 +3,9 @@ package almanac.core.judgement.compare;
 import static almanac.core.words.Sentence.say;
 
 import almanac.core.judgement.verdict.Judgement;
-import almanac.core.judgement.verdict.Timing;
 import almanac.core.judgement.verdict.Verdict;
 import almanac.core.words.Sentence;
-import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
-import java.util.Optional;
 
 /** What a judgement comes to, and how much it matters when one turns into another. */
 final class Consequence {
@@ -37,20 +34,11 @@ final class Consequence {
   }
 
   private static boolean otherDay(Judgement now, Judgement then) {
-    var one = until(now);
-    var other = until(then);
+    var one = now.timing().lastDay();
+    var other = then.timing().lastDay();
     return one.isPresent()
         && other.isPresent()
         && Math.abs(ChronoUnit.DAYS.between(one.get(), other.get())) >= DAYS_THAT_MATTER;
-  }
-
-  private static Optional<LocalDate> until(Judgement judged) {
-    if (judged.timing() instanceof Timing.Until until) {
-      return Optional.of(until.until());
-    }
-    return judged.timing() instanceof Timing.Between between
-        ? Optional.of(between.until())
-        : Optional.empty();
   }
 
   /** What would be done, after "if there are". */
@@ -72,7 +60,9 @@ final class Consequence {
 
   /** A deed, and by when. */
   static Sentence words(Judgement judged, String deed) {
-    return until(judged)
+    return judged
+        .timing()
+        .lastDay()
         .map(
             day ->
                 day.isBefore(judged.ahead().today())

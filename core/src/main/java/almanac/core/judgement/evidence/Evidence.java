@@ -245,6 +245,14 @@ public final class Evidence {
         .map(seen -> new SeenAt(new LookSpot(item, lead), seen.on()));
   }
 
+  /** The day of the last look in this pot; where there is none, since when it stands in it. */
+  public LocalDate lastKnown() {
+    var looks = situation.history().inspections();
+    return looks.isEmpty()
+        ? situation.history().potting().knownSince()
+        : looks.get(looks.size() - 1).on();
+  }
+
   /** Since when the same has been seen there, look for look, in this pot. */
   public LocalDate firstSeen(SeenAt at) {
     var spot = at.spot();

@@ -26,8 +26,10 @@ public final class Choice {
   private final Evidence evidence;
   private final Moments moments;
   private final boolean intact;
-  private final List<Reason> reasons;
+  private final List<Reason> needs;
   private final Optional<LocalDate> deadline;
+  private final List<Moment> all;
+  private final Optional<Moment> best;
 
   /**
    * @param reasons what speaks for a move today
@@ -36,15 +38,20 @@ public final class Choice {
   public Choice(Evidence evidence, List<Reason> reasons, boolean intact) {
     this.evidence = evidence;
     this.intact = intact;
-    this.reasons = reasons;
+    this.needs =
+        reasons.stream()
+            .filter(reason -> reason.points() > 0 && reason.scale() == Scale.NEED)
+            .toList();
     this.moments = Moments.of(evidence, reasons, intact);
     this.deadline = reckoned();
     this.deadline.map(this::whenOpen).ifPresent(moments::lastDay);
+    this.all = moments.all();
+    this.best = best();
   }
 
   /** Every moment ahead, today first. */
   public List<Moment> moments() {
-    return moments.all();
+    return all;
   }
 
   /** What today is worth. */
@@ -60,9 +67,7 @@ public final class Choice {
   /** Whether it is moved now. */
   public boolean now() {
     double need = moments.today().need();
-    var best = best();
-    boolean bestToday = best.filter(moments.today()::equals).isPresent();
-    if (!bestToday) {
+    if (best.filter(moments.today()::equals).isEmpty()) {
       return false;
     }
     return need >= of(JudgementFigures.LEAVE_BELOW)
@@ -73,7 +78,7 @@ public final class Choice {
   public Optional<Moment> awaited() {
     return moments.today().need() < of(JudgementFigures.LEAVE_BELOW)
         ? Optional.empty()
-        : best().filter(moment -> moment != moments.today()).map(this::endingInTime);
+        : best.filter(moment -> moment != moments.today()).map(this::endingInTime);
   }
 
   /** Whether today would be the day if the roots, which nobody has seen, are as they should be. */
@@ -81,19 +86,19 @@ public final class Choice {
     return evidence.undecidedRoots()
         && evidence.season().open()
         && new Ripeness(evidence, intact).today().most()
-            >= best().map(this::worth).orElse(0.0) - of(MomentFigures.ALIKE);
+            >= best.map(this::worth).orElse(0.0) - of(MomentFigures.ALIKE);
   }
 
   /** The move that is to be expected, wanted by now or not; nothing if none is in sight. */
   public Optional<Moment> expected() {
     if (moments.today().need() >= of(JudgementFigures.LEAVE_BELOW)) {
-      return best();
+      return best;
     }
-    var wanted = moments.all().stream().filter(this::wanted).toList();
+    var wanted = all.stream().filter(this::wanted).toList();
     return readiest(wanted.stream().filter(this::inTime).filter(Moment::open).toList())
         .or(() -> readiest(wanted.stream().filter(Moment::open).toList()))
         .or(() -> wanted.stream().findFirst())
-        .or(() -> moments.all().stream().filter(moment -> !readier(moment)).findFirst());
+        .or(() -> all.stream().filter(moment -> !readier(moment)).findFirst());
   }
 
   /** A wait never goes beyond the deadline. */
@@ -129,7 +134,7 @@ public final class Choice {
 
   private Optional<Moment> best() {
     var possible =
-        moments.all().stream()
+        all.stream()
             .filter(Moment::open)
             .filter(moment -> moment == moments.today() || wanted(moment) && readier(moment))
             .toList();
@@ -182,7 +187,7 @@ public final class Choice {
         && today >= of(JudgementFigures.GOOD_MOMENT)
         && deadline.isPresent()
         && deadline.get().isBefore(moments.end())
-        && moments.all().stream()
+        && all.stream()
             .skip(1)
             .filter(Moment::open)
             .filter(this::inTime)
@@ -238,11 +243,7 @@ public final class Choice {
 
   /** The day of the look with which the needs became too many. */
   private LocalDate cannotStaySince() {
-    var byDay =
-        reasons.stream()
-            .filter(reason -> reason.points() > 0 && reason.scale() == Scale.NEED)
-            .sorted(Comparator.comparing(this::seenSince))
-            .toList();
+    var byDay = needs.stream().sorted(Comparator.comparing(this::seenSince)).toList();
     double points = 0;
     for (var reason : byDay) {
       points += reason.points();
@@ -260,8 +261,7 @@ public final class Choice {
 
   /** Since when the last of its needs has been seen; nothing where all rest on the calendar. */
   public Optional<LocalDate> restsOn() {
-    return reasons.stream()
-        .filter(reason -> reason.points() > 0 && reason.scale() == Scale.NEED)
+    return needs.stream()
         .flatMap(reason -> reason.look().stream())
         .map(evidence::firstSeen)
         .max(LocalDate::compareTo);

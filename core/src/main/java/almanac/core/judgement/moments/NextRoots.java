@@ -94,7 +94,7 @@ record NextRoots(
         double left = left(growth.get().answer().orElseThrow());
         return in(left * cycle, growth.get().seen().orElseThrow().on(), MomentFigures.FLUSH_SPREAD);
       }
-      return in(cycle / 2, rootsSeen().orElseGet(this::known), MomentFigures.FLUSH_UNSEEN);
+      return in(cycle / 2, rootsSeen().orElseGet(evidence::lastKnown), MomentFigures.FLUSH_UNSEEN);
     }
 
     /** How much of a turn is left until that growth, or the one after, makes its roots. */
@@ -114,13 +114,6 @@ record NextRoots(
     private Optional<LocalDate> rootsSeen() {
       var looks = evidence.roots().looks();
       return looks.isEmpty() ? Optional.empty() : Optional.of(looks.get(looks.size() - 1).on());
-    }
-
-    private LocalDate known() {
-      var looks = evidence.situation().history().inspections();
-      return looks.isEmpty()
-          ? evidence.situation().history().potting().knownSince()
-          : looks.get(looks.size() - 1).on();
     }
 
     private NextRoots in(double weeks, LocalDate from, Figure spread) {

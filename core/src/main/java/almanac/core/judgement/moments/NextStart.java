@@ -32,19 +32,12 @@ final class NextStart {
     if (growth.answer().filter(GrowthStage::beginning).isPresent()) {
       return growth.seen().orElseThrow().on().plusYears(1);
     }
-    var seen = growth.seen().map(look -> look.on()).orElseGet(() -> known(evidence));
+    var seen = growth.seen().map(look -> look.on()).orElseGet(evidence::lastKnown);
     var wakes = wakes(seen.getYear() - 1, evidence);
     while (wakes.isBefore(seen)) {
       wakes = wakes.plusYears(1);
     }
     return wakes;
-  }
-
-  private static LocalDate known(Evidence evidence) {
-    var looks = evidence.situation().history().inspections();
-    return looks.isEmpty()
-        ? evidence.situation().history().potting().knownSince()
-        : looks.get(looks.size() - 1).on();
   }
 
   private static LocalDate wakes(int year, Evidence evidence) {

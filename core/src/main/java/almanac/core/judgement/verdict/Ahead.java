@@ -37,11 +37,8 @@ public record Ahead(List<Moment> moments, Optional<LocalDate> deadline, Optional
         && !waits.awaited().conditions().equals(List.of(WaitCondition.LOOK_AT_ROOTS))) {
       return Optional.of(waits.awaited());
     }
-    if (timing instanceof Timing.Until until) {
-      return Optional.of(from(today, until.until()));
-    }
-    if (timing instanceof Timing.Between between) {
-      return Optional.of(from(today, between.until()));
+    if (timing.lastDay().isPresent()) {
+      return Optional.of(from(today, timing.lastDay().get()));
     }
     if (timing instanceof Timing.Now) {
       return Optional.of(from(today, today));

@@ -36,11 +36,8 @@ final class NextLook {
     if (verdict == Verdict.RESCUE || verdict == Verdict.LET_GO) {
       return new Check(Purpose.AS_JUDGED, Window.between(next.today, next.today.plusDays(1)));
     }
-    if (timing instanceof Timing.Between between) {
-      return new Check(Purpose.AS_JUDGED, next.until(between.until()));
-    }
-    if (timing instanceof Timing.Until until) {
-      return new Check(Purpose.AS_JUDGED, next.until(until.until()));
+    if (timing.lastDay().isPresent()) {
+      return new Check(Purpose.AS_JUDGED, next.until(timing.lastDay().get()));
     }
     if (evidence.situation().history().inspections().isEmpty()) {
       var day = next.in(JudgementFigures.FIRST_LOOK);

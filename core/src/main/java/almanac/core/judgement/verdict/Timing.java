@@ -2,9 +2,18 @@ package almanac.core.judgement.verdict;
 
 import almanac.core.judgement.moments.Wait;
 import java.time.LocalDate;
+import java.util.Optional;
 
 /** When a verdict is meant. */
 public sealed interface Timing {
+
+  /** The last day of a move that may be made now; nothing where none is meant, or it is today. */
+  default Optional<LocalDate> lastDay() {
+    return this instanceof Until until
+        ? Optional.of(until.until())
+        : this instanceof Between between ? Optional.of(between.until()) : Optional.empty();
+  }
+
   /** Nothing is planned; look again at the next check. */
   record Open() implements Timing {}
 
