@@ -4,6 +4,7 @@
   import HowToLook from '$lib/guide/HowToLook.svelte';
   import Sentence from '$lib/words/Sentence.svelte';
   import { short } from '$lib/words/dates';
+  import Besides from './Besides.svelte';
   import Approaches from './ApproachesBeside.svelte';
   import MoveRisk from './MoveRisk.svelte';
   import NotLookedAt from './NotLookedAt.svelte';
@@ -40,6 +41,10 @@
   </div>
   <p class="advice"><Sentence parts={slip.advice} today={slip.judgedOn} /></p>
 
+  {#if slip.rest.length}
+    <p class="part rest"><Sentence parts={slip.rest} today={slip.judgedOn} /></p>
+  {/if}
+
   <Reasons {slip} {photos} />
 
   {#if slip.method}
@@ -56,16 +61,7 @@
         : ''}.
     </p>
   {/if}
-  {#if slip.care.length || slip.remarks.length}
-    <ul class="part care" aria-label="Without unpotting">
-      {#each [...slip.care, ...slip.remarks] as fix, i (i)}<li>{fix}</li>{/each}
-    </ul>
-  {/if}
-  {#if slip.costs.length}
-    <ul class="part costs" aria-label="What it costs">
-      {#each slip.costs as cost, i (i)}<li>{cost}</li>{/each}
-    </ul>
-  {/if}
+  <Besides {slip} />
   {#if slip.risk}<MoveRisk risk={slip.risk} today={slip.judgedOn} />{/if}
 
   {#if slip.atTheBench}
@@ -128,14 +124,9 @@
     font-size: 17px;
     font-weight: 600;
   }
-  .care {
-    list-style: disc;
-    padding-left: 40px;
+  .rest {
     color: var(--color-slate);
     font-weight: 600;
-  }
-  .costs {
-    color: var(--color-clay);
   }
   .caution {
     background: var(--color-ochre-wash);

@@ -10,6 +10,7 @@
     ['nub', 'nubs'],
     ['medium', 'medium, from due on dark'],
     ['pot', 'bench'],
+    ['next', 'next move, about'],
     ['look', 'look'],
   ];
 </script>
@@ -76,6 +77,11 @@
     width: 12px;
     background: var(--color-plum);
     clip-path: polygon(0 0, 100% 0, 75% 100%, 25% 100%);
+  }
+  .next {
+    width: 11px;
+    border: 1.6px solid var(--color-plum);
+    border-radius: 0 0 4px 4px;
   }
   .look {
     width: 11px;

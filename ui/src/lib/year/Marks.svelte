@@ -31,7 +31,9 @@
 
 <svg {width} height="44" aria-hidden="true">
   {#each line?.phases ?? [] as phase, i (i)}
-    {#if seen(phase.from, phase.until)}
+    {#if phase.kind === 'REST' && seen(phase.from, phase.until)}
+      <path class="rest" d="M{cut(phase.from)} 20H{cut(phase.until)}" />
+    {:else if phase.kind !== 'REST' && seen(phase.from, phase.until)}
       <rect
         class={HUES[phase.kind]}
         x={cut(phase.from)}
@@ -64,6 +66,9 @@
     {#if line.meant.waits}
       <path class="likely" d="M{x(line.meant.likely)} 8V33" />
     {/if}
+  {/if}
+  {#if line?.nextMove !== undefined && seen(line.nextMove, line.nextMove)}
+    <path class="next" d="M{x(line.nextMove + 0.5) - 6} 13h12l-3 15h-6z" />
   {/if}
   {#if line?.bench !== undefined && seen(line.bench, line.bench)}
     <path class="pot" d="M{x(line.bench + 0.5) - 7} 12h14l-3.5 17h-7z" />
@@ -122,6 +127,17 @@
     fill: var(--color-leaf);
     stroke: var(--color-ink);
     stroke-width: 1.6;
+  }
+  .next {
+    fill: none;
+    stroke: var(--color-plum);
+    stroke-width: 1.4;
+  }
+  .rest {
+    fill: none;
+    stroke: var(--color-year-rest);
+    stroke-width: 9;
+    stroke-dasharray: 2 4;
   }
   .pot {
     fill: var(--color-plum);

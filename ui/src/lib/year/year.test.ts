@@ -13,6 +13,7 @@ const line = (plantId: number, more: Partial<Schemas['YearLine']> = {}) =>
     opens: null,
     phases: [],
     meant: null,
+    nextMove: null,
     due: null,
     spent: null,
     looks: [],

@@ -21,6 +21,7 @@ export interface DrawnLine {
   says: string;
   phases: (Span & { kind: Schemas['YearPhase']['kind'] })[];
   meant?: Span & { likely: number; waits: boolean };
+  nextMove?: number;
   due?: number;
   spent?: number;
   looks: number[];
@@ -59,6 +60,7 @@ export function said(line: Line, today: string): string {
   const parts = [
     line.opens &&
       (line.opens === today ? 'takes a move now' : `takes a move from ${short(line.opens, today)}`),
+    line.nextMove && `next move about ${short(line.nextMove, today)}`,
     line.due && (line.due === today ? 'medium due' : `medium due from ${short(line.due, today)}`),
     line.looks[0] && `next look ${short(line.looks[0].best, today)}`,
     line.bench && `bench day ${short(line.bench, today)}`,
@@ -83,6 +85,7 @@ export function drawn(line: Line, today: string): DrawnLine {
           waits: line.meant.waits,
         }
       : undefined,
+    nextMove: maybe(line.nextMove),
     due: maybe(line.due),
     spent: maybe(line.spent),
     looks: line.looks.map(({ best }) => dayNumber(best)),

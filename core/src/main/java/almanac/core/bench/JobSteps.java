@@ -136,7 +136,7 @@ public final class JobSteps {
               "Bark falls away from dry roots, and tears wet ones."));
       return;
     }
-    if (work.does(Step.KEEP_BALL) && !work.clings()) {
+    if (work.waitsForItsRoots() || work.does(Step.KEEP_BALL) && !work.clings()) {
       return;
     }
     soak();
@@ -378,7 +378,13 @@ public final class JobSteps {
 
   private void water() {
     boolean cut = work.does(Step.CUT_TO_CLEAN) || parts();
-    if (cut) {
+    if (work.waitsForItsRoots()) {
+      add(
+          JobStep.of(
+              Task.WATER,
+              "Keep it dry: first water when its growth is 50 to 80 mm high and its roots are out.",
+              "Without roots it cannot drink, and its new growth rots in wet medium."));
+    } else if (cut) {
       add(
           JobStep.of(
               Task.WATER,

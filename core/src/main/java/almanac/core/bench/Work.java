@@ -1,6 +1,7 @@
 package almanac.core.bench;
 
 import almanac.core.history.PlantHistory;
+import almanac.core.inspection.GrowthStage;
 import almanac.core.inspection.Item;
 import almanac.core.inspection.Items;
 import almanac.core.inspection.Look;
@@ -13,6 +14,7 @@ import almanac.core.judgement.verdict.Method;
 import almanac.core.judgement.verdict.Step;
 import almanac.core.judgement.verdict.Verdict;
 import almanac.core.kinds.Kind;
+import almanac.core.kinds.Rest;
 import almanac.core.kinds.Trait;
 import almanac.core.medium.Component;
 import almanac.core.medium.Mix;
@@ -20,6 +22,7 @@ import almanac.core.medium.Moisture;
 import almanac.core.pot.Ball;
 import almanac.core.pot.Pot;
 import almanac.core.pot.PotType;
+import almanac.core.roots.RootStage;
 import almanac.core.words.Answer;
 import java.time.LocalDate;
 import java.util.Set;
@@ -111,6 +114,15 @@ public record Work(
 
   static boolean mostlyBark(Mix mix) {
     return share(mix, BARK) > MOSTLY;
+  }
+
+  /** Whether it is a kind that gets no water before its new growth has roots, and has none yet. */
+  boolean waitsForItsRoots() {
+    var growth = latest(Items.GROWTH);
+    return kind.rest() == Rest.DRY
+        && !growth.saw(GrowthStage.HALF_GROWN)
+        && !growth.saw(GrowthStage.NEARLY_MATURE)
+        && latest(Items.NEW_ROOTS).answer().filter(RootStage::measurable).isEmpty();
   }
 
   boolean intoMoss() {

@@ -7,6 +7,7 @@ public final class ShortLook {
   private static final List<Item<?>> ITEMS =
       List.of(
           Items.LEAVES,
+          Items.GROWTH,
           Items.NEW_GROWTHS,
           Items.RIM,
           Items.BLOOM,

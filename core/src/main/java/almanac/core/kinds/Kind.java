@@ -54,6 +54,11 @@ public record Kind(String key, String name, Traits traits) {
     return new Kind(key, name, own.over(traits));
   }
 
+  /** How it rests; nothing was told of kinds that were written down before that was asked for. */
+  public Rest rest() {
+    return traits.get(Trait.REST).orElse(Rest.NONE);
+  }
+
   /** The temperatures it grows at. */
   public Warmth warmth() {
     return new Warmth(of(Trait.NIGHT_LEAST), of(Trait.DAY_MOST));

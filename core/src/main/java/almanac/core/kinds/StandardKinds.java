@@ -44,16 +44,19 @@ public final class StandardKinds {
               .roots("when the bulb is nearly mature")
               .water(DRIES_RIGHT_OUT, "sour wet medium kills the thick roots first")
               .growth(3, 30, 1.5)
+              .rests(Rest.DRIER)
               .done(),
           clump("cattleya-two-leaved", "Cattleya, two-leaved", THICK, SOME, LONG_FIRST)
               .roots("when the bulb is nearly mature, or after its rest")
               .water(DRIES_RIGHT_OUT, "moved too early it sulks for a year or more")
               .growth(3, 25, 1)
+              .rests(Rest.DRIER)
               .done(),
           clump("encyclia", "Encyclia, Prosthechea", MEDIUM, SOME, NUB_ONLY)
               .roots("from the half-grown to the mature growth")
               .water(DRIES_BETWEEN, "dries quickly between waterings")
               .growth(3, 20, 1.5)
+              .rests(Rest.DRIER)
               .done(),
           clump("oncidium", "Oncidium alliance", FINE, YES, NUB_OR_LONG)
               .roots("on the half-grown growth, or on the mature bulb")
@@ -93,12 +96,14 @@ public final class StandardKinds {
               .roots("on the half-grown cane")
               .water(DRIES_BETWEEN, "dry winter rest")
               .growth(4, 12, 2)
+              .rests(Rest.ALMOST_DRY)
               .done(),
           clump("coelogyne", "Coelogyne", FINE, YES, INTACT_ONLY)
               .roots("on the new growth")
               .water(KEPT_MOIST, "cool bright winter; sulks after root work")
               .growth(4, 25, 1.5)
               .air(COOL, false)
+              .rests(Rest.COOL)
               .done(),
           clump("zygopetalum", "Zygopetalum, Promenaea", MEDIUM, SOME, NUB_ONLY)
               .roots("on the half-grown growth")
@@ -121,6 +126,7 @@ public final class StandardKinds {
               .water(KEPT_MOIST, "dry rest, then wet; moved every year")
               .growth(2, 25, 1)
               .air(WARM, false)
+              .rests(Rest.DRY)
               .done(),
           clump("sobralia", "Sobralia and other terrestrials", THICK, SOME, TIPS_GROWING)
               .roots("any time in growth")
@@ -202,6 +208,7 @@ public final class StandardKinds {
               .with(Trait.RHIZOME_STEP_MM, 0.0)
               .with(Trait.GROWTHS_A_YEAR, 0.0)
               .with(Trait.ROOT_SPEED, KindFigures.ROOT_SPEED.standard())
+              .with(Trait.REST, Rest.NONE)
               .with(Trait.ROOTS_HIDDEN, false)
               .with(Trait.GROUND, Ground.EPIPHYTE);
       air(INTERMEDIATE, false);
@@ -232,6 +239,11 @@ public final class StandardKinds {
               .with(Trait.NIGHT_LEAST, range.nightLeast())
               .with(Trait.DAY_MOST, range.dayMost())
               .with(Trait.LIGHT_ON_ROOTS, light);
+      return this;
+    }
+
+    private Row rests(Rest how) {
+      traits = traits.with(Trait.REST, how);
       return this;
     }
 

@@ -79,6 +79,10 @@ public final class Trait<T> implements Field {
   public static final Trait<Moisture> MOISTURE =
       ofAPlant("moisture", "Kept", new Range.OneOf<>(Moisture.class), "Say how wet it is kept.");
 
+  /** Whether and how it stops for a part of the year. */
+  public static final Trait<Rest> REST =
+      ofAPlant("rest", "Rests", new Range.OneOf<>(Rest.class), "Say how it rests.");
+
   /** Its roots cannot be judged through the pot. */
   public static final Trait<Boolean> ROOTS_HIDDEN =
       ofAPlant(
@@ -196,9 +200,9 @@ public final class Trait<T> implements Field {
     return ofAPlant;
   }
 
-  /** Whether every kind has it. */
+  /** Whether every kind has it; kinds that were written down before it was asked for have none. */
   public boolean ofEveryKind() {
-    return this != LEAST_GROWTHS;
+    return this != LEAST_GROWTHS && this != REST;
   }
 
   /** Where it stands among all traits. */

@@ -130,6 +130,15 @@ final class FigureNames {
       need.wanted-divided = To be divided, sound and at the nubs
       need.came-in-an-unknown-pot = New, in an unknown pot, with growing roots
       need.most = All needs together, at most
+      rest.going = Leaves yellow, before the shortest day
+      rest.at-rest = At rest, before the shortest day
+      rest.wakes-dry = Kinds that rest leafless wake, after the shortest day
+      rest.wakes-almost-dry = Kinds that rest almost dry wake, after the shortest day
+      rest.wakes-cool = Kinds that rest cool wake, after the shortest day
+      rest.spread = How far waking may come early or late
+      rest.ripens = A rest once the bulb is ripe lasts
+      rest.stirs = What was not looked at grows by then
+      rest.look = While it wakes it is looked at every
       moments.horizon = How far ahead the moments are laid out
       moments.alike = Moments that are alike
       moments.little-need = A need that is enough before a long gap
@@ -139,8 +148,6 @@ final class FigureNames {
       moments.roots-at = How far a growth is when it roots
       moments.flush-spread = How far the next roots may come early or late
       moments.flush-unseen = The same where nobody saw the growth
-      moments.wakes = A kind that rests leafless starts after the shortest day
-      moments.wakes-spread = So much earlier or later
       moments.pot-full = A pot in which nothing decays is full
       moments.short-wait = So short a wait for a good moment goes beyond the deadline
       moments.grown.none = Growth behind it: none alive

@@ -22,6 +22,7 @@ import almanac.core.pot.FillFigures;
 import almanac.core.pot.PlaceFigures;
 import almanac.core.pot.PottingFigures;
 import almanac.core.refusals.Refused;
+import almanac.core.rest.RestFigures;
 import almanac.core.roots.RootFigures;
 import almanac.core.rounds.RoundFigures;
 import almanac.core.season.SeasonFigures;
@@ -57,6 +58,7 @@ public final class Rulebook {
         RootFigures.GROUP,
         KindFigures.GROUP,
         SeasonFigures.GROUP,
+        RestFigures.GROUP,
         MediumFigures.GROUP,
         MediumFigures.LIVES,
         MediumFigures.MOISTURES,

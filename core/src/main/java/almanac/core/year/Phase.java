@@ -17,7 +17,9 @@ public record Phase(Kind kind, LocalDate from, LocalDate until) {
     /** A move would break roots for good. */
     UNSAFE,
     /** What can wait, waits: light or warmth do not carry it. */
-    SHUT
+    SHUT,
+    /** It has stopped for its rest. */
+    REST
   }
 
   /** Those of its days that are not among others. */

@@ -2,6 +2,7 @@ package almanac.core.year;
 
 import almanac.core.judgement.evidence.Evidence;
 import almanac.core.judgement.figures.ReadinessFigures;
+import almanac.core.judgement.moments.Wait;
 import almanac.core.judgement.verdict.Judgement;
 import almanac.core.judgement.verdict.Timing;
 import almanac.core.kinds.ReadyRule;
@@ -20,12 +21,17 @@ import java.util.stream.Stream;
  *
  * @param phases by its roots and by the season, the first first
  * @param meant the days that its verdict means
+ * @param nextMove when it is likely to be moved next; nothing where that is not in sight
  * @param due from which day its medium is due; today where it is already, nothing where it does not
  *     decay
  * @param spent from which day it is spent
  */
 public record PlantYear(
-    List<Phase> phases, Optional<Meant> meant, Optional<LocalDate> due, Optional<LocalDate> spent) {
+    List<Phase> phases,
+    Optional<Meant> meant,
+    Optional<LocalDate> nextMove,
+    Optional<LocalDate> due,
+    Optional<LocalDate> spent) {
 
   /**
    * The days that a verdict means.
@@ -45,13 +51,17 @@ public record PlantYear(
    */
   public static PlantYear of(Evidence evidence, Judgement judged) {
     var shut = Shut.seasons(evidence).toList();
+    var rests = Rests.of(evidence);
+    var closed = Stream.concat(shut.stream(), rests.stream()).toList();
     return new PlantYear(
         Stream.concat(
-                byRoots(evidence).flatMap(phase -> whileOpen(phase, shut, evidence)), shut.stream())
+                byRoots(evidence).flatMap(phase -> whileOpen(phase, closed, evidence)),
+                closed.stream())
             .filter(Phase::any)
             .sorted(Comparator.comparing(Phase::from))
             .toList(),
         meant(judged.timing(), evidence.today()),
+        judged.ahead().nextMove().map(Wait::likely),
         reaches(evidence, evidence.figures().of(MediumFigures.DUE)),
         reaches(evidence, evidence.figures().of(MediumFigures.SPENT)));
   }

@@ -137,8 +137,9 @@ class DecidingLooksTest {
 
   private static List<Item<?>> possible(PlantAtHand plant) {
     var situation = plant.situation();
+    var judged = plant.judged();
     return Items.inLookingOrder().stream()
-        .filter(item -> DecidingLooks.possible(item, situation))
+        .filter(item -> DecidingLooks.possible(item, situation, judged))
         .toList();
   }
 

@@ -82,7 +82,8 @@ class MethodLawsTest {
     for (var generated : PLANTS) {
       var situation = SHOWN.get(hazard).apply(generated.plant().daysAgo(0)).situation();
       var judged = new Judge(FIGURES).judge(situation);
-      if (judged.verdict() != Verdict.RESCUE) {
+      boolean asItShouldBe = hazard == Hazard.NO_ROOTS && judged.found().rest().keptDry();
+      if (judged.verdict() != Verdict.RESCUE || asItShouldBe) {
         continue;
       }
       for (var reason : judged.weighed().reasons()) {

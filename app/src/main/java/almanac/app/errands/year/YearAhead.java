@@ -62,6 +62,7 @@ class YearAhead {
                     new YearLine.YearMeant(
                         meant.from(), meant.likely(), meant.until(), meant.waits()))
             .orElse(null),
+        year.nextMove().orElse(null),
         year.due().orElse(null),
         year.spent().orElse(null),
         judging.checks(plant, today, judged).stream().map(YearAhead::look).toList(),

@@ -17,6 +17,8 @@ record YearLine(
         @Nullable LocalDate opens,
     List<YearPhase> phases,
     @Schema(nullable = true, description = "The days its verdict means") @Nullable YearMeant meant,
+    @Schema(nullable = true, description = "When it is likely to be moved next")
+        @Nullable LocalDate nextMove,
     @Schema(
             nullable = true,
             description =
@@ -31,7 +33,10 @@ record YearLine(
     @Schema(nullable = true, description = "The bench day on which its job lies")
         @Nullable LocalDate bench) {
 
-  /** Days on which its roots take a move, on which they do not, or that are too dark or cold. */
+  /**
+   * Days on which its roots take a move, on which they do not, that are too dark or cold, or of
+   * rest.
+   */
   record YearPhase(Phase.Kind kind, LocalDate from, LocalDate until) {}
 
   /** The days that a verdict means. */
@@ -42,7 +47,7 @@ record YearLine(
 
   YearLine at(int turn, @Nullable LocalDate day) {
     return new YearLine(
-        plantId, name, kindName, placeName, turn, opens, phases, meant, due, spent, looks, treated,
-        day);
+        plantId, name, kindName, placeName, turn, opens, phases, meant, nextMove, due, spent, looks,
+        treated, day);
   }
 }

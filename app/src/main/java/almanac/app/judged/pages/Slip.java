@@ -23,6 +23,8 @@ public record Slip(
     @Schema(description = "Whether blades and media come into play") boolean atTheBench,
     String title,
     List<Part> advice,
+    @Schema(description = "How it is kept in its rest, and until when; empty while it grows")
+        List<Part> rest,
     long need,
     long readiness,
     @Schema(description = "More than readiness while the newest roots have not been looked at")

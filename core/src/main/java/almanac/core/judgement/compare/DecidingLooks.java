@@ -92,7 +92,7 @@ public final class DecidingLooks {
    * seen. Where the advice itself asks for the roots, they are named first.
    */
   public List<DecidingLook> of(Situation situation, Judgement judged) {
-    var possible = new Possible(situation);
+    var possible = new Possible(situation, judged.found().rest());
     var byWorth = Comparator.comparingDouble(Tried::worth).reversed();
     return Asked.CHEAP.stream()
         .filter(asked -> possible.look(asked.item()))
@@ -108,8 +108,8 @@ public final class DecidingLooks {
   }
 
   /** Whether that can be looked at on this plant today. */
-  public static boolean possible(Item<?> item, Situation situation) {
-    return new Possible(situation).look(item);
+  public static boolean possible(Item<?> item, Situation situation, Judgement judged) {
+    return new Possible(situation, judged.found().rest()).look(item);
   }
 
   private static boolean unknown(Item<?> item, Judgement judged) {

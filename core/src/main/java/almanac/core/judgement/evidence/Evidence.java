@@ -28,6 +28,8 @@ import almanac.core.medium.MediumTest;
 import almanac.core.medium.PottedOn;
 import almanac.core.medium.Temperatures;
 import almanac.core.medium.UsedLife;
+import almanac.core.rest.RestCourse;
+import almanac.core.rest.Resting;
 import almanac.core.roots.RootFigures;
 import almanac.core.roots.RootForecast;
 import almanac.core.roots.RootStage;
@@ -59,6 +61,8 @@ public final class Evidence {
   private final LeadRoots roots;
   private final Optional<Bloom> bloom;
   private final Season season;
+  private final RestCourse rests;
+  private final Resting rest;
   private final OptionalLong daysSinceMove;
   private final OptionalLong daysSinceArrival;
 
@@ -76,6 +80,14 @@ public final class Evidence {
     this.leads = leadsLookedAt();
     this.roots = Governing.of(leads, rule, figures);
     this.bloom = fresh(Items.BLOOM).answer();
+    this.rests =
+        new RestCourse(
+            situation.kind(),
+            situation.history(),
+            situation.conditions().light().northern(),
+            today,
+            figures);
+    this.rest = rests.on(today);
     this.season = seasonToday();
     this.daysSinceMove =
         situation.history().potting().pottedOn() instanceof PottedOn.Between between
@@ -145,6 +157,16 @@ public final class Evidence {
   /** What light and warmth make of a move today. */
   public Season season() {
     return season;
+  }
+
+  /** How it rests today. */
+  public Resting rest() {
+    return rest;
+  }
+
+  /** How it rests on a later day, as far as that can be told today. */
+  public Resting restOn(LocalDate day) {
+    return rests.on(day);
   }
 
   public OptionalLong daysSinceMove() {
@@ -328,8 +350,11 @@ public final class Evidence {
     return ChronoUnit.DAYS.between(seen.on(), today) <= figures.of(figure);
   }
 
-  /** When it was seen wrinkled or shrivelled, if that is not long ago. */
+  /** When it was seen wrinkled or shrivelled, if that is not long ago and no part of its rest. */
   public Optional<LocalDate> thirstySince() {
+    if (rest.keptDry()) {
+      return Optional.empty();
+    }
     var leaves = fresh(Items.LEAVES);
     if (leaves.saw(Leaves.WRINKLED) || leaves.saw(Leaves.LIMP)) {
       return leaves.seen().map(Look.Seen::on);
@@ -390,7 +415,7 @@ public final class Evidence {
     if (growsBloomsAndRoots()) {
       return Season.GROWING;
     }
-    var today = Season.on(this.today, situation, tipsSeen(), figures);
+    var today = Season.on(this.today, situation, tipsSeen(), rest, figures);
     boolean resting =
         fresh(Items.GROWTH).saw(GrowthStage.RESTING)
             && roots.stage().filter(RootStage.NONE::equals).isPresent();
@@ -402,9 +427,14 @@ public final class Evidence {
    * do.
    */
   public Optional<LocalDate> gateOpens() {
-    return season().open()
-        ? Optional.empty()
-        : situation.conditions().gateOpensFrom(today, kind().warmth(), figures);
+    return season().open() ? Optional.empty() : opensFrom(today);
+  }
+
+  /** The first day from a given one on which its place and its rest let it take a move. */
+  public Optional<LocalDate> opensFrom(LocalDate day) {
+    var resting = rests.on(day);
+    var from = resting.holdsAMove() && resting.wakes().isAfter(day) ? resting.wakes() : day;
+    return situation.conditions().gateOpensFrom(from, kind().warmth(), figures);
   }
 
   /** Whether root tips were seen growing within the last fortnight. */

@@ -3,6 +3,7 @@ package almanac.core.judgement.evidence;
 import almanac.core.figures.Figures;
 import almanac.core.kinds.ReadyRule;
 import almanac.core.kinds.Trait;
+import almanac.core.rest.Resting;
 import almanac.core.season.Lack;
 import almanac.core.season.SeasonFigures;
 import java.time.LocalDate;
@@ -22,8 +23,14 @@ public record Season(Optional<Lack> lack, double missing, boolean open, boolean 
 
   /**
    * @param tips whether its root tips are seen growing then
+   * @param rest how it rests then
    */
-  public static Season on(LocalDate day, Situation situation, boolean tips, Figures figures) {
+  public static Season on(
+      LocalDate day, Situation situation, boolean tips, Resting rest, Figures figures) {
+    return on(day, situation, tips, figures).during(rest);
+  }
+
+  private static Season on(LocalDate day, Situation situation, boolean tips, Figures figures) {
     var place = situation.conditions();
     var kind = situation.kind();
     var lack = place.lacks(day, kind.warmth(), figures);
@@ -43,6 +50,11 @@ public record Season(Optional<Lack> lack, double missing, boolean open, boolean 
   /** The same while it rests. */
   public Season atRest() {
     return new Season(lack, missing, open, true);
+  }
+
+  /** The same as its rest has it: one that holds a move back shuts the gate. */
+  Season during(Resting rest) {
+    return rest.stopped() ? new Season(lack, missing, open && !rest.holdsAMove(), true) : this;
   }
 
   /** Whether nothing is short and it does not rest. */

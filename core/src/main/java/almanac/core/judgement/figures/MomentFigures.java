@@ -50,11 +50,6 @@ public final class MomentFigures {
           10,
           90,
           "Where nobody saw how far the growth is, half a turn early or late");
-  public static final Figure WAKES =
-      GROUP.days(
-          "wakes", 80, "Kinds that rest leafless start about twelve weeks after the shortest day");
-  public static final Figure WAKES_SPREAD =
-      GROUP.days("wakes-spread", 28, "Some wake a month before the others");
   public static final Figure POT_FULL =
       GROUP.figure(
           "pot-full",

@@ -14,6 +14,8 @@ import almanac.core.judgement.figures.ReadinessFigures;
 import almanac.core.judgement.readiness.Footing;
 import almanac.core.kinds.ReadyRule;
 import almanac.core.kinds.Trait;
+import almanac.core.rest.RestFigures;
+import almanac.core.rest.Resting;
 import almanac.core.roots.RootFigures;
 import almanac.core.roots.RootStage;
 import almanac.core.season.GrowthPace;
@@ -59,7 +61,7 @@ final class Course {
     this.plump = wet();
     var next = NextRoots.of(evidence);
     while (!next.likely().isAfter(end)) {
-      flushes.add(next);
+      flushes.add(afterRest(next));
       next = next.after();
     }
   }
@@ -67,6 +69,14 @@ final class Course {
   /** The next roots, or starts of growth, that lie in sight; the first first. */
   List<NextRoots> flushes() {
     return flushes;
+  }
+
+  /** No root comes in a rest: it comes with the growth after. */
+  private NextRoots afterRest(NextRoots next) {
+    var rest = evidence.restOn(next.likely());
+    return evidence.rule() != ReadyRule.START_OF_GROWTH && rest.holdsAMove()
+        ? next.notBefore(rest.wakes())
+        : next;
   }
 
   /** The first day on which roots that showed on a day are surely so long. */
@@ -139,7 +149,8 @@ final class Course {
     var roots = showed.map(flush -> ofFlush(flush, day)).orElseGet(() -> ofToday(day));
     var growth = showed.isPresent() ? growthAfter(showed.get(), day) : now.growth();
     boolean tips = roots.stage().filter(RootStage::measurable).isPresent();
-    var season = Season.on(day, evidence.situation(), tips, figures);
+    var rest = restOn(day, showed);
+    var season = Season.on(day, evidence.situation(), tips, rest, figures);
     boolean rests = showed.isEmpty() && now.season().resting();
     return new Footing(
         now.rule(),
@@ -156,6 +167,14 @@ final class Course {
         now.snapped() && eye.filter(mended -> !mended.isAfter(day)).isEmpty(),
         now.dehydrated() && plump.filter(wet -> !wet.isAfter(day)).isEmpty(),
         now.intact());
+  }
+
+  /** What has just shown roots or a growth does not rest, whatever the calendar says. */
+  private Resting restOn(LocalDate day, Optional<LocalDate> showed) {
+    int stirs = figures.count(RestFigures.STIRS);
+    return showed.filter(on -> day.isBefore(on.plusDays(stirs))).isPresent()
+        ? Resting.inGrowth(evidence.kind().rest(), day)
+        : evidence.restOn(day);
   }
 
   /** What it would stand on if its next roots, or its next growth, just showed on that day. */

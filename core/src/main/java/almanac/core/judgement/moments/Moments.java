@@ -106,7 +106,7 @@ final class Moments {
 
   /** The first day from a given one on which light and warmth carry what can wait. */
   Optional<LocalDate> opens(LocalDate from) {
-    return place().gateOpensFrom(from, evidence.kind().warmth(), figures);
+    return evidence.opensFrom(from);
   }
 
   private Conditions place() {
@@ -126,6 +126,7 @@ final class Moments {
     course.eye().ifPresent(this::eye);
     course.plump().ifPresent(day -> at(WaitCondition.WATER, day));
     seasons();
+    restOver();
     needs();
     all.sort(Comparator.comparing(Moment::likely));
   }
@@ -223,6 +224,16 @@ final class Moments {
         return;
       }
       from = shuts.get().plusDays(1);
+    }
+  }
+
+  /** The ends of the rests that hold a move back. */
+  private void restOver() {
+    if (evidence.rule() == ReadyRule.START_OF_GROWTH || !evidence.kind().rest().ofWinter()) {
+      return;
+    }
+    for (var wakes = evidence.rest().wakes(); wakes.isBefore(end); wakes = wakes.plusYears(1)) {
+      at(WaitCondition.REST_OVER, wakes);
     }
   }
 

@@ -51,6 +51,21 @@ record NextRoots(
     return new NextRoots(brings, later(earliest), later(likely), later(latest), cycle, pace);
   }
 
+  /** The same, with none of it before the day. */
+  NextRoots notBefore(LocalDate day) {
+    return new NextRoots(
+        brings,
+        notBefore(earliest, day),
+        notBefore(likely, day),
+        notBefore(latest, day),
+        cycle,
+        pace);
+  }
+
+  private static LocalDate notBefore(LocalDate one, LocalDate day) {
+    return one.isBefore(day) ? day : one;
+  }
+
   private LocalDate later(LocalDate day) {
     return cycle > 0 ? pace.after(day, cycle) : day.plusYears(1);
   }

@@ -4,7 +4,7 @@ import almanac.core.inspection.GrowthStage;
 import almanac.core.inspection.Items;
 import almanac.core.inspection.Lead;
 import almanac.core.judgement.evidence.Evidence;
-import almanac.core.judgement.figures.MomentFigures;
+import almanac.core.rest.RestFigures;
 import java.time.LocalDate;
 
 /** When a kind that rests leafless starts its next growth. Rules: The moments ahead. */
@@ -16,7 +16,7 @@ final class NextStart {
   /** A year after the last start that was seen; else so long after the shortest day. */
   static NextRoots of(Evidence evidence) {
     var figures = evidence.figures();
-    int spread = figures.count(MomentFigures.WAKES_SPREAD);
+    int spread = figures.count(RestFigures.SPREAD);
     var likely = likely(evidence);
     return new NextRoots(
         WaitCondition.START_OF_GROWTH,
@@ -43,6 +43,6 @@ final class NextStart {
   private static LocalDate wakes(int year, Evidence evidence) {
     int month = evidence.situation().conditions().light().northern() ? 12 : 6;
     return LocalDate.of(year, month, SHORTEST_DAY)
-        .plusDays(evidence.figures().count(MomentFigures.WAKES));
+        .plusDays(evidence.figures().count(RestFigures.WAKES_DRY));
   }
 }

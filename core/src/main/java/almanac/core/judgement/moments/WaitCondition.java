@@ -13,6 +13,7 @@ public enum WaitCondition {
   LIGHT("days long enough to grow", "the days are long enough"),
   WARMTH("warmth enough to root", "it is warm enough"),
   COOLER_DAYS("cooler days", "the days are cooler"),
+  REST_OVER("its rest to be over", "its rest is over"),
   BETTER_PLACE("a place that lets it root", "it stands where it can root"),
   WATER("it to be plump again", "it is plump again"),
   SETTLED("the last move to be overcome", "it has overcome the last move"),

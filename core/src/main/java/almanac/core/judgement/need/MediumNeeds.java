@@ -78,6 +78,9 @@ final class MediumNeeds {
 
   /** Pure moss for an air lover that shows it, or a mix too airy for a thirsty kind. */
   private static void unsuited(Evidence evidence, Weighing weighing) {
+    if (evidence.rest().keptDry()) {
+      return;
+    }
     var mix = evidence.situation().history().potting().mix();
     boolean airLover = evidence.kind().of(Trait.GROUND) == Ground.EPIPHYTE;
     double moss = mix.share(Component.SPHAGNUM_BEST) + mix.share(Component.SPHAGNUM_BASKET);
@@ -151,6 +154,9 @@ final class MediumNeeds {
   }
 
   private static void daysToDry(Evidence evidence, Weighing weighing) {
+    if (evidence.rest().keptDry()) {
+      return;
+    }
     var now = evidence.look(Items.DAYS_TO_DRY).measured();
     var first = firstDaysToDry(evidence);
     if (now.isEmpty() || first.isEmpty()) {
@@ -202,7 +208,9 @@ final class MediumNeeds {
 
   private static void soakWater(Evidence evidence, Weighing weighing) {
     var ph = evidence.fresh(Items.SOAK_PH).measured();
-    if (ph.isPresent() && ph.getAsDouble() < of(NeedFigures.SOUR_SOAK, evidence)) {
+    if (!evidence.rest().keptDry()
+        && ph.isPresent()
+        && ph.getAsDouble() < of(NeedFigures.SOUR_SOAK, evidence)) {
       weighing.careTillMoved(
           Fix.FLUSH_SOUR,
           say(

@@ -179,7 +179,9 @@ final class PlantNeeds {
     var marks = evidence.fresh(Items.LEAF_MARKS);
     if (marks.saw(LeafMarks.TIP_BURN)) {
       weighing.noReason(NoReason.TIP_BURN, Items.LEAF_MARKS, say("Burnt leaf tips are no reason"));
-      weighing.careTillMoved(Fix.FLUSH, say("Flush the pot and halve the feed"));
+      if (!evidence.rest().keptDry()) {
+        weighing.careTillMoved(Fix.FLUSH, say("Flush the pot and halve the feed"));
+      }
     }
     if (marks.saw(LeafMarks.SPOTS)) {
       weighing.noReason(

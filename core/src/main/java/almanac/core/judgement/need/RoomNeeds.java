@@ -101,7 +101,9 @@ final class RoomNeeds {
       weighing.noReason(
           NoReason.CROWDED,
           Items.CROWDING,
-          say("A crowded pot by itself is no reason: water more often instead"));
+          evidence.rest().keptDry()
+              ? say("A crowded pot by itself is no reason")
+              : say("A crowded pot by itself is no reason: water more often instead"));
     }
   }
 

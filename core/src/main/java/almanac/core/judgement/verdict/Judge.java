@@ -83,7 +83,8 @@ public final class Judge {
             evidence.leads(),
             evidence.roots(),
             evidence.longEnough(),
-            evidence.gateOpens()),
+            evidence.gateOpens(),
+            evidence.rest()),
         ahead);
   }
 

@@ -6,6 +6,7 @@ import almanac.core.inspection.Item;
 import almanac.core.judgement.evidence.LeadRoots;
 import almanac.core.judgement.reason.Reason;
 import almanac.core.medium.UsedLife;
+import almanac.core.rest.Resting;
 import almanac.core.words.Sentence;
 import java.time.LocalDate;
 import java.util.Comparator;
@@ -106,11 +107,13 @@ public record Judgement(
    * @param longEnough from which length on long roots take a move, mm
    * @param gateOpens from which day light and warmth carry what can wait; nothing while they do, or
    *     where no day of the year does
+   * @param rest how it rests today
    */
   public record Found(
       Optional<UsedLife> used,
       List<LeadRoots> leads,
       LeadRoots roots,
       OptionalDouble longEnough,
-      Optional<LocalDate> gateOpens) {}
+      Optional<LocalDate> gateOpens,
+      Resting rest) {}
 }

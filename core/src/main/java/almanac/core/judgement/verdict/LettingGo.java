@@ -41,7 +41,7 @@ final class LettingGo {
     boolean noRoot = roots.saw(RootsInPot.NONE) || roots.saw(RootsInPot.MOSTLY_SOFT);
     boolean noGrowth = evidence.look(Items.GROWTH).saw(GrowthStage.NONE);
     boolean noBulb = evidence.look(Items.BULBS).saw(Bulbs.SHRIVELLED);
-    return noRoot && noGrowth && noBulb
+    return !evidence.rest().keptDry() && noRoot && noGrowth && noBulb
         ? because(
             evidence,
             Items.GROWTH,

@@ -18,7 +18,9 @@ final class LiftAndLook {
 
   /** Whether the roots are suspected, unseen, and nothing else would be reason enough. */
   static boolean wanted(Evidence evidence, List<Reason> reasons) {
-    if (evidence.fresh(Items.ROOTS_IN_POT).seen().isPresent() || justMoved(evidence)) {
+    if (evidence.fresh(Items.ROOTS_IN_POT).seen().isPresent()
+        || justMoved(evidence)
+        || evidence.rest().keptDry()) {
       return false;
     }
     if (wobblesSinceItCame(evidence) || wellAboveAndPoorBelow(evidence)) {
@@ -33,6 +35,7 @@ final class LiftAndLook {
   static boolean suspected(Evidence evidence, Needs needs) {
     return evidence.fresh(Items.ROOTS_IN_POT).seen().isEmpty()
         && !justMoved(evidence)
+        && !evidence.rest().keptDry()
         && points(needs.reasons(), true) > 0;
   }
 

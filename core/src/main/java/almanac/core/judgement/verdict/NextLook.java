@@ -14,6 +14,8 @@ import almanac.core.judgement.moments.WaitCondition;
 import almanac.core.kinds.KindFigures;
 import almanac.core.kinds.Trait;
 import almanac.core.medium.MediumFigures;
+import almanac.core.rest.RestFigures;
+import almanac.core.rest.RestPhase;
 import almanac.core.words.Sentence;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
@@ -45,7 +47,7 @@ final class NextLook {
     }
     if (timing instanceof Timing.Waits waits) {
       var before = next.before(waits.awaited());
-      var window = next.soonAfterAFinding(before);
+      var window = next.soonAfterAFinding(next.whileWaking(before));
       return new Check(
           Purpose.AS_JUDGED,
           window,
@@ -142,7 +144,27 @@ final class NextLook {
     if (evidence.pottingUnknown() && evidence.tests().isEmpty()) {
       best = earlier(best, in(JudgementFigures.FIRST_LOOK));
     }
-    return about(verdict == Verdict.WATCH ? watched(best) : best);
+    return about(atItsRest(verdict == Verdict.WATCH ? watched(best) : best));
+  }
+
+  /** Nobody disturbs what rests before it may wake; then its new growth is looked for weekly. */
+  private LocalDate atItsRest(LocalDate quiet) {
+    var rest = evidence.rest();
+    return switch (rest.phase()) {
+      case IN_GROWTH -> quiet;
+      case WAKING -> earlier(quiet, in(RestFigures.LOOK));
+      case GOING, AT_REST -> {
+        var wakes = rest.wakes();
+        yield wakes.isAfter(today) ? earlier(quiet, wakes) : quiet;
+      }
+    };
+  }
+
+  private Window whileWaking(Window window) {
+    return evidence.rest().phase() == RestPhase.WAKING
+            && window.best().isAfter(in(RestFigures.LOOK))
+        ? about(in(RestFigures.LOOK))
+        : window;
   }
 
   /** A window that opens or closes is seen before; nubs that come out of season open none. */
