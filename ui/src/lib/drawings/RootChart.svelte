@@ -1,9 +1,10 @@
 <script lang="ts">
+  import { said } from './rootStages';
   import { scaleLinear } from 'd3-scale';
   import { area, line } from 'd3-shape';
   import type { Schemas } from '$lib/interface/schemas';
   import { daysBetween, plusDays, short } from '$lib/words/dates';
-  import { lengthOut, lengthSaid } from '$lib/words/units.svelte';
+  import { lengthOut } from '$lib/words/units.svelte';
 
   interface Props {
     roots: Schemas['RootChart'];
@@ -78,15 +79,7 @@
   viewBox="0 0 {W} {H}"
   width="100%"
   role="img"
-  aria-label="Newest roots {roots.lengthMm < 0
-    ? 'bumps'
-    : lengthSaid(Math.round(roots.lengthMm))} on {short(
-    roots.measuredOn,
-    today,
-  )}; nubs until about {short(roots.nubUntil.likely, today)}, unsafe until about {short(
-    roots.unsafeUntil.likely,
-    today,
-  )}"
+  aria-label={said(roots, today)}
   font-family="var(--font-sans)"
 >
   {#each bands as band, i (i)}
@@ -130,7 +123,14 @@
   {#each measured as look, i (i)}
     <circle cx={x(look.day)} cy={y(look.mm)} r="4" fill="var(--color-plum)" />
   {/each}
-  <circle cx={x(0)} cy={y(roots.lengthMm)} r="4.5" fill="var(--color-plum)" />
+  <circle
+    cx={x(0)}
+    cy={y(roots.lengthMm)}
+    r="4.5"
+    stroke="var(--color-plum)"
+    stroke-width="1.6"
+    fill={roots.measured ? 'var(--color-plum)' : 'var(--color-slip)'}
+  />
   <path d="M{x(sinceLook)} {TOP - 4}V{H - BOTTOM}" stroke="var(--color-ink)" />
   <text x={x(sinceLook) + 5} y={TOP - 7} font-size="13" font-weight="600" fill="var(--color-ink)"
     >today</text

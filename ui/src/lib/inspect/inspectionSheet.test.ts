@@ -12,6 +12,7 @@ function look(item: string, section: string, more: object = {}): Schemas['LookCh
     how: '',
     several: false,
     ofALead: false,
+    inPassing: false,
     measure: null,
     answers: [],
     ...more,

@@ -9,11 +9,13 @@
     look: TypedLook;
     /** What was seen last time; drawn dashed. */
     last?: Schemas['LookEntry'];
+    /** Whether that is too old to speak for today. */
+    old: boolean;
     /** Whether the keys 1 to 9 answer this row. */
     current: boolean;
     tapped: () => void;
   }
-  let { choice, look = $bindable(), last, current, tapped }: Props = $props();
+  let { choice, look = $bindable(), last, old, current, tapped }: Props = $props();
   const id = $props.id();
 
   export function pick(answer: string) {
@@ -29,7 +31,10 @@
 
 <div class="row" class:current data-look={choice.item} role="group" aria-labelledby="{id}-title">
   <div class="title">
-    <span id="{id}-title">{choice.title}</span>
+    <span
+      ><span id="{id}-title">{choice.title}</span>{#if old}<small class="quiet">grown old</small
+        >{/if}</span
+    >
     <HowToLook item={choice.item} title={choice.title} byKey />
   </div>
   <div class="picks">
@@ -81,6 +86,10 @@
     align-items: center;
     justify-content: space-between;
     font: 520 16px var(--font-serif);
+  }
+  small {
+    display: block;
+    font: 500 13px var(--font-sans);
   }
   .picks {
     display: flex;

@@ -36,6 +36,7 @@
     <RoundRow
       {choice}
       last={here.last(choice.item)}
+      old={here.grownOld(choice.item)}
       current={i === here.row}
       tapped={() => here.tapped(choice.title)}
       bind:this={rows[choice.item]}

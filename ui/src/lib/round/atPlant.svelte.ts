@@ -87,14 +87,16 @@ export class AtPlant {
     );
   }
 
-  /** All that was looked at last time, looked at again; lengths are not, since roots grow. */
+  /** Whether what is known of an item is too old to speak for today. */
+  grownOld(item: string): boolean {
+    return this.#plant()?.slip?.stale.includes(item) ?? false;
+  }
+
+  /** What one sees in passing is as it was; tests, lengths and searches stay as old as they are. */
   same(): void {
-    const before = this.#plant()?.journal.find(
-      (line) => line.standing === 'HOLDS' && line.kind === 'INSPECTION',
-    );
-    for (const item of this.#walk().items) {
-      const known = before?.looks[item];
-      if (known?.answers.length && !looked(this.look(item)))
+    for (const { item, inPassing } of this.shown) {
+      const known = this.last(item);
+      if (inPassing && known?.answers.length && !looked(this.look(item)))
         this.set(item, { answers: [...known.answers], measured: '' });
     }
     this.tapped('same as last time');

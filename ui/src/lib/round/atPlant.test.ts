@@ -12,13 +12,25 @@ vi.mock('$lib/api/queries', () => ({ keep: vi.fn() }));
 
 const client = {} as QueryClient;
 const CHOICES = [
-  { item: 'leaves', title: 'Leaves', measure: null, answers: [{ answer: 'FIRM' }] },
-  { item: 'newRoots', title: 'Newest roots', measure: { unit: 'mm' }, answers: [] },
+  {
+    item: 'leaves',
+    title: 'Leaves',
+    inPassing: true,
+    measure: null,
+    answers: [{ answer: 'FIRM' }],
+  },
+  {
+    item: 'newRoots',
+    title: 'Newest roots',
+    inPassing: false,
+    measure: { unit: 'mm' },
+    answers: [],
+  },
 ] as unknown as Schemas['LookChoice'][];
 const PLANT = {
   id: 6,
   today: '2027-05-15',
-  slip: { verdict: 'LEAVE' },
+  slip: { verdict: 'LEAVE', stale: ['newRoots'] },
   journal: [
     { standing: 'CORRECTED', kind: 'INSPECTION', looks: { leaves: { answers: ['LIMP'] } } },
     {
@@ -78,13 +90,14 @@ test('the last look that holds is the last one', async () => {
   expect((await here()).last('leaves')).toEqual({ answers: ['FIRM'] });
 });
 
-test('the same as last time takes over answers, and no lengths', async () => {
+test('the same as last time is what one sees in passing, and the rest has grown old', async () => {
   const at = await here();
   at.same();
   expect(walk.looks).toEqual({
-    newRoots: { answers: ['NUB'], measured: '' },
     leaves: { answers: ['FIRM'], measured: '' },
   });
+  expect(at.grownOld('newRoots')).toBe(true);
+  expect(at.grownOld('leaves')).toBe(false);
   expect(at.lookedAt).toBe(true);
   expect(walk.taps).toBe(1);
 });

@@ -29,6 +29,7 @@ public final class Item<A extends Enum<A> & Answer> {
   private boolean several;
   private boolean inThisPot;
   private boolean ofALead;
+  private boolean inPassing;
   private int place;
 
   Item(Section section, String key, String title, String how, Class<A> answers, Figure holdsGood) {
@@ -64,6 +65,11 @@ public final class Item<A extends Enum<A> & Answer> {
 
   Item<A> inThisPot() {
     inThisPot = true;
+    return this;
+  }
+
+  Item<A> seenInPassing() {
+    inPassing = true;
     return this;
   }
 
@@ -115,6 +121,11 @@ public final class Item<A extends Enum<A> & Answer> {
   /** One bit for each item, so that many can be looked for at once. */
   public long bit() {
     return 1L << place;
+  }
+
+  /** Whether nobody can pass by without seeing it; only that may be said to be as last time. */
+  public boolean inPassing() {
+    return inPassing;
   }
 
   /** Its possible answers; none for what is only measured. */

@@ -16,20 +16,22 @@ import java.util.stream.Collectors;
 public final class Items {
   public static final Item<Leaves> LEAVES =
       of(
-          Section.ABOVE,
-          "leaves",
-          "Leaves",
-          "Bend one gently",
-          Leaves.class,
-          InspectionFigures.ABOVE);
+              Section.ABOVE,
+              "leaves",
+              "Leaves",
+              "Bend one gently",
+              Leaves.class,
+              InspectionFigures.ABOVE)
+          .seenInPassing();
   public static final Item<Bulbs> BULBS =
       of(
-          Section.ABOVE,
-          "bulbs",
-          "Bulbs or canes",
-          "The front ones, not the oldest",
-          Bulbs.class,
-          InspectionFigures.ABOVE);
+              Section.ABOVE,
+              "bulbs",
+              "Bulbs or canes",
+              "The front ones, not the oldest",
+              Bulbs.class,
+              InspectionFigures.ABOVE)
+          .seenInPassing();
   public static final Item<LeafMarks> LEAF_MARKS =
       of(
               Section.ABOVE,
@@ -38,7 +40,8 @@ public final class Items {
               "Both sides",
               LeafMarks.class,
               InspectionFigures.ABOVE)
-          .several();
+          .several()
+          .seenInPassing();
   public static final Item<GrowthStage> GROWTH =
       of(
               Section.GROWTH,
@@ -47,7 +50,8 @@ public final class Items {
               "How far along it is",
               GrowthStage.class,
               InspectionFigures.GROWTH)
-          .perLead();
+          .perLead()
+          .seenInPassing();
   public static final Item<OnlyMeasured> NEW_GROWTHS =
       measured(
           Section.GROWTH,
@@ -98,7 +102,8 @@ public final class Items {
               "Spikes, buds, flowers",
               Bloom.class,
               InspectionFigures.BLOOM)
-          .measured(Measurement.count("spikes"));
+          .measured(Measurement.count("spikes"))
+          .seenInPassing();
   public static final Item<Stability> STABILITY =
       of(
               Section.STANDING,
@@ -107,7 +112,8 @@ public final class Items {
               "Hold the base and rock it gently",
               Stability.class,
               InspectionFigures.STABILITY)
-          .inThisPot();
+          .inThisPot()
+          .seenInPassing();
   public static final Item<SurfaceLevel> LEVEL =
       of(
               Section.SURFACE,

@@ -14,7 +14,7 @@ public enum ReadyRule implements Answer {
   NUB_ONLY("at the nubs of a new flush", "a longer root that breaks is lost and not replaced"),
   /** At the nubs, and again when long roots would branch. */
   NUB_OR_LONG(
-      "at the nubs, or once the roots are long enough to branch",
+      "at the nubs, or once its roots are long",
       "a broken nub is rare, and a broken long root puts out side roots"),
   /** Hates root work: the ball stays whole. */
   INTACT_ONLY("with the root ball whole", "it hates root work of any kind"),

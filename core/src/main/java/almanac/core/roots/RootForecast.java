@@ -7,7 +7,9 @@ import almanac.core.season.GrowthPace;
 import almanac.core.words.Measure;
 import almanac.core.words.Sentence;
 import java.time.LocalDate;
+import java.time.format.TextStyle;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 
 /**
@@ -109,7 +111,11 @@ public record RootForecast(
     double share = pace.weeks(today, today.plusWeeks(1));
     if (share < figures.of(RootFigures.SLOWED) / 100) {
       rests =
-          rests.and(say(", now about {} of that", Measure.PERCENT.of(5 * Math.round(20 * share))));
+          rests.and(
+              say(
+                  "; in {} they make about {} here",
+                  today.getMonth().getDisplayName(TextStyle.FULL, Locale.ENGLISH),
+                  Measure.MM_A_WEEK.of(Math.max(1, Math.round(share * speed().mmAWeek())))));
     }
     if (slippedOn.isPresent()) {
       rests =

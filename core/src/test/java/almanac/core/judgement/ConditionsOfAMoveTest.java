@@ -212,7 +212,7 @@ class ConditionsOfAMoveTest {
         .containsExactly(
             "Full repot instead of wait",
             "Readiness 95 points instead of 15 points",
-            "Counts now: Newest roots about 10 mm, nubs; it takes a move at the nubs, or once the roots are long enough to branch",
-            "Counts no more: Newest roots about 35 mm, short; it takes a move at the nubs, or once the roots are long enough to branch");
+            "Counts now: Newest roots: nubs; it takes a move at the nubs, or once its roots are long",
+            "Counts no more: Newest roots: short; it takes a move at the nubs, or once its roots are long");
   }
 }

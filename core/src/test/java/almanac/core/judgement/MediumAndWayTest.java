@@ -1,5 +1,6 @@
 package almanac.core.judgement;
 
+import static almanac.core.judgement.PlantAtHand.MAY;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import almanac.core.inspection.Items;
@@ -183,5 +184,17 @@ class MediumAndWayTest {
   private static List<Reason> weightiest(
       Judgement judged, int many, java.util.function.Predicate<Reason> wanted) {
     return judged.weighed().reasons().stream().filter(wanted).limit(many).toList();
+  }
+
+  @Test
+  void whatNobodySawBeingPottedStoodInItWhenItCameHoweverLateThatIsWritten() {
+    var bark = Mix.of(Component.BARK_MEDIUM);
+    var came = PlantAtHand.of("oncidium").arrived(14).potted(PottedOn.unknown(), MAY, bark);
+    assertThat(came.situation().standsSince()).isEqualTo(MAY.minusMonths(14));
+    assertThat(came.judged().found().used().orElseThrow().likely()).isBetween(55.0, 65.0);
+    var nobodyKnows = PlantAtHand.of("oncidium").potted(PottedOn.unknown(), MAY, bark);
+    assertThat(nobodyKnows.situation().standsSince()).isEqualTo(MAY);
+    var known = PlantAtHand.of("oncidium").arrived(14).potted(3);
+    assertThat(known.situation().standsSince()).isEqualTo(MAY.minusMonths(3));
   }
 }

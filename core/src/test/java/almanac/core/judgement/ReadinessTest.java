@@ -148,6 +148,6 @@ class ReadinessTest {
         .extracting(reason -> reason.sentence().toString())
         .contains(
             "How far the newest roots are nobody has seen since 2027-02-04;"
-                + " it takes a move at the nubs, or once the roots are long enough to branch");
+                + " it takes a move at the nubs, or once its roots are long");
   }
 }

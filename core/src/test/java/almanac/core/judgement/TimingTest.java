@@ -133,7 +133,27 @@ class TimingTest {
             .filter(reason -> reason.scale() == Scale.READINESS)
             .findFirst()
             .orElseThrow();
-    assertThat(readiness.sentence().toString()).startsWith("Newest roots about 40 mm, short");
+    assertThat(readiness.sentence().toString())
+        .startsWith("Newest roots about 40 mm by now, from 6 mm on 2027-05-01");
+  }
+
+  @Test
+  void whatIsTooOldIsAGuessWithoutAFigureAndDecidesNoRepot() {
+    var old = PlantAtHand.of("oncidium").potted(26).daysAgo(40).rootsOf(15).judged();
+    assertThat(old.weighed().reasons())
+        .extracting(reason -> reason.sentence().toString())
+        .anyMatch(
+            words ->
+                words.startsWith("Newest roots probably long by now, not seen since 2027-04-05"));
+    assertThat(((Timing.Waits) old.timing()).awaited().conditions())
+        .containsExactly(WaitCondition.LOOK_AT_ROOTS);
+    var seen = PlantAtHand.of("oncidium").potted(26).daysAgo(10).rootsOf(110).judged();
+    assertThat(seen.verdict()).isEqualTo(Verdict.FULL_REPOT);
+    var byEye =
+        PlantAtHand.of("oncidium").potted(26).daysAgo(10).saw(Items.NEW_ROOTS, RootStage.NUB);
+    assertThat(byEye.judged().weighed().reasons())
+        .extracting(reason -> reason.sentence().toString())
+        .anyMatch(words -> words.startsWith("Newest roots short by now, nubs on 2027-05-05"));
   }
 
   @Test

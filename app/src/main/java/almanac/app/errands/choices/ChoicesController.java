@@ -126,6 +126,8 @@ class ChoicesController {
       String how,
       @Schema(description = "Whether several answers may hold at once") boolean several,
       @Schema(description = "Whether each lead has its own") boolean ofALead,
+      @Schema(description = "Whether it is seen in passing, so that it may be as last time")
+          boolean inPassing,
       @Schema(nullable = true, description = "What is measured here, if anything is")
           MeasureChoice measure,
       List<AnswerChoice> answers) {}
@@ -241,6 +243,7 @@ class ChoicesController {
         item.how(),
         item.takesSeveral(),
         item.ofALead(),
+        item.inPassing(),
         item.measurement()
             .map(each -> new MeasureChoice(each.words(), each.measure().words()))
             .orElse(null),

@@ -159,7 +159,9 @@ public class Pages {
   }
 
   private PlantPage.HoldingView holding(PlantInPlace plant, LocalDate since) {
-    var held = Holding.of(plant.history().life(), since, judging.figures());
+    var soaked =
+        plant.card().origin().arrival().map(Arrival::on).filter(since::isAfter).orElse(since);
+    var held = Holding.of(plant.history().life(), soaked, judging.figures());
     return new PlantPage.HoldingView(
         since,
         held.soaks().stream()

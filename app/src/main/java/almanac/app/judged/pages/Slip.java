@@ -186,7 +186,14 @@ public record Slip(
   public record RootChart(
       String lead,
       @Schema(description = "The last look at growing roots") LocalDate measuredOn,
-      @Schema(description = "Their length on that day, mm; below 0 for bumps") double lengthMm,
+      @Schema(description = "How far they were then") RootStage stage,
+      @Schema(description = "Whether their length was measured then, and not seen by eye")
+          boolean measured,
+      @Schema(
+              description =
+                  "Their length on that day, mm, as far as their stage tells it where nobody"
+                      + " measured; below 0 for bumps")
+          double lengthMm,
       @Schema(description = "Likely speed in warm and light weeks") double mmAWeek,
       @Schema(description = "Measured lengths of these roots it rests on") int measurements,
       List<Part> restsOn,

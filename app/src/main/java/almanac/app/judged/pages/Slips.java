@@ -265,6 +265,8 @@ public final class Slips {
     return new Slip.RootChart(
         lead.lead().name(),
         forecast.look().on(),
+        forecast.look().stage(),
+        forecast.look().longestMm().isPresent(),
         forecast.seenMm(),
         Math.round(HUNDREDTHS * forecast.speed().mmAWeek()) / HUNDREDTHS,
         forecast.measurements(),

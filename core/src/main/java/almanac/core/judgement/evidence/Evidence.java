@@ -205,6 +205,11 @@ public final class Evidence {
     return roots.stage().isEmpty();
   }
 
+  /** Whether how far its newest roots are is no more than a guess from an old look. */
+  public boolean guessedRoots() {
+    return roots.guessed(today, figures);
+  }
+
   /** Whether it came into the collection within so many days. */
   public boolean arrivedWithin(double days) {
     return daysSinceArrival.isPresent() && daysSinceArrival.getAsLong() <= days;
@@ -270,9 +275,7 @@ public final class Evidence {
   /** The day of the last look in this pot; where there is none, since when it stands in it. */
   public LocalDate lastKnown() {
     var looks = situation.history().inspections();
-    return looks.isEmpty()
-        ? situation.history().potting().knownSince()
-        : looks.get(looks.size() - 1).on();
+    return looks.isEmpty() ? situation.standsSince() : looks.get(looks.size() - 1).on();
   }
 
   /** Since when the same has been seen there, look for look, in this pot. */
@@ -382,7 +385,7 @@ public final class Evidence {
             .orElseGet(() -> Temperatures.steady(figures.of(MediumFigures.LIFE_TEMPERATURE)));
     return new MediumClock(
         potting.pottedOn(),
-        potting.knownSince(),
+        situation.standsSince(),
         potting.mix(),
         potting.moisture(),
         means,

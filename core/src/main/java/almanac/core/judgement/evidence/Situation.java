@@ -4,6 +4,7 @@ import almanac.core.history.Aim;
 import almanac.core.history.Arrival;
 import almanac.core.history.PlantHistory;
 import almanac.core.kinds.Kind;
+import almanac.core.medium.PottedOn;
 import almanac.core.roots.RootSpeed;
 import almanac.core.season.Conditions;
 import java.time.LocalDate;
@@ -29,6 +30,18 @@ public record Situation(
     Optional<Arrival> arrival,
     Aim aim,
     Optional<RootSpeed> rootSpeed) {
+
+  /**
+   * Since when it is known to stand in its medium: what nobody saw being potted stood in it when it
+   * came, however late that was written down.
+   */
+  public LocalDate standsSince() {
+    var potting = history.potting();
+    var known = potting.knownSince();
+    return potting.pottedOn() instanceof PottedOn.Unknown
+        ? arrival.map(Arrival::on).filter(known::isAfter).orElse(known)
+        : known;
+  }
 
   /** The same plant with another history; for asking what would follow. */
   public Situation with(PlantHistory other) {

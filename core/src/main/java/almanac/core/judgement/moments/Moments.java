@@ -253,12 +253,7 @@ final class Moments {
     need.rimReached().ifPresent(day -> at(WaitCondition.RIM, day));
     if (need.timeless()) {
       var full =
-          evidence
-              .situation()
-              .history()
-              .potting()
-              .knownSince()
-              .plusMonths(figures.count(MomentFigures.POT_FULL));
+          evidence.situation().standsSince().plusMonths(figures.count(MomentFigures.POT_FULL));
       while (!full.isAfter(today)) {
         full = full.plusYears(1);
       }

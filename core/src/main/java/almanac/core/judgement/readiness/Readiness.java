@@ -13,7 +13,6 @@ import almanac.core.judgement.reason.Reason.Side;
 import almanac.core.judgement.reason.SeenAt;
 import almanac.core.kinds.ReadyRule;
 import almanac.core.roots.RootStage;
-import almanac.core.words.Measure;
 import almanac.core.words.Sentence;
 import java.util.ArrayList;
 import java.util.List;
@@ -31,14 +30,16 @@ public record Readiness(double least, double most, List<Reason> reasons) {
 
   /**
    * @param look the look at roots or growth that it rests on, if there was one
+   * @param rootWords how far the newest roots are, in words
    */
-  public static Readiness of(Footing footing, Optional<SeenAt> look, Figures figures) {
+  static Readiness of(
+      Footing footing, Optional<SeenAt> look, RootWords rootWords, Figures figures) {
     var bases = bases(footing, figures);
     var range = bases.stream().mapToDouble(figures::of).summaryStatistics();
     var losses = Losses.of(footing, figures);
     double loss = losses.points();
     var reasons = new ArrayList<Reason>();
-    reasons.add(base(footing, bases, range.getMin(), look, figures));
+    reasons.add(base(footing, bases, range.getMin(), look, rootWords, figures));
     reasons.addAll(losses.reasons());
     return new Readiness(
         within(range.getMin() - loss), within(range.getMax() - loss), List.copyOf(reasons));
@@ -102,7 +103,12 @@ public record Readiness(double least, double most, List<Reason> reasons) {
   }
 
   private static Reason base(
-      Footing footing, List<Figure> bases, double base, Optional<SeenAt> look, Figures figures) {
+      Footing footing,
+      List<Figure> bases,
+      double base,
+      Optional<SeenAt> look,
+      RootWords rootWords,
+      Figures figures) {
     if (bases.size() > 1) {
       return new Reason(Basis.Bare.UNSEEN, Side.AGAINST, unknown(footing, look), 0, look);
     }
@@ -112,7 +118,9 @@ public record Readiness(double least, double most, List<Reason> reasons) {
         ready ? Side.FOR : Side.AGAINST,
         footing.rule() == ReadyRule.START_OF_GROWTH
             ? growthSentence(footing)
-            : rootSentence(footing.roots().stage().orElseThrow(), footing),
+            : rootWords
+                .of(footing.roots().stage().orElseThrow())
+                .and(say("; it takes a move {}", footing.rule().words())),
         base,
         look);
   }
@@ -135,18 +143,5 @@ public record Readiness(double least, double most, List<Reason> reasons) {
         "Newest growth: {}; it takes a move {}",
         footing.growth().orElseThrow().words(),
         footing.rule().words());
-  }
-
-  private static Sentence rootSentence(RootStage stage, Footing footing) {
-    var rule = footing.rule().words();
-    if (footing.roots().mm().isPresent()) {
-      var length = Measure.MM.of(Math.round(footing.roots().mm().getAsDouble()));
-      return say("Newest roots about {}, {}; it takes a move {}", length, stage.words(), rule);
-    }
-    return switch (stage) {
-      case NONE -> say("No new roots are growing; it takes a move {}", rule);
-      case ANCHORED -> say("The newest roots are in the medium; it takes a move {}", rule);
-      default -> say("Newest roots: {}; it takes a move {}", stage.words(), rule);
-    };
   }
 }

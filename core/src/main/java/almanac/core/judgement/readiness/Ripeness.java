@@ -31,18 +31,15 @@ public final class Ripeness {
 
   /** As the plant stands today. */
   public Readiness today() {
-    return of(Footing.of(evidence));
+    var footing = Footing.of(evidence);
+    var whole = intact ? footing.wholeBall() : footing;
+    var words = new RootWords(evidence.roots(), evidence.today(), figures);
+    return adjusted(Readiness.of(whole, restsOn(), words, figures), whole);
   }
 
   /** The worst case of today, without saying why. */
   public double least() {
     return leastOf(Footing.of(evidence));
-  }
-
-  /** With other footing, as something would have come true. */
-  Readiness of(Footing footing) {
-    var whole = intact ? footing.wholeBall() : footing;
-    return adjusted(Readiness.of(whole, restsOn(), figures), whole);
   }
 
   /** How ready it would be in the worst case, 0 to 100, without saying why. */

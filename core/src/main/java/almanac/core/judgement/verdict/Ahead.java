@@ -1,5 +1,6 @@
 package almanac.core.judgement.verdict;
 
+import almanac.core.judgement.evidence.Evidence;
 import almanac.core.judgement.moments.Choice;
 import almanac.core.judgement.moments.Moment;
 import almanac.core.judgement.moments.Wait;
@@ -24,12 +25,14 @@ public record Ahead(List<Moment> moments, Optional<LocalDate> deadline, Optional
     return moments.get(0).likely();
   }
 
-  static Ahead of(Verdict verdict, Timing timing, Choice choice, LocalDate today) {
-    return new Ahead(choice.moments(), choice.deadline(), nextMove(verdict, timing, choice, today));
+  static Ahead of(Verdict verdict, Timing timing, Choice choice, Evidence evidence) {
+    return new Ahead(
+        choice.moments(), choice.deadline(), nextMove(verdict, timing, choice, evidence));
   }
 
   private static Optional<Wait> nextMove(
-      Verdict verdict, Timing timing, Choice choice, LocalDate today) {
+      Verdict verdict, Timing timing, Choice choice, Evidence evidence) {
+    var today = evidence.today();
     if (verdict == Verdict.LET_GO) {
       return Optional.empty();
     }
@@ -43,7 +46,13 @@ public record Ahead(List<Moment> moments, Optional<LocalDate> deadline, Optional
     if (timing instanceof Timing.Now) {
       return Optional.of(from(today, today));
     }
-    return choice.expected().map(Moment::awaited);
+    return choice
+        .expected()
+        .map(
+            moment ->
+                moment == choice.today()
+                    ? from(today, When.lastDay(evidence, choice))
+                    : moment.awaited());
   }
 
   private static Wait from(LocalDate today, LocalDate until) {

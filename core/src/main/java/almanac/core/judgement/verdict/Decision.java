@@ -7,6 +7,7 @@ import almanac.core.judgement.figures.JudgementFigures;
 import almanac.core.judgement.moments.Choice;
 import almanac.core.judgement.need.Needs;
 import almanac.core.judgement.reason.Reason;
+import almanac.core.kinds.ReadyRule;
 import java.util.Optional;
 
 /**
@@ -75,7 +76,7 @@ record Decision(Verdict verdict, Method method, Choice choice) {
     }
 
     private Verdict byMoments(Method method, Choice choice) {
-      if (choice.now() && !looksFirst(choice) && !stillRooting(choice)) {
+      if (choice.now() && !looksFirst(method, choice) && !stillRooting(choice)) {
         return method.verdict();
       }
       if (need < of(JudgementFigures.LEAVE_BELOW)) {
@@ -92,11 +93,16 @@ record Decision(Verdict verdict, Method method, Choice choice) {
           : Verdict.WATCH;
     }
 
-    /** Where nobody has seen the roots and they may be good, they are looked at first. */
-    private boolean looksFirst(Choice choice) {
+    /** Where nobody has seen the roots lately and they may be good, they are looked at first. */
+    private boolean looksFirst(Method method, Choice choice) {
+      boolean onAGuess = evidence.guessedRoots() && !method.intact() && rootsDecide();
       return need < of(JudgementFigures.COST_WHAT_MAY_FROM)
-          && choice.today().readiness() < of(JudgementFigures.READY_ENOUGH)
+          && (onAGuess || choice.today().readiness() < of(JudgementFigures.READY_ENOUGH))
           && choice.lookFirst();
+    }
+
+    private boolean rootsDecide() {
+      return evidence.rule() != ReadyRule.ANY_TIME && evidence.rule() != ReadyRule.START_OF_GROWTH;
     }
 
     /** What came without roots keeps the few it has, unless it is ready all the same. */

@@ -52,7 +52,7 @@ public final class Judge {
     var readiness = new Ripeness(evidence, method.intact()).today();
 
     var timing = When.of(new Decision(verdict, method, decision.choice()), evidence, need);
-    var ahead = Ahead.of(verdict, timing, decision.choice(), evidence.today());
+    var ahead = Ahead.of(verdict, timing, decision.choice(), evidence);
     var reasons = new ArrayList<>(needs.reasons());
     reasons.addAll(readiness.reasons());
     reasons.sort(WEIGHTIEST_FIRST);

@@ -34,7 +34,8 @@ final class Waiting {
 
   /** One look decides whether today is the day. */
   private static boolean looksFirst(Evidence evidence, Choice choice) {
-    if (!evidence.undecidedRoots() || evidence.rule() == ReadyRule.START_OF_GROWTH) {
+    boolean known = !evidence.undecidedRoots() && !evidence.guessedRoots();
+    if (known || evidence.rule() == ReadyRule.START_OF_GROWTH) {
       return false;
     }
     boolean goesOn =

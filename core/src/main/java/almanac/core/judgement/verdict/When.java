@@ -39,6 +39,11 @@ final class When {
     };
   }
 
+  /** The last day on which a move that is good today is as good. */
+  static LocalDate lastDay(Evidence evidence, Choice choice) {
+    return new When(evidence).until(choice);
+  }
+
   private Timing moved(Choice choice, double need) {
     if (evidence.rim().filter(Rim.DEFORMING::equals).isPresent()) {
       return new Timing.Now();
@@ -80,10 +85,7 @@ final class When {
   private LocalDate aSeasonAfterTheLook(Choice choice) {
     int season = figures.count(JudgementFigures.STANDS);
     var until =
-        choice
-            .restsOn()
-            .orElseGet(() -> evidence.situation().history().potting().knownSince())
-            .plusDays(season);
+        choice.restsOn().orElseGet(() -> evidence.situation().standsSince()).plusDays(season);
     while (until.isBefore(today)) {
       until = until.plusDays(season);
     }
