@@ -1,6 +1,5 @@
 <script lang="ts">
   import type { Schemas } from '$lib/interface/schemas';
-  import { count } from '$lib/words/counts';
   import { short } from '$lib/words/dates';
   import Sentence from '$lib/words/Sentence.svelte';
 
@@ -25,16 +24,6 @@
       {plant.apart.over
         ? 'It may stand with the others now.'
         : `Look it over for pests ${short(plant.apart.next, plant.today)}; with the others from ${short(plant.apart.free, plant.today)}${plant.apart.found ? ', as something was found' : ''}.`}
-    </p>
-  {/if}
-  {#if plant.treatment}
-    <p>
-      Under <a class="link" href="/treatments">treatment</a> with {plant.treatment.product} since
-      {short(plant.treatment.since, plant.today)}{plant.treatment.over
-        ? '; it looked clean often enough, and the course may end.'
-        : plant.treatment.left
-          ? `; ${count(plant.treatment.left, 'treatment')} left.`
-          : '; it is looked over until it is clean.'}
     </p>
   {/if}
   {#if card.apartSince}<p>

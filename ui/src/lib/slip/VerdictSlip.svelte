@@ -6,6 +6,7 @@
   import { short } from '$lib/words/dates';
   import Besides from './Besides.svelte';
   import Approaches from './ApproachesBeside.svelte';
+  import First from './First.svelte';
   import MoveRisk from './MoveRisk.svelte';
   import NotLookedAt from './NotLookedAt.svelte';
   import Reasons from './Reasons.svelte';
@@ -18,10 +19,20 @@
     check?: Schemas['CheckView'];
     inspectHref: string;
     photos?: Schemas['Photo'][];
+    /** The course that runs on it. */
+    treatment?: Schemas['TreatmentView'] | null;
     /** The slip as it would be; nothing of it is saved. */
     supposed?: boolean;
   }
-  const { slip, titles, check, inspectHref, photos = [], supposed = false }: Props = $props();
+  const {
+    slip,
+    titles,
+    check,
+    inspectHref,
+    photos = [],
+    treatment,
+    supposed = false,
+  }: Props = $props();
   const move = $derived(slip.ahead.nextMove);
   /** Where the advice does not speak of it. */
   const shown = ['WATCH', 'ADJUST_CARE', 'LIFT_AND_LOOK'];
@@ -39,11 +50,8 @@
       {#if day(slip)}<p class="day">{day(slip)}</p>{/if}
     </div>
   </div>
+  <First {slip} {treatment} />
   <p class="advice"><Sentence parts={slip.advice} today={slip.judgedOn} /></p>
-
-  {#if slip.rest.length}
-    <p class="part rest"><Sentence parts={slip.rest} today={slip.judgedOn} /></p>
-  {/if}
 
   <Reasons {slip} {photos} />
 
@@ -122,10 +130,6 @@
   .day {
     margin: 0;
     font-size: 17px;
-    font-weight: 600;
-  }
-  .rest {
-    color: var(--color-slate);
     font-weight: 600;
   }
   .caution {

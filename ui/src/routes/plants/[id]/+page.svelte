@@ -70,6 +70,7 @@
       <div class="verdict">
         {#if plant.slip}
           <VerdictSlip
+            treatment={plant.treatment}
             slip={supposed ?? plant.slip}
             supposed={supposed !== undefined}
             {titles}

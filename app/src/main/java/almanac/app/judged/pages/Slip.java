@@ -23,8 +23,11 @@ public record Slip(
     @Schema(description = "Whether blades and media come into play") boolean atTheBench,
     String title,
     List<Part> advice,
-    @Schema(description = "How it is kept in its rest, and until when; empty while it grows")
-        List<Part> rest,
+    @Schema(
+            description =
+                "What is said before all else, each in a sentence: what broke and is not settled,"
+                    + " how it is kept in its rest")
+        List<List<Part>> first,
     long need,
     long readiness,
     @Schema(description = "More than readiness while the newest roots have not been looked at")

@@ -95,7 +95,7 @@ public final class Slips {
         judged.verdict().atTheBench(),
         judged.verdict().words(),
         Part.of(judged.advice()),
-        judged.found().rest().words().map(Part::of).orElse(List.of()),
+        judged.found().first().stream().map(Part::of).toList(),
         Math.round(judged.need()),
         Math.round(judged.readiness()),
         Math.round(judged.weighed().readinessMost()),

@@ -13,6 +13,7 @@ import almanac.core.judgement.reason.Reason;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Stream;
 
 /** Judges one plant on one day: the same situation and figures always give the same judgement. */
@@ -84,7 +85,10 @@ public final class Judge {
             evidence.roots(),
             evidence.longEnough(),
             evidence.gateOpens(),
-            evidence.rest()),
+            evidence.rest(),
+            Stream.of(StillBroken.of(evidence), evidence.rest().words())
+                .flatMap(Optional::stream)
+                .toList()),
         ahead);
   }
 

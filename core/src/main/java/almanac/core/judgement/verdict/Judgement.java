@@ -108,6 +108,7 @@ public record Judgement(
    * @param gateOpens from which day light and warmth carry what can wait; nothing while they do, or
    *     where no day of the year does
    * @param rest how it rests today
+   * @param first what is said before all else: what broke and is not settled, and its rest
    */
   public record Found(
       Optional<UsedLife> used,
@@ -115,5 +116,6 @@ public record Judgement(
       LeadRoots roots,
       OptionalDouble longEnough,
       Optional<LocalDate> gateOpens,
-      Resting rest) {}
+      Resting rest,
+      List<Sentence> first) {}
 }
