@@ -7,21 +7,27 @@
     slip: Schemas['Slip'];
   }
   const { slip }: Props = $props();
+  const agree = $derived(
+    slip.approaches.every(({ title }) => title === slip.approaches[0]?.title) &&
+      slip.approaches.find(({ inForce }) => inForce),
+  );
 </script>
 
 <div class="part">
-  <p class="quiet">By each approach</p>
-  <ul>
-    {#each slip.approaches as each (each.approach)}
-      <li class:force={each.inForce}>
-        <VerdictMark verdict={each.verdict} size={18} />
-        <span>
-          <b>{each.name}: {each.title.toLowerCase()}.</b>
-          <Sentence parts={each.why} today={slip.judgedOn} />
-        </span>
-      </li>
-    {/each}
-  </ul>
+  <p class="quiet">
+    {agree ? `All four approaches agree: ${agree.title.toLowerCase()}.` : 'By each approach'}
+  </p>
+  {#if !agree}<ul>
+      {#each slip.approaches as each (each.approach)}
+        <li class:force={each.inForce}>
+          <VerdictMark verdict={each.verdict} size={18} />
+          <span>
+            <b>{each.name}: {each.title.toLowerCase()}.</b>
+            <Sentence parts={each.why} today={slip.judgedOn} />
+          </span>
+        </li>
+      {/each}
+    </ul>{/if}
 </div>
 
 <style>

@@ -70,8 +70,6 @@ class FormerBuildTest {
             "approach",
             "arrivedOn",
             "cameRootless",
-            "deviation",
-            "traits",
             "addedOn",
             "potting",
             "today",
@@ -79,6 +77,15 @@ class FormerBuildTest {
             "room",
             "apart")) {
       assertThat(now.path(part)).as(part).isEqualTo(then.path(part));
+    }
+    for (var part : List.of("deviation", "traits")) {
+      then.path(part)
+          .properties()
+          .forEach(
+              trait ->
+                  assertThat(now.path(part).path(trait.getKey()))
+                      .as(trait.getKey())
+                      .isEqualTo(trait.getValue()));
     }
     assertThat(now.path("holding").path("since")).isEqualTo(then.path("holding").path("since"));
     assertThat(now.path("holding").path("soaks")).isEqualTo(then.path("holding").path("soaks"));

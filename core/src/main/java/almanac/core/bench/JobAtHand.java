@@ -13,11 +13,11 @@ import almanac.core.medium.Lasting;
 import almanac.core.medium.Mix;
 import almanac.core.medium.Moisture;
 import almanac.core.medium.PottedOn;
-import almanac.core.pot.Ball;
 import almanac.core.pot.Outline;
 import almanac.core.pot.Pot;
 import almanac.core.pot.PotMove;
 import almanac.core.pot.Seats;
+import almanac.core.potting.KeptWet;
 import almanac.core.refusals.Refused;
 import almanac.core.tally.Aftermath;
 import java.time.LocalDate;
@@ -147,7 +147,7 @@ public final class JobAtHand {
 
   /** How wet its mix will be kept. */
   Moisture moisture() {
-    return told.into().moisture().orElseGet(() -> kind.of(Trait.MOISTURE));
+    return KeptWet.of(told.into().moisture(), kind, potFor().type(), mix());
   }
 
   /** What it stands in after the work. */
@@ -174,7 +174,7 @@ public final class JobAtHand {
     return new PotMove(
         across(pot()),
         Lasting.years(mix(), moisture(), on(), before.conditions().means(), figures),
-        work.ball() == Ball.WHOLE,
+        work.intoAWiderPot(),
         false,
         Aftermath.potFollowsRoots(tally, figures),
         !tally.empty() && tally.left() == 0,

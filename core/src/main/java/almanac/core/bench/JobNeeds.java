@@ -3,7 +3,6 @@ package almanac.core.bench;
 import almanac.core.figures.Figures;
 import almanac.core.kinds.Trait;
 import almanac.core.medium.Component;
-import almanac.core.pot.Ball;
 import almanac.core.pot.FillFigures;
 import almanac.core.pot.Filling;
 import almanac.core.pot.Grade;
@@ -67,7 +66,7 @@ public final class JobNeeds {
     var parting = job.parting();
     var pots = new ArrayList<Pot>();
     var across = JobAtHand.across(job.pot());
-    if (job.work().ball() == Ball.WHOLE && across.isPresent()) {
+    if (job.work().intoAWiderPot() && across.isPresent()) {
       pots.add(wanted(parting.stays(), across));
     }
     parting.daughters().stream()

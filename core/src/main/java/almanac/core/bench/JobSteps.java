@@ -42,11 +42,18 @@ public final class JobSteps {
   }
 
   private List<JobStep> all() {
-    begin();
+    identify();
+    boolean onlyItsCrown = work.does(Step.DRY_CROWN) && work.method().keepsMedium();
+    if (!onlyItsCrown) {
+      takeOut();
+    }
     if (work.only(Verdict.LET_GO)) {
       letGo();
     } else if (work.only(Verdict.LIFT_AND_LOOK)) {
       putBack();
+    } else if (onlyItsCrown) {
+      crown();
+      apart();
     } else {
       roots();
       wounds();
@@ -91,7 +98,7 @@ public final class JobSteps {
     }
   }
 
-  private void begin() {
+  private void identify() {
     add(
         JobStep.of(
                 Task.TAG,
@@ -104,6 +111,9 @@ public final class JobSteps {
                 "Photograph it from above and from the side, with the tag in the picture.",
                 "In a year nobody remembers how it stood.")
             .with("a camera"));
+  }
+
+  private void takeOut() {
     soakOrDry();
     if (work.topped()) {
       clearTop();
@@ -279,6 +289,18 @@ public final class JobSteps {
             .with("what you dress wounds with"));
   }
 
+  private void crown() {
+    add(
+        JobStep.of(
+                Task.DRESS,
+                "Turn it over until no water is left in its crown; dust or dress it; do not cut.",
+                "There is only one stem: what is cut off it is gone.")
+            .minding(
+                "Peroxide at most 3 % and never with vinegar or bleach; breathe no dust. Follow"
+                    + " the labels.")
+            .with("what you dress wounds with"));
+  }
+
   private void treat() {
     add(
         JobStep.of(
@@ -333,6 +355,9 @@ public final class JobSteps {
     }
     if (work.does(Step.SCRUBBED_POT)) {
       return "Take a pot of the same size, scrubbed clean.";
+    }
+    if (work.does(Step.KEEP_BALL) && !work.does(Step.LARGER_POT)) {
+      return "Set the ball back into the same pot, a little deeper.";
     }
     return work.does(Step.LARGER_POT)
         ? "Take a pot two fingers wider, and set the ball into it whole."

@@ -99,6 +99,11 @@ public record Work(
     return does(Step.BACK_OFF) || does(Step.SHAKE_OUT) ? Ball.HALF : Ball.BARE;
   }
 
+  /** Whether the ball goes whole into a wider pot. */
+  boolean intoAWiderPot() {
+    return does(Step.KEEP_BALL) && does(Step.LARGER_POT);
+  }
+
   boolean does(Step step) {
     return method.steps().contains(step);
   }

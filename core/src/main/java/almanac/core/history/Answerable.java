@@ -23,6 +23,9 @@ public final class Answerable {
     if (mix.mounted() && IN_A_POT.contains(item)) {
       return Optional.of("on a mount there is no pot to look into.");
     }
+    if (mix.mounted() && item == Items.DAYS_TO_DRY) {
+      return Optional.of("a mount is wetted and dry within hours; it has no days to dry.");
+    }
     return item == Items.MEDIUM_PIECE && mix.known() && mix.inert()
         ? Optional.of("%s does not decay; there is no piece to press.".formatted(mix.words()))
         : Optional.empty();

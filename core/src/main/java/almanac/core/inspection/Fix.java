@@ -14,9 +14,11 @@ public enum Fix {
   WATER(Items.WETNESS, true, "Watered", "a can of water"),
   FLUSH(Items.LEAF_MARKS, true, "Flushed", "a can of plain water"),
   FLUSH_SOUR(Items.SOAK_PH, true, "Flushed, feed made up", "a can of plain water"),
+  FLUSH_SALTS(Items.SURFACE, true, "Flushed with plain water", "a can of plain water"),
+  CUT_SPIKE(Items.BLOOM, true, "Spike cut", "a sterile blade"),
   WICK(Items.DAYS_TO_DRY, true, "Wicked on cloth", "an absorbent cloth"),
   WATER_MORE(Items.DAYS_TO_DRY, true, "Watered more often from now on"),
-  MOSS_ON_MOUNT(Items.DAYS_TO_DRY, true, "Moss laid on its mount", "moist moss"),
+  MOSS_ON_MOUNT(Items.WETNESS, true, "Moss laid on its mount", "moist moss"),
   DRESS(Items.WOUND, true, "Wound dressed", "what you dress wounds with"),
   DRESS_LEAD(Items.BREAKAGE, false, "Wound of the lead dressed", "what you dress wounds with"),
   LAST_CHANCE(

@@ -8,7 +8,8 @@ public enum Surface implements Answer {
   MOSS("moss"),
   ALGAE("algae"),
   WEEDS("weeds"),
-  MOULD("mould");
+  MOULD("mould"),
+  CRUST("white crust");
 
   private final String words;
 

@@ -66,6 +66,12 @@ public final class MediumFigures {
   public static final Figure SLOW_TO_DRY =
       GROUP.figure(
           "slow-to-dry", 1.5, Unit.TIMES, 1.1, 5, "Half as long again is more than weather does");
+  public static final Figure DRY_TOGETHER =
+      GROUP.days("dry-together", 45, "Readings of six weeks are of one weather");
+  public static final Figure DRY_APART =
+      GROUP.days("dry-apart", 2, "Two readings of one day are one reading");
+  public static final Figure DRY_SEASON =
+      GROUP.days("dry-season", 60, "July dries twice as fast as January: two months are a season");
   public static final Figure SLOW_LEAST =
       percent("slow-to-dry-least", 90, "A medium that holds water so much longer is nearly gone");
   public static final Figure PH_DROP =

@@ -10,6 +10,7 @@ public enum Entered implements Field {
   APART_SINCE("apartSince"),
   HELD_SINCE("heldSince"),
   MIX("mix"),
+  MOISTURE("moisture"),
   POT_DIAMETER("diameterMm"),
   POT_DEPTH("depthMm"),
   LATITUDE("latitude"),

@@ -78,7 +78,10 @@ final class FigureNames {
       medium.smell.sour-least = A sour smell: used at least
       medium.smell.rotten-least = A rotten smell: used at least
       medium.water-stands-least = Water that stands: used at least
-      medium.slow-to-dry = Slow to dry, as a multiple of its own beginning
+      medium.slow-to-dry = Slow to dry, as a multiple of before
+      medium.dry-together = Readings of days to dry that go together lie within
+      medium.dry-apart = Readings of days to dry lie apart
+      medium.dry-season = Readings of days to dry are of one season within
       medium.slow-to-dry-least = Slow to dry: used at least
       medium.ph-drop = A drop of the soak water that counts
       medium.ph-drop-least = Such a drop: used at least
@@ -106,6 +109,8 @@ final class FigureNames {
       need.smaller-ratio = Smaller is at most, of the growth before
       need.smaller-twice = Two growths in a row smaller
       need.dry-in-wet = Wrinkled although the medium is wet
+      need.water-stands = Water stands on the surface
+      need.salts = Salt crust with dead tips
       need.slow-to-dry = Much slower to dry than at first
       need.fast-to-dry = Much faster to dry than at first
       need.fast-ratio = Much faster is under, of its own beginning

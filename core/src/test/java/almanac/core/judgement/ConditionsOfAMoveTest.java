@@ -7,8 +7,10 @@ import almanac.core.inspection.Bloom;
 import almanac.core.inspection.GrowthStage;
 import almanac.core.inspection.Items;
 import almanac.core.inspection.LeafMarks;
+import almanac.core.inspection.Leaves;
 import almanac.core.inspection.RootsInPot;
 import almanac.core.inspection.Stability;
+import almanac.core.inspection.Wetness;
 import almanac.core.judgement.compare.Differences;
 import almanac.core.judgement.figures.ReadinessFigures;
 import almanac.core.judgement.moments.WaitCondition;
@@ -147,10 +149,8 @@ class ConditionsOfAMoveTest {
     var plant =
         PlantAtHand.of("vanda")
             .potted(40, Mix.of(Component.MOUNT))
-            .daysAgo(60)
-            .measured(Items.DAYS_TO_DRY, 4)
-            .daysAgo(0)
-            .measured(Items.DAYS_TO_DRY, 1);
+            .saw(Items.LEAVES, Leaves.WRINKLED)
+            .saw(Items.WETNESS, Wetness.DRY);
     assertThat(plant.judged().need()).isZero();
     assertThat(plant.judged().verdict()).isEqualTo(Verdict.ADJUST_CARE);
     assertThat(words(plant.judged().besides().care()))

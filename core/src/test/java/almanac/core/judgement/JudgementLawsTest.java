@@ -20,6 +20,7 @@ import almanac.core.judgement.evidence.Situation;
 import almanac.core.judgement.figures.NeedFigures;
 import almanac.core.judgement.reason.Basis;
 import almanac.core.judgement.reason.Need;
+import almanac.core.judgement.reason.NoReason;
 import almanac.core.judgement.reason.Reason;
 import almanac.core.judgement.reason.Reason.Side;
 import almanac.core.judgement.reason.Scale;
@@ -76,6 +77,12 @@ class JudgementLawsTest {
           plant -> plant.saw(Items.ROT, Rot.WILT_RING),
           plant -> plant.saw(Items.PLUG, Plug.ROTTING));
 
+  /** Old roots that die off after a change of medium are none. */
+  private static boolean settles(Judgement judged) {
+    return judged.weighed().reasons().stream()
+        .anyMatch(reason -> reason.basis() == NoReason.SETTLING);
+  }
+
   @Test
   void aHazardNeverMakesAVerdictMilderByAnyApproach() {
     for (var generated : PLANTS) {
@@ -84,6 +91,9 @@ class JudgementLawsTest {
         var situation = hazard.apply(generated.plant().daysAgo(0)).situation();
         for (var approach : Approach.values()) {
           var after = new Judge(FIGURES, approach).judge(situation);
+          if (settles(after)) {
+            continue;
+          }
           assertThat(after.verdict())
               .isGreaterThanOrEqualTo(before.verdict())
               .isIn(Verdict.RESCUE, Verdict.LET_GO);

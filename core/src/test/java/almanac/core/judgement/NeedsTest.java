@@ -1,17 +1,26 @@
 package almanac.core.judgement;
 
+import static almanac.core.judgement.PlantAtHand.MAY;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import almanac.core.figures.Figures;
+import almanac.core.history.Approach;
+import almanac.core.inspection.Bloom;
 import almanac.core.inspection.GrowthTrend;
 import almanac.core.inspection.Item;
 import almanac.core.inspection.Items;
 import almanac.core.inspection.LeafMarks;
 import almanac.core.inspection.Leaves;
 import almanac.core.inspection.Pests;
+import almanac.core.inspection.PotState;
+import almanac.core.inspection.RootTips;
 import almanac.core.inspection.RootsCrowding;
 import almanac.core.inspection.RootsInPot;
 import almanac.core.inspection.Rot;
+import almanac.core.inspection.Sinking;
+import almanac.core.inspection.Smell;
+import almanac.core.inspection.Stability;
 import almanac.core.inspection.Surface;
 import almanac.core.inspection.SurfaceLevel;
 import almanac.core.inspection.SurfaceRoots;
@@ -19,13 +28,19 @@ import almanac.core.inspection.Wetness;
 import almanac.core.judgement.reason.NoReason;
 import almanac.core.judgement.reason.Reason;
 import almanac.core.judgement.reason.Scale;
+import almanac.core.judgement.verdict.Family;
+import almanac.core.judgement.verdict.Judge;
+import almanac.core.judgement.verdict.Step;
 import almanac.core.judgement.verdict.Verdict;
 import almanac.core.medium.Component;
 import almanac.core.medium.Mix;
+import almanac.core.roots.RootStage;
 import almanac.core.words.Answer;
+import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.EnumSource;
 
 /** What each finding counts by itself, in a medium that has no say. */
 class NeedsTest {
@@ -137,9 +152,129 @@ class NeedsTest {
   @ParameterizedTest(name = "at first 8 days, now {0}: {1}")
   @CsvSource({"13, 15", "12, 0", "8, 0", "4, 0", "3, 8"})
   void daysToDryAreHeldAgainstItsOwnBeginning(double days, double points) {
-    var plant = inStones("oncidium").daysAgo(60).measured(Items.DAYS_TO_DRY, 8);
-    assertThat(plant.daysAgo(0).measured(Items.DAYS_TO_DRY, days).judged().need())
-        .isEqualTo(points);
+    var plant = dried(inStones("oncidium"), days);
+    assertThat(plant.judged().need()).isEqualTo(points);
+  }
+
+  private static PlantAtHand dried(PlantAtHand plant, double now) {
+    return plant
+        .daysAgo(56)
+        .measured(Items.DAYS_TO_DRY, 8)
+        .daysAgo(50)
+        .measured(Items.DAYS_TO_DRY, 8)
+        .daysAgo(2)
+        .measured(Items.DAYS_TO_DRY, now)
+        .daysAgo(0)
+        .measured(Items.DAYS_TO_DRY, now);
+  }
+
+  @Test
+  void oneReadingIsWeatherAndAnotherSeasonIsAnother() {
+    var once =
+        inStones("oncidium")
+            .daysAgo(56)
+            .measured(Items.DAYS_TO_DRY, 8)
+            .daysAgo(50)
+            .measured(Items.DAYS_TO_DRY, 8)
+            .daysAgo(0)
+            .measured(Items.DAYS_TO_DRY, 16);
+    assertThat(once.judged().need()).isZero();
+    var oneDay = once.daysAgo(1).measured(Items.DAYS_TO_DRY, 16).judged();
+    assertThat(oneDay.need()).isZero();
+    var winter =
+        inStones("oncidium")
+            .daysAgo(120)
+            .measured(Items.DAYS_TO_DRY, 8)
+            .daysAgo(110)
+            .measured(Items.DAYS_TO_DRY, 8)
+            .daysAgo(2)
+            .measured(Items.DAYS_TO_DRY, 16)
+            .daysAgo(0)
+            .measured(Items.DAYS_TO_DRY, 16);
+    assertThat(winter.judged().need()).isZero();
+    var mounted = PlantAtHand.of("vanda").potted(26, Mix.of(Component.MOUNT));
+    assertThat(dried(mounted, 16).judged().need()).isZero();
+  }
+
+  @Test
+  void waterThatStandsIsANeedAndHasItLiftedWhileNobodySeesTheRoots() {
+    var stands = inStones("oncidium").saw(Items.SINKING, Sinking.STANDS);
+    assertThat(stands.judged().need()).isEqualTo(30);
+    assertThat(stands.judged().verdict()).isEqualTo(Verdict.LIFT_AND_LOOK);
+  }
+
+  @Test
+  void aCrustIsFlushedAndCountsOnlyWithDeadTips() {
+    var crust = inStones("oncidium").saw(Items.SURFACE, Surface.CRUST);
+    assertThat(crust.judged().need()).isZero();
+    assertThat(crust.judged().besides().care())
+        .extracting(Object::toString)
+        .containsExactly("Flush the crust out with plain water");
+    assertThat(crust.saw(Items.ROOT_TIPS, RootTips.STOPPED).judged().need()).isEqualTo(20);
+  }
+
+  @Test
+  void aPlantThatWiltsAfterItsMoveLosesItsSpike() {
+    var wilts =
+        PlantAtHand.of("oncidium")
+            .potted(2)
+            .saw(Items.LEAVES, Leaves.WRINKLED)
+            .saw(Items.BLOOM, Bloom.SPIKE)
+            .judged();
+    assertThat(wilts.besides().care())
+        .extracting(Object::toString)
+        .containsExactly("It wilts after its move: cut the spike, and keep it shaded and humid");
+    assertThat(wilts.looks().nextCheck().window().best()).isEqualTo(MAY.plusDays(7));
+  }
+
+  @Test
+  void oldRootsThatDieOffAfterAChangeOfMediumAreNoHazard() {
+    var settles =
+        PlantAtHand.of("oncidium")
+            .potted(2)
+            .saw(Items.ROOTS_IN_POT, RootsInPot.MOSTLY_SOFT)
+            .saw(Items.NEW_ROOTS, RootStage.NUB);
+    assertThat(settles.judged().verdict().family()).isEqualTo(Family.LEAVE_ALONE);
+    assertThat(settles.saw(Items.SMELL, Smell.SOUR).judged().verdict()).isEqualTo(Verdict.RESCUE);
+  }
+
+  @Test
+  void aSoftCrownIsDriedAndNotCutWhereThereIsOneStem() {
+    var crown = PlantAtHand.of("phalaenopsis").potted(12).saw(Items.ROT, Rot.SOFT_CROWN).judged();
+    assertThat(crown.method().steps()).containsExactlyInAnyOrder(Step.DRY_CROWN, Step.KEEP_APART);
+    assertThat(crown.advice().toString())
+        .isEqualTo("Dry its crown today. A side shoot from its base is its last chance.");
+    var clump = PlantAtHand.of("oncidium").potted(12).saw(Items.ROT, Rot.SOFT_CROWN).judged();
+    assertThat(clump.method().steps()).contains(Step.CUT_TO_CLEAN);
+  }
+
+  @Test
+  void whatLeansIsSetFirmInTheSamePot() {
+    var leans =
+        PlantAtHand.of("oncidium")
+            .potted(9, Mix.of(Component.PUMICE))
+            .saw(Items.STABILITY, Stability.LEANING);
+    assertThat(leans.judged().title()).isEqualTo("Set it firm");
+    assertThat(leans.judged().method().words().toString())
+        .isEqualTo("The ball whole into the same pot, a little deeper, firm and staked.");
+    assertThat(leans.measured(Items.RIM, -5).judged().method().steps()).contains(Step.LARGER_POT);
+    var poor = leans.saw(Items.ROOTS_IN_POT, RootsInPot.MIXED).judged();
+    assertThat(poor.method().verdict()).isEqualTo(Verdict.FULL_REPOT);
+  }
+
+  @ParameterizedTest
+  @EnumSource(Approach.class)
+  void noApproachOffersMoreRoomToWhatCannotFillIt(Approach approach) {
+    var judge = new Judge(Figures.standard(), approach);
+    for (var plant :
+        List.of(
+            inStones("oncidium").measured(Items.RIM, -5).saw(Items.POT, PotState.FAR_TOO_LARGE),
+            inStones("oncidium").measured(Items.RIM, -5).saw(Items.ROOTS_IN_POT, RootsInPot.NONE),
+            PlantAtHand.of("oncidium")
+                .potted(2, Mix.of(Component.PUMICE))
+                .measured(Items.RIM, -5))) {
+      assertThat(judge.judge(plant.situation()).method().steps()).doesNotContain(Step.LARGER_POT);
+    }
   }
 
   @ParameterizedTest(name = "soak water from {0} to {1}: at least {2} % used")
@@ -233,15 +368,24 @@ class NeedsTest {
   @CsvSource({
     "leafMarks, TIP_BURN, Flush the pot and halve the feed",
     "surface, ALGAE, Let more air to the surface and water less often",
-    "daysToDry, 6, Water it more often",
-    "daysToDry, 10, Wick the pot on absorbent cloth and give less"
+    "surface, CRUST, Flush the crust out with plain water"
   })
   void howItIsWateredAndFedFollowsWhatIsSeenNow(String item, String answer, String care) {
-    var plant = inStones("oncidium").daysAgo(150).measured(Items.DAYS_TO_DRY, 8).daysAgo(140);
+    var plant = inStones("oncidium").daysAgo(140);
     see(plant, Items.named(item).orElseThrow(), answer);
     assertThat(plant.judged().besides().care()).isEmpty();
     see(plant.daysAgo(0), Items.named(item).orElseThrow(), answer);
     assertThat(plant.judged().besides().care()).extracting(Object::toString).containsExactly(care);
+  }
+
+  @Test
+  void aLittleSlowOrFastIsCareAndNoNeed() {
+    assertThat(dried(inStones("oncidium"), 6).judged().besides().care())
+        .extracting(Object::toString)
+        .containsExactly("Water it more often");
+    assertThat(dried(inStones("oncidium"), 10).judged().besides().care())
+        .extracting(Object::toString)
+        .containsExactly("Wick the pot on absorbent cloth and give less");
   }
 
   @ParameterizedTest(name = "wrinkled {0} days ago, wet {1} days ago: {2}")

@@ -41,7 +41,8 @@ class StillBrokenTest {
   @Test
   void untilItIsSettled() {
     assertThat(
-            first(broken("oncidium", Breakage.LEAD_SNAPPED).saw(Items.GROWTH, GrowthStage.STARTING)))
+            first(
+                broken("oncidium", Breakage.LEAD_SNAPPED).saw(Items.GROWTH, GrowthStage.STARTING)))
         .isEmpty();
     assertThat(first(broken("oncidium", Breakage.ALL_TIPS).saw(Items.NEW_ROOTS, RootStage.NUB)))
         .isEmpty();

@@ -136,7 +136,9 @@ class RestingTest {
             .saw(Items.STABILITY, Stability.LOOSE)
             .judged();
     assertThat(leafless.verdict()).isNotIn(Verdict.RESCUE, Verdict.LET_GO, Verdict.LIFT_AND_LOOK);
-    assertThat(leafless.besides().smallJobs()).isEmpty();
+    assertThat(leafless.besides().smallJobs())
+        .extracting(job -> job.fix())
+        .containsExactly(Fix.STAKE);
     assertThat(leafless.found().rest().words().orElseThrow().toString())
         .isEqualTo(
             "At rest: keep it dry and unfed until its new growth has roots, not before 2027-03-11.");

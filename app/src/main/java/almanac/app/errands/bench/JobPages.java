@@ -66,7 +66,7 @@ class JobPages {
         job.begunOn(),
         job.begunAt(),
         work.verdict(),
-        work.verdict().words(),
+        work.method().as(work.verdict()).title(),
         work.method().words().toString(),
         work.method().because(),
         Risks.of(judging.situation(plant, job.begunOn()), before, figures)

@@ -28,8 +28,8 @@ import almanac.core.history.Origin;
 import almanac.core.history.Potting;
 import almanac.core.history.Wish;
 import almanac.core.kinds.Kind;
-import almanac.core.kinds.Trait;
 import almanac.core.medium.PottedOn;
+import almanac.core.potting.KeptWet;
 import almanac.core.refusals.Entered;
 import almanac.core.refusals.Field;
 import almanac.core.refusals.PastDay;
@@ -113,7 +113,11 @@ class PlantsController {
             PottedOn.entered(plant.pottedOn(), day),
             day,
             MixPart.mix(plant.mix()),
-            plant.moisture() == null ? kind.of(Trait.MOISTURE) : plant.moisture());
+            KeptWet.of(
+                Optional.ofNullable(plant.moisture()),
+                kind,
+                PotEntry.pot(plant.pot()).type(),
+                MixPart.mix(plant.mix())));
     return pages.saved(
         adding.add(
             new Adding.NewPlant(

@@ -10,13 +10,14 @@ import almanac.core.history.Chronology;
 import almanac.core.history.Happening;
 import almanac.core.history.Line;
 import almanac.core.history.Potting;
-import almanac.core.kinds.Trait;
 import almanac.core.medium.Mix;
 import almanac.core.medium.Moisture;
 import almanac.core.medium.PottedOn;
 import almanac.core.pot.Pot;
+import almanac.core.potting.KeptWet;
 import almanac.core.refusals.Entered;
 import java.time.LocalDate;
+import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -72,7 +73,11 @@ public class Repotting {
             move.pottedOn() == null ? PottedOn.on(move.on()) : move.pottedOn(),
             day,
             move.mix(),
-            move.moisture() == null ? inPlace.follows().of(Trait.MOISTURE) : move.moisture());
+            KeptWet.of(
+                Optional.ofNullable(move.moisture()),
+                inPlace.follows(),
+                (move.pot() == null ? pot(plant.potted()) : move.pot()).type(),
+                move.mix()));
     Chronology.refuseOutOfOrder(plant, wrong, potting);
     var potted =
         new Happening.Potted(

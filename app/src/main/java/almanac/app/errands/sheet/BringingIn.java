@@ -19,9 +19,9 @@ import almanac.core.history.Origin;
 import almanac.core.history.Potting;
 import almanac.core.history.Stand;
 import almanac.core.kinds.Kind;
-import almanac.core.kinds.Trait;
 import almanac.core.medium.Component;
 import almanac.core.medium.Mix;
+import almanac.core.potting.KeptWet;
 import almanac.core.sheet.Decisions;
 import almanac.core.sheet.Known;
 import almanac.core.sheet.PlaceChoice;
@@ -36,6 +36,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
@@ -138,7 +139,11 @@ class BringingIn {
             plant.potted().pottedOn(),
             day,
             plant.potted().mix().orElse(Mix.of(Component.UNKNOWN)),
-            kind.of(Trait.MOISTURE));
+            KeptWet.of(
+                Optional.empty(),
+                kind,
+                plant.potted().pot().type(),
+                plant.potted().mix().orElse(Mix.of(Component.UNKNOWN))));
     var all =
         new ArrayList<>(
             Adding.asItCame(

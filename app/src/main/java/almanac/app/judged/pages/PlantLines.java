@@ -62,7 +62,7 @@ public class PlantLines {
         judged.verdict().family(),
         judged.verdict().turn(),
         judged.verdict().inHand(),
-        judged.verdict().words(),
+        judged.title(),
         Part.of(judged.advice()),
         Math.round(judged.need()),
         Math.round(judged.readiness()),

@@ -93,7 +93,7 @@ public final class Slips {
         judged.verdict(),
         judged.verdict().family(),
         judged.verdict().atTheBench(),
-        judged.verdict().words(),
+        judged.title(),
         Part.of(judged.advice()),
         judged.found().first().stream().map(Part::of).toList(),
         Math.round(judged.need()),
@@ -181,7 +181,7 @@ public final class Slips {
         other.approach().words(),
         other.approach() == inForce.approach(),
         other.verdict(),
-        other.verdict().words(),
+        other.title(),
         Part.of(comparison.why()));
   }
 

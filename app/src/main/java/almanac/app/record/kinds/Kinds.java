@@ -90,9 +90,16 @@ public class Kinds {
         db.selectFrom(OWN_KIND_TRAIT).stream().collect(groupingBy(OwnKindTraitRecord::getKind));
     for (var row : db.selectFrom(OWN_KIND).orderBy(OWN_KIND.NAME)) {
       var key = row.getKind();
-      all.put(key, new Kind(key, row.getName(), traits(traits.getOrDefault(key, List.of()))));
+      all.put(
+          key,
+          new Kind(key, row.getName(), whole(key, traits(traits.getOrDefault(key, List.of())))));
     }
     return all;
+  }
+
+  /** A standard kind that was changed before a trait was asked for has it as it always had. */
+  private static Traits whole(String key, Traits kept) {
+    return StandardKinds.named(key).map(kind -> kept.over(kind.traits())).orElse(kept);
   }
 
   private static Traits traits(List<OwnKindTraitRecord> rows) {

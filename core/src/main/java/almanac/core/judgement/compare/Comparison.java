@@ -72,7 +72,12 @@ public record Comparison(Judgement judgement, Sentence why) {
       case RESCUE -> say("Would rescue it today");
       case WAIT_FOR -> waits(((Timing.Waits) other.timing()).awaited());
       case LIFT_AND_LOOK -> Consequence.words(other, "Would tip it out and look");
-      case MOVE_UP -> Consequence.words(other, "Would move it whole into a larger pot");
+      case MOVE_UP ->
+          Consequence.words(
+              other,
+              other.method().setsFirm()
+                  ? "Would set it firm in its pot"
+                  : "Would move it whole into a larger pot");
       case PART_REPOT -> Consequence.words(other, "Would repot it in part");
       case FULL_REPOT -> Consequence.words(other, "Would take all medium off and repot it");
       case DIVIDE -> Consequence.words(other, "Would divide it");

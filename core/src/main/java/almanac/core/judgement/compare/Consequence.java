@@ -45,7 +45,7 @@ final class Consequence {
   static Sentence words(Judgement judged) {
     var deed =
         switch (judged.verdict()) {
-          case MOVE_UP -> "move it up";
+          case MOVE_UP -> judged.method().setsFirm() ? "set it firm" : "move it up";
           case PART_REPOT, FULL_REPOT -> "repot it";
           case DIVIDE -> "divide it";
           case RESCUE -> "rescue it today";

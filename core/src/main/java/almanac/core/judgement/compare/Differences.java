@@ -42,8 +42,8 @@ public final class Differences {
       found.add(
           say(
               "{} instead of {}",
-              after.verdict().words(),
-              before.verdict().words().toLowerCase(java.util.Locale.ROOT)));
+              after.title(),
+              before.title().toLowerCase(java.util.Locale.ROOT)));
     }
   }
 

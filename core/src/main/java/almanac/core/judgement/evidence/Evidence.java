@@ -25,6 +25,7 @@ import almanac.core.kinds.Trait;
 import almanac.core.medium.MediumClock;
 import almanac.core.medium.MediumFigures;
 import almanac.core.medium.MediumTest;
+import almanac.core.medium.Moisture;
 import almanac.core.medium.PottedOn;
 import almanac.core.medium.Temperatures;
 import almanac.core.medium.UsedLife;
@@ -55,6 +56,7 @@ public final class Evidence {
   private final MediumClock clock;
   private final List<MediumTest> tests;
   private final Optional<Sentence> testAgain;
+  private final Optional<Drying> drying;
   private final Optional<UsedLife> used;
   private final ReadyRule rule;
   private final List<LeadRoots> leads;
@@ -72,9 +74,10 @@ public final class Evidence {
     this.figures = figures;
     this.today = situation.today();
     this.clock = clockOfThisPot();
-    var together = MediumTests.of(situation.history().inspections(), figures);
-    this.tests = together.all();
-    this.testAgain = together.again();
+    var read = MediumTests.of(situation.history().inspections(), dries(), figures);
+    this.tests = read.together().all();
+    this.testAgain = read.together().again();
+    this.drying = read.drying();
     this.used = clock.usedOn(today, tests);
     this.rule = ReadyRules.of(this);
     this.leads = leadsLookedAt();
@@ -127,6 +130,17 @@ public final class Evidence {
   /** A test of the medium that has to be made once more, and why; nothing if none has. */
   public Optional<Sentence> testAgain() {
     return testAgain;
+  }
+
+  /** A mount and a pot that is always wet have no days to dry. */
+  private boolean dries() {
+    var potting = situation.history().potting();
+    return !potting.mix().mounted() && potting.moisture() != Moisture.ALWAYS_WET;
+  }
+
+  /** How long it takes to dry now and took before; nothing where too few have read it. */
+  public Optional<Drying> drying() {
+    return drying;
   }
 
   /** How far the medium is; nothing if it does not decay. */
@@ -364,6 +378,17 @@ public final class Evidence {
     }
     var bulbs = fresh(Items.BULBS);
     return bulbs.saw(Bulbs.SHRIVELLED) ? bulbs.seen().map(Look.Seen::on) : Optional.empty();
+  }
+
+  /** Whether it is thirsty within three months of a move. */
+  public boolean wiltsAfterAMove() {
+    return thirstySince().isPresent() && pottedHere() && movedLately();
+  }
+
+  /** Whether it was moved within three months. */
+  public boolean movedLately() {
+    return daysSinceMove.isPresent()
+        && daysSinceMove.getAsLong() <= figures.of(ReadinessFigures.MOVED_LATELY_DAYS);
   }
 
   /** The lead that is nearest to trouble at the rim, if any was looked at. */

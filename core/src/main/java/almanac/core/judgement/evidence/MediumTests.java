@@ -11,25 +11,42 @@ import almanac.core.medium.Band;
 import almanac.core.medium.MediumFigures;
 import almanac.core.medium.MediumTest;
 import almanac.core.words.Measure;
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalDouble;
 
 /** What the inspections of one potting say of its medium. Rules: The medium's clock. */
 final class MediumTests {
+  private final boolean dries;
   private final Figures figures;
   private final TestsTogether together = new TestsTogether();
-  private OptionalDouble firstDays = OptionalDouble.empty();
+  private final List<Drying.Reading> readings = new ArrayList<>();
   private OptionalDouble waterPh = OptionalDouble.empty();
 
-  private MediumTests(Figures figures) {
+  private MediumTests(boolean dries, Figures figures) {
+    this.dries = dries;
     this.figures = figures;
   }
 
-  /** Every test that re-sets the clock, oldest first. */
-  static TestsTogether of(List<Inspection> inspections, Figures figures) {
-    var all = new MediumTests(figures);
+  /**
+   * Every test that re-sets the clock, oldest first.
+   *
+   * @param dries whether it stands in what can dry out
+   */
+  static MediumTests of(List<Inspection> inspections, boolean dries, Figures figures) {
+    var all = new MediumTests(dries, figures);
     inspections.forEach(all::read);
-    return all.together;
+    return all;
+  }
+
+  TestsTogether together() {
+    return together;
+  }
+
+  /** How long it takes to dry now and took before; nothing where too few have read it. */
+  Optional<Drying> drying() {
+    return Drying.of(readings, figures);
   }
 
   private void read(Inspection inspection) {
@@ -47,7 +64,9 @@ final class MediumTests {
           Band.atLeast(of(MediumFigures.WATER_STANDS_LEAST)),
           "water stood on it");
     }
-    inspection.look(Items.DAYS_TO_DRY).measured().ifPresent(days -> daysToDry(inspection, days));
+    if (dries) {
+      inspection.look(Items.DAYS_TO_DRY).measured().ifPresent(days -> daysToDry(inspection, days));
+    }
     var water = inspection.look(Items.SOAK_IN).measured();
     waterPh = water.isPresent() ? water : waterPh;
     inspection.look(Items.SOAK_PH).measured().ifPresent(ph -> soakPh(inspection, ph));
@@ -78,14 +97,19 @@ final class MediumTests {
   }
 
   private void daysToDry(Inspection inspection, double days) {
-    if (firstDays.isEmpty()) {
-      firstDays = OptionalDouble.of(days);
-    } else if (days > firstDays.getAsDouble() * of(MediumFigures.SLOW_TO_DRY)) {
-      var words =
-          "it took %s to dry, at first %s"
-              .formatted(Measure.DAYS.of(days), Measure.DAYS.of(firstDays.getAsDouble()));
-      add(Thing.OTHER, inspection, Band.atLeast(of(MediumFigures.SLOW_LEAST)), words);
-    }
+    readings.add(new Drying.Reading(inspection.on(), days));
+    Drying.of(readings, figures)
+        .filter(drying -> drying.ratio() > of(MediumFigures.SLOW_TO_DRY))
+        .ifPresent(
+            drying ->
+                add(
+                    Thing.OTHER,
+                    inspection,
+                    Band.atLeast(of(MediumFigures.SLOW_LEAST)),
+                    "it took %s to dry, before %s"
+                        .formatted(
+                            Measure.DAYS.of(Math.round(drying.now())),
+                            Measure.DAYS.of(Math.round(drying.before())))));
   }
 
   /** The drop is what went in minus what came out. */

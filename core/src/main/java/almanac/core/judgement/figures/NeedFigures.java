@@ -31,7 +31,7 @@ public final class NeedFigures {
   public static final Need LOOSE =
       need(Matter.SUSPICION, "loose", 25, "A loose plant has few roots, or they have let go");
   public static final Need LEANING =
-      need(Matter.SUSPICION, "leaning", 25, "A leaning plant breaks its new roots as it moves");
+      need(Matter.PLACE, "leaning", 25, "A leaning plant breaks its new roots as it moves");
   public static final Need SOUR =
       need(Matter.MEDIUM, "sour", 20, "A sour medium lacks air already");
   public static final Need OVER_RIM =
@@ -170,6 +170,14 @@ public final class NeedFigures {
           "came-in-an-unknown-pot",
           25,
           "What a new plant stands in nobody knows; roots that grow now make it the moment");
+  public static final Need WATER_STANDS =
+      need(
+          Matter.SUSPICION,
+          "water-stands",
+          30,
+          "Water that does not sink stands among the roots too: nobody knows how they fare");
+  public static final Need SALTS =
+      need(Matter.MEDIUM, "salts", 20, "A crust and dead tips: flushing alone comes too late");
   public static final Figure MOST = GROUP.points("most", 100, "Needs add up to this at the most");
 
   static {

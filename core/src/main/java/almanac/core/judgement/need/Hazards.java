@@ -13,6 +13,9 @@ import almanac.core.inspection.Sinking;
 import almanac.core.inspection.Smell;
 import almanac.core.judgement.evidence.Evidence;
 import almanac.core.judgement.reason.Hazard;
+import almanac.core.judgement.reason.NoReason;
+import almanac.core.kinds.Habit;
+import almanac.core.kinds.Trait;
 import almanac.core.medium.MediumPiece;
 import almanac.core.roots.RootStage;
 
@@ -35,6 +38,20 @@ final class Hazards {
 
   private static void roots(Evidence evidence, Weighing weighing) {
     var roots = evidence.look(Items.ROOTS_IN_POT);
+    boolean airless =
+        evidence.look(Items.MEDIUM_PIECE).saw(MediumPiece.MUSH)
+            || evidence.look(Items.SMELL).saw(Smell.SOUR)
+            || evidence.look(Items.SINKING).saw(Sinking.STANDS);
+    if (settling(evidence) && !airless) {
+      if (roots.saw(RootsInPot.MOSTLY_SOFT) || roots.saw(RootsInPot.MIXED)) {
+        weighing.noReason(
+            NoReason.SETTLING,
+            Items.ROOTS_IN_POT,
+            say("Old roots die off after a change of medium; its new tips grow"));
+      }
+      rotten(evidence, weighing);
+      return;
+    }
     roots
         .seen()
         .filter(seen -> seen.finding().answers().contains(RootsInPot.MOSTLY_SOFT))
@@ -46,16 +63,21 @@ final class Hazards {
                     say(
                         "Roots in the pot mostly soft on {}; what is left cannot wait",
                         seen.on())));
-    boolean airless =
-        evidence.look(Items.MEDIUM_PIECE).saw(MediumPiece.MUSH)
-            || evidence.look(Items.SMELL).saw(Smell.SOUR)
-            || evidence.look(Items.SINKING).saw(Sinking.STANDS);
     if (roots.saw(RootsInPot.MIXED) && airless) {
       weighing.hazard(
           Hazard.SUFFOCATING,
           Items.ROOTS_IN_POT,
           say("Roots are turning soft in a medium without air: it is smothering them"));
     }
+    rotten(evidence, weighing);
+  }
+
+  /** In the first three months after a change of medium, with new tips growing. */
+  static boolean settling(Evidence evidence) {
+    return evidence.pottedHere() && evidence.movedLately() && evidence.roots().growing();
+  }
+
+  private static void rotten(Evidence evidence, Weighing weighing) {
     if (evidence.look(Items.SMELL).saw(Smell.ROTTEN)) {
       weighing.hazard(
           Hazard.ROTTEN, Items.SMELL, say("The medium smells rotten: something in it is dying"));
@@ -94,7 +116,11 @@ final class Hazards {
 
   private static void rot(Evidence evidence, Weighing weighing) {
     var rot = evidence.look(Items.ROT);
-    if (rot.saw(Rot.SOFT_LEAD) || rot.saw(Rot.SOFT_CROWN) || rot.saw(Rot.SPREADING)) {
+    boolean onlyStem = evidence.kind().of(Trait.HABIT) == Habit.MONOPODIAL;
+    if (onlyStem && rot.saw(Rot.SOFT_CROWN)) {
+      weighing.hazard(
+          Hazard.CROWN, Items.ROT, say("Its crown is soft, and there is nothing to cut back to"));
+    } else if (rot.saw(Rot.SOFT_LEAD) || rot.saw(Rot.SOFT_CROWN) || rot.saw(Rot.SPREADING)) {
       weighing.hazard(
           Hazard.ROT, Items.ROT, say("Rot is going forward; cut back to clean tissue today"));
     }

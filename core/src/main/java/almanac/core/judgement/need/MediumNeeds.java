@@ -8,6 +8,7 @@ import almanac.core.inspection.Fix;
 import almanac.core.inspection.Items;
 import almanac.core.inspection.LeafMarks;
 import almanac.core.inspection.Pests;
+import almanac.core.inspection.Sinking;
 import almanac.core.inspection.Smell;
 import almanac.core.judgement.evidence.Evidence;
 import almanac.core.judgement.figures.JudgementFigures;
@@ -25,7 +26,6 @@ import almanac.core.medium.UsedLife;
 import almanac.core.words.Measure;
 import almanac.core.words.Sentence;
 import java.util.Optional;
-import java.util.OptionalDouble;
 
 /** What the medium and the roots in it say. Rules: Needs. */
 final class MediumNeeds {
@@ -52,6 +52,11 @@ final class MediumNeeds {
           Items.BUBBLES,
           say("No bubbles when flooded: no air is left in it"));
     }
+    if (evidence.look(Items.SINKING).saw(Sinking.STANDS)) {
+      weighing.need(
+          NeedFigures.WATER_STANDS, Items.SINKING, say("Water stands on it and does not sink"));
+    }
+    Salts.weigh(evidence, weighing);
     daysToDry(evidence, weighing);
     rootsInPot(evidence, weighing);
     soakWater(evidence, weighing);
@@ -154,24 +159,19 @@ final class MediumNeeds {
   }
 
   private static void daysToDry(Evidence evidence, Weighing weighing) {
-    if (evidence.rest().keptDry()) {
+    if (evidence.rest().keptDry() || evidence.drying().isEmpty()) {
       return;
     }
-    var now = evidence.look(Items.DAYS_TO_DRY).measured();
-    var first = firstDaysToDry(evidence);
-    if (now.isEmpty() || first.isEmpty()) {
-      return;
-    }
-    double ratio = now.getAsDouble() / first.getAsDouble();
+    var drying = evidence.drying().get();
     var sentence =
         say(
-            "Takes {} to dry, at first {}",
-            Measure.DAYS.of(now.getAsDouble()),
-            Measure.DAYS.of(first.getAsDouble()));
-    if (ratio > of(MediumFigures.SLOW_TO_DRY, evidence)) {
+            "Takes about {} to dry, before in this season {}",
+            Measure.DAYS.of(Math.round(drying.now())),
+            Measure.DAYS.of(Math.round(drying.before())));
+    if (drying.ratio() > of(MediumFigures.SLOW_TO_DRY, evidence)) {
       weighing.need(NeedFigures.SLOW_TO_DRY, Items.DAYS_TO_DRY, sentence);
     } else if (!evidence.stale(Items.DAYS_TO_DRY)) {
-      driesInThisWeather(evidence, weighing, ratio, sentence);
+      driesInThisWeather(evidence, weighing, drying.ratio(), sentence);
     }
   }
 
@@ -180,7 +180,7 @@ final class MediumNeeds {
       Evidence evidence, Weighing weighing, double ratio, Sentence sentence) {
     double little = of(NeedFigures.LITTLE, evidence) / 100;
     if (ratio < of(NeedFigures.FAST_RATIO, evidence) / 100) {
-      fast(evidence, weighing, sentence);
+      weighing.need(NeedFigures.FAST_TO_DRY, Items.DAYS_TO_DRY, sentence);
     } else if (ratio >= 1 + little) {
       weighing.noReason(
           NoReason.SLOW_TO_DRY, Items.DAYS_TO_DRY, say("A little slow to dry is no reason"));
@@ -191,18 +191,6 @@ final class MediumNeeds {
       if (evidence.season().open()) {
         weighing.careTillMoved(Fix.WATER_MORE, say("Water it more often"));
       }
-    }
-  }
-
-  private static void fast(Evidence evidence, Weighing weighing, Sentence sentence) {
-    if (evidence.situation().history().potting().mix().mounted()) {
-      weighing.noReason(
-          NoReason.MOUNT,
-          Items.DAYS_TO_DRY,
-          say("A mount dries fast; tearing it off costs the roots"));
-      weighing.careTillMoved(Fix.MOSS_ON_MOUNT, say("Lay moss over the roots on the mount"));
-    } else {
-      weighing.need(NeedFigures.FAST_TO_DRY, Items.DAYS_TO_DRY, sentence);
     }
   }
 
@@ -219,14 +207,6 @@ final class MediumNeeds {
     }
   }
 
-  private static OptionalDouble firstDaysToDry(Evidence evidence) {
-    return evidence.situation().history().inspections().stream()
-        .map(inspection -> inspection.look(Items.DAYS_TO_DRY).measured())
-        .filter(OptionalDouble::isPresent)
-        .findFirst()
-        .orElse(OptionalDouble.empty());
-  }
-
   private static void rootsInPot(Evidence evidence, Weighing weighing) {
     evidence
         .look(Items.ROOTS_IN_POT)
@@ -234,11 +214,14 @@ final class MediumNeeds {
         .ifPresent(
             roots -> {
               switch (roots) {
-                case MIXED ->
+                case MIXED -> {
+                  if (!Hazards.settling(evidence)) {
                     weighing.need(
                         NeedFigures.ROOTS_MIXED,
                         Items.ROOTS_IN_POT,
                         say("Roots in the pot are mixed, some soft"));
+                  }
+                }
                 case FIRM ->
                     weighing.reassured(
                         NeedFigures.ROOTS_MIXED,

@@ -3,6 +3,7 @@ package almanac.core.judgement.need;
 import static almanac.core.words.Sentence.say;
 
 import almanac.core.history.Aim;
+import almanac.core.inspection.Bloom;
 import almanac.core.inspection.Fix;
 import almanac.core.inspection.GrowthStage;
 import almanac.core.inspection.GrowthTrend;
@@ -55,22 +56,29 @@ final class PlantNeeds {
                     weighing.reassured(NeedFigures.LOOSE, Items.STABILITY, say("It stands firm"));
                 case SLIGHT_WOBBLE -> {
                   weighing.need(NeedFigures.WOBBLE, Items.STABILITY, say("It wobbles a little"));
-                  weighing.careTillMoved(
-                      Fix.STAKE, say("Stake it so that its new roots are not rubbed"));
+                  stake(weighing);
                 }
-                case LOOSE ->
-                    weighing.need(
-                        NeedFigures.LOOSE, Items.STABILITY, say("It sits loose in the pot"));
-                case LEANING, TIPPING ->
-                    weighing.need(
-                        NeedFigures.LEANING,
-                        Items.STABILITY,
-                        say(
-                            stands == Stability.LEANING
-                                ? "It leans, and breaks its new roots as it moves"
-                                : "It tips out of the pot"));
+                case LOOSE -> {
+                  weighing.need(
+                      NeedFigures.LOOSE, Items.STABILITY, say("It sits loose in the pot"));
+                  stake(weighing);
+                }
+                case LEANING, TIPPING -> {
+                  weighing.need(
+                      NeedFigures.LEANING,
+                      Items.STABILITY,
+                      say(
+                          stands == Stability.LEANING
+                              ? "It leans, and breaks its new roots as it moves"
+                              : "It tips out of the pot"));
+                  stake(weighing);
+                }
               }
             });
+  }
+
+  private static void stake(Weighing weighing) {
+    weighing.careTillMoved(Fix.STAKE, say("Stake it so that its new roots are not rubbed"));
   }
 
   private static void level(Evidence evidence, Weighing weighing) {
@@ -149,6 +157,7 @@ final class PlantNeeds {
   /** What its water says, if the medium was felt about when the thirst was seen. */
   private static void water(Evidence evidence, Weighing weighing) {
     var thirst = evidence.thirstySince();
+    spike(evidence, weighing);
     var wet = evidence.look(Items.WETNESS);
     if (thirst.isEmpty() || !together(thirst.get(), wet, evidence)) {
       return;
@@ -162,9 +171,26 @@ final class PlantNeeds {
               wet.saw(Wetness.WET) ? Wetness.WET.words() : Wetness.MOIST.words()));
       weighing.careTillMoved(Fix.CUP, say("Cup the pot for humidity until new roots drink"));
     } else if (wet.saw(Wetness.DRY)) {
+      if (evidence.situation().history().potting().mix().mounted()) {
+        weighing.noReason(
+            NoReason.MOUNT,
+            Items.WETNESS,
+            say("A mount dries fast; tearing it off costs the roots"));
+        weighing.careTillMoved(Fix.MOSS_ON_MOUNT, say("Lay moss over the roots on the mount"));
+        return;
+      }
       weighing.noReason(NoReason.DRY, Items.WETNESS, say("Wrinkled in a dry medium is no reason"));
       weighing.careTillMoved(
           Fix.WATER, say("Water it; where it stands in a reservoir, fill that higher"));
+    }
+  }
+
+  /** Roots and flowers are too much for a plant that wilts after a move. */
+  private static void spike(Evidence evidence, Weighing weighing) {
+    if (evidence.wiltsAfterAMove() && evidence.bloom().filter(Bloom::inFlower).isPresent()) {
+      weighing.care(
+          Fix.CUT_SPIKE,
+          say("It wilts after its move: cut the spike, and keep it shaded and humid"));
     }
   }
 

@@ -15,6 +15,8 @@ public enum Hazard implements Basis {
   PESTS_IN_MEDIUM,
   /** Rot goes forward. */
   ROT,
+  /** The crown of a single stem is soft. */
+  CROWN,
   /** A ring of wilt in the rhizome. */
   WILT;
 

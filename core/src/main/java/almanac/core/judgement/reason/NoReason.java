@@ -13,6 +13,8 @@ public enum NoReason implements Basis {
   DARK_ROOTS,
   DRIED_ROOTS,
   BETTER_TEST,
+  CRUST,
+  SETTLING,
   CROWDED,
   BROKEN_ROOT,
   BROKEN_LEAF;

@@ -54,11 +54,13 @@ final class Advice {
               "By {}: tip it out and look at the roots; put it back if they are well.",
               ((Timing.Until) timing).until());
       case RESCUE ->
-          method.keepsMedium() && !method.steps().contains(Step.PLUG_OUT)
-              ? say("Cut today, whatever the bloom or season.")
-              : say(
-                  "Out of the pot today, whatever the bloom or season. A plant keeps roots, not"
-                      + " flowers.");
+          method.steps().contains(Step.DRY_CROWN) && method.keepsMedium()
+              ? say("Dry its crown today. A side shoot from its base is its last chance.")
+              : method.keepsMedium() && !method.steps().contains(Step.PLUG_OUT)
+                  ? say("Cut today, whatever the bloom or season.")
+                  : say(
+                      "Out of the pot today, whatever the bloom or season. A plant keeps roots, not"
+                          + " flowers.");
       case WAIT_FOR -> advice.wait(((Timing.Waits) timing).awaited());
       case MOVE_UP, PART_REPOT, FULL_REPOT, DIVIDE ->
           with(advice.move(timing), advice.last(timing).flatMap(advice::whyNow));

@@ -68,6 +68,9 @@ record Decision(Verdict verdict, Method method, Choice choice) {
       }
       if (!Methods.mediumGoes(evidence, needs.reasons())) {
         var whole = Methods.ofPlace(evidence, needs.reasons());
+        if (justSet(whole)) {
+          return Optional.empty();
+        }
         return Optional.of(new Decision(Verdict.MOVE_UP, whole, choice(evidence, needs, whole)));
       }
       return inAll.awaited().isPresent()
@@ -76,8 +79,14 @@ record Decision(Verdict verdict, Method method, Choice choice) {
     }
 
     private Verdict byMoments(Method method, Choice choice) {
-      if (choice.now() && !looksFirst(method, choice) && !stillRooting(choice)) {
+      if (choice.now()
+          && !looksFirst(method, choice)
+          && !stillRooting(choice)
+          && !justSet(method)) {
         return method.verdict();
+      }
+      if (justSet(method) && !needs.care().isEmpty() && need < of(JudgementFigures.MUST_FROM)) {
+        return Verdict.ADJUST_CARE;
       }
       if (need < of(JudgementFigures.LEAVE_BELOW)) {
         if (!needs.care().isEmpty()) {
@@ -103,6 +112,11 @@ record Decision(Verdict verdict, Method method, Choice choice) {
 
     private boolean rootsDecide() {
       return evidence.rule() != ReadyRule.ANY_TIME && evidence.rule() != ReadyRule.START_OF_GROWTH;
+    }
+
+    /** What was moved within three months is staked, and not set once more. */
+    private boolean justSet(Method method) {
+      return method.setsFirm() && evidence.pottedHere() && evidence.movedLately();
     }
 
     /** What came without roots keeps the few it has, unless it is ready all the same. */

@@ -49,6 +49,11 @@ public record Judgement(
     return verdict.inHand() && timing instanceof Timing.Now;
   }
 
+  /** What to do, in a word or two. */
+  public String title() {
+    return verdict == method.verdict() ? method.title() : verdict.words();
+  }
+
   /** How much the plant wants a move, 0 to 100. */
   public double need() {
     return weighed.need();

@@ -5,7 +5,6 @@ import almanac.core.inspection.Stability;
 import almanac.core.inspection.ThroughWall;
 import almanac.core.judgement.evidence.Evidence;
 import almanac.core.judgement.figures.JudgementFigures;
-import almanac.core.judgement.figures.ReadinessFigures;
 import almanac.core.judgement.need.Needs;
 import almanac.core.judgement.reason.Need;
 import almanac.core.judgement.reason.Reason;
@@ -60,9 +59,6 @@ final class LiftAndLook {
   }
 
   private static boolean justMoved(Evidence evidence) {
-    return evidence.pottedHere()
-        && evidence.daysSinceMove().isPresent()
-        && evidence.daysSinceMove().getAsLong()
-            <= evidence.figures().of(ReadinessFigures.MOVED_LATELY_DAYS);
+    return evidence.pottedHere() && evidence.movedLately();
   }
 }

@@ -29,6 +29,7 @@ public record Method(Verdict verdict, Set<Step> steps, Sentence words, String be
           Step.TREAT,
           Step.KEEP_APART,
           Step.CUT_TO_CLEAN,
+          Step.DRY_CROWN,
           Step.DRESS_WOUNDS,
           Step.PLUG_OUT,
           Step.OWN_BLADE);
@@ -53,6 +54,16 @@ public record Method(Verdict verdict, Set<Step> steps, Sentence words, String be
           default -> EnumSet.of(Step.MEDIUM_OFF, Step.SOFT_ROOTS_OFF, Step.FRESH_MEDIUM);
         });
     return new Method(how, all, say("{}, as you chose.", how.words()), "you chose it");
+  }
+
+  /** What is done, in a word or two. */
+  public String title() {
+    return setsFirm() ? "Set it firm" : verdict.words();
+  }
+
+  /** Whether the ball goes back into the same pot, only deeper and firmer. */
+  public boolean setsFirm() {
+    return verdict == Verdict.MOVE_UP && !steps.contains(Step.LARGER_POT);
   }
 
   /** Whether no root is untangled. */

@@ -32,6 +32,10 @@ final class Methods {
   /** More than half of the volume holds the rest together. */
   private static final double MOSTLY = 0.5;
 
+  /** How it stands, without a word about its room. */
+  private static final Set<Need> STAND =
+      Set.of(NeedFigures.WOBBLE, NeedFigures.LOOSE, NeedFigures.LEANING);
+
   private final Evidence evidence;
   private final List<Reason> needs;
 
@@ -128,9 +132,14 @@ final class Methods {
         || evidence.fresh(Items.BREAKAGE).saw(Breakage.PARTED);
   }
 
-  /** A matter of place, or a few points of age that are no cause by themselves. */
+  /**
+   * A matter of place, how it stands included, or a few points of age that are no cause by
+   * themselves.
+   */
   private boolean ofPlace(Reason reason) {
-    return reason.isMatterOf(Matter.PLACE) || reason.isMatterOf(Matter.AGE) && notYetDue();
+    return reason.isMatterOf(Matter.PLACE)
+        || reason.basis().equals(NeedFigures.LOOSE)
+        || reason.isMatterOf(Matter.AGE) && notYetDue();
   }
 
   /** A medium that is getting old is no reason to keep it, unless the place is what presses. */
@@ -173,6 +182,9 @@ final class Methods {
   }
 
   private Method moveUp() {
+    if (!wantsRoom() || noLargerPot()) {
+      return setFirm();
+    }
     var steps = EnumSet.of(Step.KEEP_BALL, Step.LARGER_POT);
     var how = new StringBuilder("Move up: the ball whole into a larger pot");
     if (wandered()) {
@@ -183,9 +195,46 @@ final class Methods {
       steps.add(Step.DEEPER);
       how.append(", set deeper so that its base meets the medium");
     }
+    if (standsBadly()) {
+      how.append(", staked");
+    }
     how.append("; nothing untangled.");
     return new Method(
         Verdict.MOVE_UP, steps, say(how.toString()), "only its place in the pot is wrong");
+  }
+
+  /** Only how it stands is wrong, or it must not get more room: the same pot. */
+  private Method setFirm() {
+    if (evidence.look(Items.POT).saw(PotState.FAR_TOO_LARGE)) {
+      return stripped("its pot is far too large");
+    }
+    return new Method(
+        Verdict.MOVE_UP,
+        EnumSet.of(Step.KEEP_BALL, Step.DEEPER),
+        say("The ball whole into the same pot, a little deeper, firm and staked."),
+        "only how it stands is wrong");
+  }
+
+  private boolean wantsRoom() {
+    return needs.isEmpty()
+        || needs.stream()
+            .map(Reason::basis)
+            .anyMatch(
+                basis ->
+                    basis instanceof Need need
+                        && need.matter() == Matter.PLACE
+                        && !STAND.contains(need));
+  }
+
+  private boolean standsBadly() {
+    return needs.stream().map(Reason::basis).anyMatch(STAND::contains);
+  }
+
+  /** Without a live root, in more room than it fills, or moved within three months. */
+  private boolean noLargerPot() {
+    return evidence.look(Items.ROOTS_IN_POT).saw(RootsInPot.NONE)
+        || evidence.look(Items.POT).saw(PotState.FAR_TOO_LARGE)
+        || evidence.pottedHere() && evidence.movedLately();
   }
 
   private boolean sitsHigh() {

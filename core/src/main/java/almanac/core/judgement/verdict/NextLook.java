@@ -111,9 +111,18 @@ final class NextLook {
         evidence
             .foundOn()
             .map(day -> day.plusDays(figures.count(JudgementFigures.AFTER_FINDING)))
+            .or(this::afterItWilted)
             .or(this::atTheBrokenLead)
             .map(day -> day.isAfter(today) ? day : in(JudgementFigures.LOOK_FIRST));
     return soon.filter(day -> day.isBefore(window.best())).map(this::about).orElse(window);
+  }
+
+  private Optional<LocalDate> afterItWilted() {
+    return evidence.wiltsAfterAMove()
+        ? evidence
+            .thirstySince()
+            .map(day -> day.plusDays(figures.count(JudgementFigures.AFTER_FINDING)))
+        : Optional.empty();
   }
 
   private Optional<LocalDate> atTheBrokenLead() {

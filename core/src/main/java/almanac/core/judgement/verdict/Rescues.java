@@ -56,6 +56,7 @@ final class Rescues {
       case PESTS_IN_MEDIUM ->
           EnumSet.of(Step.MEDIUM_OFF, Step.RINSE, Step.SCRUBBED_POT, Step.TREAT, Step.KEEP_APART);
       case ROT -> EnumSet.of(Step.CUT_TO_CLEAN, Step.DRESS_WOUNDS);
+      case CROWN -> EnumSet.of(Step.DRY_CROWN, Step.KEEP_APART);
       case WILT ->
           EnumSet.of(Step.CUT_TO_CLEAN, Step.OWN_BLADE, Step.DRESS_WOUNDS, Step.KEEP_APART);
     };
@@ -74,6 +75,8 @@ final class Rescues {
               ? "Rinse every root, treat it as the label says, and keep it apart."
               : "All medium off and every root rinsed; fresh medium in a pot of the same size,"
                   + " scrubbed; treat it as the label says, and keep it apart.";
+      case CROWN ->
+          "Do not cut: turn it over until its crown is dry, dust or dress it, and keep it apart.";
       case ROT -> "Cut back to clean tissue, dress the wounds, keep every sound root.";
       case WILT ->
           "Cut on until the cut is clean, with one sterile blade for this plant alone; keep it"
@@ -88,6 +91,7 @@ final class Rescues {
       case PLUG -> "the old plug rots";
       case PESTS_IN_MEDIUM -> "pests live in the medium";
       case ROT -> "rot goes forward";
+      case CROWN -> "its only stem is soft at the crown";
       case WILT -> "wilt is in the rhizome";
     };
   }

@@ -26,6 +26,8 @@ public enum Step {
   TREAT,
   KEEP_APART,
   CUT_TO_CLEAN,
+  /** A single stem is turned over until its crown is dry, and dusted or dressed. */
+  DRY_CROWN,
   DRESS_WOUNDS,
   /** The old plug out of the middle. */
   PLUG_OUT,
