@@ -18,6 +18,7 @@ import almanac.core.judgement.compare.DecidingLooks;
 import almanac.core.judgement.compare.Differences;
 import almanac.core.judgement.evidence.Situation;
 import almanac.core.judgement.figures.NeedFigures;
+import almanac.core.judgement.figures.ReadinessFigures;
 import almanac.core.judgement.reason.Basis;
 import almanac.core.judgement.reason.Need;
 import almanac.core.judgement.reason.NoReason;
@@ -186,7 +187,12 @@ class JudgementLawsTest {
                   .sum();
           assertThat(judged.need()).isCloseTo(Math.min(100, sum), within(1e-9));
           var base = reasons(judged, Scale.READINESS);
-          assertThat(base).hasSize(1);
+          boolean floor =
+              base.stream()
+                  .anyMatch(
+                      each -> each.basis().equals(new Basis.Base(ReadinessFigures.INTACT_MOVE)));
+          assertThat(base).hasSize(floor ? 2 : 1);
+          assertThat(floor).isEqualTo(floor && judged.method().intact());
           if (!judged.method().intact() && !base.get(0).basis().equals(Basis.Bare.UNSEEN)) {
             double losses = reasons(judged, Scale.LOSS).stream().mapToDouble(Reason::points).sum();
             assertThat(judged.readiness())
@@ -304,7 +310,8 @@ class JudgementLawsTest {
       }
       assertThat(reasons(judged, Scale.READINESS))
           .singleElement()
-          .satisfies(reason -> assertThat(reason.sentence().toString()).startsWith("Nobody knows"));
+          .satisfies(
+              reason -> assertThat(reason.sentence().toString()).startsWith("Nobody has seen"));
       for (var stage : RootStage.values()) {
         var seen = generated.plant().daysAgo(0).saw(Items.NEW_ROOTS, stage).situation();
         var then = HOUSE.judge(seen);
@@ -401,7 +408,7 @@ class JudgementLawsTest {
                 .as("%s", look.words())
                 .anyMatch(change -> change.verdict().inHand() || judged.verdict().inHand());
             assertThat(look.words().toString())
-                .containsAnyOf(": if ", ": whatever you see, ")
+                .containsAnyOf(". If ", ". Whatever you see, ")
                 .endsWith(".");
             tried.on(situation);
           }

@@ -147,7 +147,7 @@ class ReadinessTest {
     assertThat(judged.weighed().reasons())
         .extracting(reason -> reason.sentence().toString())
         .contains(
-            "How far the newest roots are nobody has seen since 2027-02-04;"
+            "Nobody has seen its newest roots since 2027-02-04;"
                 + " it takes a move at the nubs, or once its roots are long");
   }
 }

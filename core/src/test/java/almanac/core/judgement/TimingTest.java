@@ -144,7 +144,8 @@ class TimingTest {
         .extracting(reason -> reason.sentence().toString())
         .anyMatch(
             words ->
-                words.startsWith("Newest roots probably long by now, not seen since 2027-04-05"));
+                words.equals(
+                    "Newest roots probably long by now: nobody has looked since 2027-04-05"));
     assertThat(((Timing.Waits) old.timing()).awaited().conditions())
         .containsExactly(WaitCondition.LOOK_AT_ROOTS);
     var seen = PlantAtHand.of("oncidium").potted(26).daysAgo(10).rootsOf(110).judged();

@@ -43,7 +43,12 @@ final class Consequence {
 
   /** What would be done, after "if there are". */
   static Sentence words(Judgement judged) {
-    var deed =
+    return words(judged, deed(judged).toString());
+  }
+
+  /** The same without its day. */
+  static Sentence deed(Judgement judged) {
+    return say(
         switch (judged.verdict()) {
           case MOVE_UP -> judged.method().setsFirm() ? "set it firm" : "move it up";
           case PART_REPOT, FULL_REPOT -> "repot it";
@@ -54,8 +59,7 @@ final class Consequence {
           case WAIT_FOR -> "it waits";
           case ADJUST_CARE -> "only its care is put right";
           case LEAVE, WATCH -> "leave it";
-        };
-    return words(judged, deed);
+        });
   }
 
   /** A deed, and by when. */

@@ -26,7 +26,9 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
+import java.util.function.Function;
 
 /**
  * Tries what has not been looked at, answer by answer. What counts is a change between leaving
@@ -34,7 +36,7 @@ import java.util.Set;
  */
 public final class DecidingLooks {
   private static final int MOST = 2;
-  private static final int MOST_CLAUSES = 3;
+  private static final int MOST_CLAUSES = 2;
   private static final Sentence STAYS = say("nothing changes");
 
   /** Where one of the answers would have the plant taken in hand, or left, at the least. */
@@ -154,36 +156,49 @@ public final class DecidingLooks {
     return new DecidingLook(tried.spot(), tried.outcomes().size(), changes, words(tried, now));
   }
 
-  /** "Look for new roots at the newest growth: if nubs, repot it by …; else nothing changes." */
+  /** "Look for new roots at the newest growth. If nubs, repot it; else nothing changes." */
   private static Sentence words(Tried tried, Judgement now) {
-    var clauses = new LinkedHashMap<String, List<Outcome>>();
-    for (var outcome : tried.outcomes()) {
-      var follows = outcome.matters() ? Consequence.words(outcome.then()) : STAYS;
-      clauses.computeIfAbsent(follows.toString(), any -> new ArrayList<>()).add(outcome);
+    var clauses = clauses(tried, outcome -> Consequence.deed(outcome.then()));
+    if (clauses.size() == 1) {
+      clauses = clauses(tried, outcome -> Consequence.words(outcome.then()));
     }
     var most = clauses.values().stream().max(Comparator.comparingInt(List::size)).orElseThrow();
-    var said = say(tried.asked().words() + ": ");
+    var said = say(tried.asked().words() + ". ");
     if (clauses.size() == 1) {
-      return said.and(say("whatever you see, ")).and(follows(most, now)).and(say("."));
+      return said.and(say("Whatever you see, ")).and(follows(most, now)).and(say("."));
     }
-    int told = 0;
-    for (var clause : clauses.values()) {
-      if (clause != most && told < MOST_CLAUSES) {
-        var answers = clause.stream().map(Outcome::answer).toList();
-        said =
-            said.and(say("{}, ", tried.asked().when(answers)))
-                .and(follows(clause, now))
-                .and(say("; "));
-        told++;
-      }
+    var told =
+        clauses.values().stream().filter(clause -> clause != most).limit(MOST_CLAUSES).toList();
+    for (var clause : told) {
+      var answers = clause.stream().map(Outcome::answer).toList();
+      said =
+          said.and(say("I{}, ", tried.asked().when(answers).substring(1)))
+              .and(follows(clause, now))
+              .and(say(told.size() > 1 ? ". " : "; else "));
     }
-    return said.and(say("else ")).and(follows(most, now)).and(say("."));
+    var otherwise = follows(most, now).and(say("."));
+    return said.and(told.size() > 1 ? say("Else ").and(otherwise) : otherwise);
   }
 
-  private static Sentence follows(List<Outcome> clause, Judgement now) {
-    if (clause.get(0).matters()) {
-      return Consequence.words(clause.get(0).then());
+  private static Map<String, List<Outcome>> clauses(
+      Tried tried, Function<Outcome, Sentence> follows) {
+    var clauses = new LinkedHashMap<String, List<Outcome>>();
+    for (var outcome : tried.outcomes()) {
+      var then = outcome.matters() ? follows.apply(outcome) : STAYS;
+      clauses.computeIfAbsent(then.toString(), any -> new ArrayList<>()).add(outcome);
     }
-    return Consequence.acts(now) ? say("it stays at that") : STAYS;
+    return clauses;
+  }
+
+  /** With its day, where all answers of the clause come to the same. */
+  private static Sentence follows(List<Outcome> clause, Judgement now) {
+    if (!clause.get(0).matters()) {
+      return Consequence.acts(now) ? say("it stays at that") : STAYS;
+    }
+    var days =
+        clause.stream().map(outcome -> Consequence.words(outcome.then()).toString()).distinct();
+    return days.count() == 1
+        ? Consequence.words(clause.get(0).then())
+        : Consequence.deed(clause.get(0).then());
   }
 }

@@ -127,7 +127,7 @@ final class MediumNeeds {
     var used = evidence.used().get();
     double points = AgePoints.of(used.likely(), evidence.figures());
     var sentence = howFar(used, points, evidence).and(used.because());
-    if (points > 0) {
+    if (Math.round(points) > 0) {
       weighing.need(need(used.likely(), evidence), sentence, points, Optional.empty());
     } else {
       weighing.against(YOUNG, sentence, Optional.empty());

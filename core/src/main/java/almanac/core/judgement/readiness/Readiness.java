@@ -98,6 +98,13 @@ public record Readiness(double least, double most, List<Reason> reasons) {
     return new Readiness(Math.max(least, points), Math.max(most, points), reasons);
   }
 
+  /** The same, and why it is never less: with its ball whole a move barely disturbs it. */
+  Readiness because(Reason floor) {
+    var more = new ArrayList<>(reasons);
+    more.add(floor);
+    return new Readiness(least, most, List.copyOf(more));
+  }
+
   private static double within(double points) {
     return Math.max(0, Math.min(100, points));
   }
@@ -118,9 +125,7 @@ public record Readiness(double least, double most, List<Reason> reasons) {
         ready ? Side.FOR : Side.AGAINST,
         footing.rule() == ReadyRule.START_OF_GROWTH
             ? growthSentence(footing)
-            : rootWords
-                .of(footing.roots().stage().orElseThrow())
-                .and(say("; it takes a move {}", footing.rule().words())),
+            : rootWords.of(footing.roots().stage().orElseThrow(), footing.rule()),
         base,
         look);
   }
@@ -130,11 +135,9 @@ public record Readiness(double least, double most, List<Reason> reasons) {
       return say("Its roots are in fresh medium since today; they are looked at in some weeks");
     }
     var what =
-        footing.rule() == ReadyRule.START_OF_GROWTH
-            ? "the newest growth is"
-            : "the newest roots are";
-    return look.map(seen -> say("How far {} nobody has seen since {}", what, seen.on()))
-        .orElseGet(() -> say("Nobody knows how far {}", what))
+        footing.rule() == ReadyRule.START_OF_GROWTH ? "its newest growth" : "its newest roots";
+    return look.map(seen -> say("Nobody has seen {} since {}", what, seen.on()))
+        .orElseGet(() -> say("Nobody has seen {} yet", what))
         .and(say("; it takes a move {}", footing.rule().words()));
   }
 

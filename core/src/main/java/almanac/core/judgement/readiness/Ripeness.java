@@ -1,11 +1,15 @@
 package almanac.core.judgement.readiness;
 
+import static almanac.core.words.Sentence.say;
+
 import almanac.core.figures.Figures;
 import almanac.core.history.Approach;
 import almanac.core.inspection.Items;
 import almanac.core.inspection.Lead;
 import almanac.core.judgement.evidence.Evidence;
 import almanac.core.judgement.figures.ReadinessFigures;
+import almanac.core.judgement.reason.Basis;
+import almanac.core.judgement.reason.Reason;
 import almanac.core.judgement.reason.SeenAt;
 import almanac.core.kinds.ReadyRule;
 import almanac.core.roots.RootStage;
@@ -57,9 +61,19 @@ public final class Ripeness {
   private Readiness adjusted(Readiness readiness, Footing footing) {
     var adjusted =
         evidence.approach() == Approach.FRESH_START ? readiness.lacking(freshStart()) : readiness;
-    return barelyDisturbed(footing)
-        ? adjusted.atLeast(figures.of(ReadinessFigures.INTACT_MOVE))
-        : adjusted;
+    double floor = figures.of(ReadinessFigures.INTACT_MOVE);
+    if (!barelyDisturbed(footing) || adjusted.least() >= floor) {
+      return adjusted;
+    }
+    return adjusted
+        .atLeast(floor)
+        .because(
+            new Reason(
+                new Basis.Base(ReadinessFigures.INTACT_MOVE),
+                Reason.Side.FOR,
+                say("With its ball whole a move barely disturbs it"),
+                floor,
+                Optional.empty()));
   }
 
   private double freshStart() {

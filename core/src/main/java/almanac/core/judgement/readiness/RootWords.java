@@ -4,6 +4,7 @@ import static almanac.core.words.Sentence.say;
 
 import almanac.core.figures.Figures;
 import almanac.core.judgement.evidence.LeadRoots;
+import almanac.core.kinds.ReadyRule;
 import almanac.core.roots.RootLook;
 import almanac.core.roots.RootStage;
 import almanac.core.words.Measure;
@@ -27,7 +28,21 @@ final class RootWords {
     this.figures = figures;
   }
 
-  Sentence of(RootStage stage) {
+  /** With the stages at which it takes a move; a guess says nothing of those. */
+  Sentence of(RootStage stage, ReadyRule rule) {
+    return guessed(stage)
+        ? say(
+            "Newest roots probably {} by now: nobody has looked since {}",
+            stage.words(),
+            roots.lastLook().on())
+        : of(stage).and(say("; it takes a move {}", rule.words()));
+  }
+
+  private boolean guessed(RootStage stage) {
+    return stage.measurable() && !roots.looks().isEmpty() && roots.guessed(today, figures);
+  }
+
+  private Sentence of(RootStage stage) {
     return switch (stage) {
       case NONE -> say("No new roots are growing");
       case ANCHORED -> say("The newest roots are in the medium");
@@ -37,9 +52,6 @@ final class RootWords {
 
   private Sentence growing(RootStage stage) {
     var look = roots.lastLook();
-    if (roots.guessed(today, figures)) {
-      return say("Newest roots probably {} by now, not seen since {}", stage.words(), look.on());
-    }
     if (!look.on().isBefore(today) || roots.lengthMm().isEmpty()) {
       return seen(look);
     }
@@ -49,6 +61,12 @@ final class RootWords {
             Measure.MM.of(roundly(roots.lengthMm().getAsDouble())),
             Measure.MM.of(Math.round(look.longestMm().getAsDouble())),
             look.on())
+        : byEye(stage, look);
+  }
+
+  private static Sentence byEye(RootStage stage, RootLook look) {
+    return stage == look.stage()
+        ? say("Newest roots {} on {}", stage.words(), look.on())
         : say("Newest roots {} by now, {} on {}", stage.words(), look.stage().words(), look.on());
   }
 

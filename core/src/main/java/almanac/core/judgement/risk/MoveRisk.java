@@ -241,16 +241,18 @@ public record MoveRisk(
     }
   }
 
-  /** A share as growers say it: one of six. */
+  /** A share as growers say it: one of six; nobody counts finer than tenths. */
   static String oneOf(double share) {
     long of = Math.round(1 / share);
-    return share > MOSTLY
-        ? "more than half of its new tips"
-        : "one of %s new tips".formatted(of < NUMBERS.size() ? NUMBERS.get((int) of) : of);
+    if (share > MOSTLY) {
+      return "more than half of its new tips";
+    }
+    return of < NUMBERS.size()
+        ? "one of %s new tips".formatted(NUMBERS.get((int) of))
+        : of <= A_TENTH ? "a tenth of its new tips" : "a few of its new tips";
   }
 
+  private static final int A_TENTH = 15;
   private static final List<String> NUMBERS =
-      List.of(
-          "no", "one", "two", "three", "four", "five", "six", "seven", "eight", "nine", "ten",
-          "eleven", "twelve");
+      List.of("no", "one", "two", "three", "four", "five", "six", "seven", "eight");
 }

@@ -7,10 +7,9 @@ import almanac.core.judgement.reason.Scale;
 import java.util.List;
 import java.util.stream.Stream;
 
-/** Which reasons carried a verdict: those a grower would name first. */
+/** Which two reasons carried a verdict: those a grower would name first. */
 final class FirstReasons {
-  private static final int MOST = 3;
-  private static final int NEEDS = 2;
+  private static final int MOST = 2;
 
   private FirstReasons() {}
 
@@ -22,25 +21,25 @@ final class FirstReasons {
       case LET_GO, RESCUE -> first(reasons, MOST, reason -> reason.scale() == Scale.HAZARD);
       case LIFT_AND_LOOK -> suspicions(reasons);
       case MOVE_UP, PART_REPOT, FULL_REPOT, DIVIDE ->
-          joined(
-              first(reasons, NEEDS, FirstReasons::counts),
+          beside(
+              first(reasons, MOST, FirstReasons::counts),
               first(reasons, 1, reason -> readiness(reason, Side.FOR)));
-      case WAIT_FOR -> joined(first(reasons, NEEDS, FirstReasons::counts), heaviest(reasons));
+      case WAIT_FOR -> beside(first(reasons, MOST, FirstReasons::counts), heaviest(reasons));
       case WATCH, ADJUST_CARE, LEAVE -> leaving(reasons);
     };
   }
 
   private static List<Reason> suspicions(List<Reason> reasons) {
-    var suspected = first(reasons, NEEDS, reason -> reason.isMatterOf(Matter.SUSPICION));
-    return suspected.isEmpty() ? first(reasons, NEEDS, FirstReasons::counts) : suspected;
+    var suspected = first(reasons, MOST, reason -> reason.isMatterOf(Matter.SUSPICION));
+    return suspected.isEmpty() ? first(reasons, MOST, FirstReasons::counts) : suspected;
   }
 
   /** What little there is for a move, and what speaks against it. */
   private static List<Reason> leaving(List<Reason> reasons) {
-    var needs = first(reasons, NEEDS, FirstReasons::counts);
+    var needs = first(reasons, MOST, FirstReasons::counts);
     return needs.isEmpty()
-        ? first(reasons, NEEDS, reason -> reason.scale() == Scale.NEED)
-        : joined(needs, heaviest(reasons));
+        ? first(reasons, MOST, reason -> reason.scale() == Scale.NEED)
+        : beside(needs, heaviest(reasons));
   }
 
   /** What takes most from its readiness: a poor root stage, or the season, flowers, a late move. */
@@ -64,7 +63,10 @@ final class FirstReasons {
     return reasons.stream().filter(wanted).limit(many).toList();
   }
 
-  private static List<Reason> joined(List<Reason> some, List<Reason> others) {
-    return Stream.concat(some.stream(), others.stream()).limit(MOST).toList();
+  /** The first need beside what decides of the moment; two needs where nothing does. */
+  private static List<Reason> beside(List<Reason> needs, List<Reason> moment) {
+    return moment.isEmpty()
+        ? needs
+        : Stream.concat(needs.stream().limit(1), moment.stream()).toList();
   }
 }

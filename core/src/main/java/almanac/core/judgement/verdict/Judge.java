@@ -46,7 +46,7 @@ public final class Judge {
     var evidence = new Evidence(situation, figures, approach);
     var needs = Needs.of(evidence);
     double need = Math.min(figures.of(NeedFigures.MOST), needs.points());
-    var letGo = LettingGo.because(evidence);
+    var letGo = LettingGo.up(evidence);
     var decision = Decision.of(evidence, needs, need);
     var verdict = letGo.isPresent() ? Verdict.LET_GO : decision.verdict();
     var method = decision.method();
@@ -57,12 +57,12 @@ public final class Judge {
     var reasons = new ArrayList<>(needs.reasons());
     reasons.addAll(readiness.reasons());
     reasons.sort(WEIGHTIEST_FIRST);
-    letGo.ifPresent(reason -> reasons.add(0, reason));
+    letGo.ifPresent(given -> reasons.add(0, given.reason()));
     return new Judgement(
         approach,
         verdict,
         letGo
-            .map(Reason::sentence)
+            .map(LettingGo.Given::advice)
             .orElseGet(() -> Advice.of(verdict, method, timing, evidence, need, ahead)),
         method,
         timing,

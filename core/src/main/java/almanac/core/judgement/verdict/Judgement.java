@@ -71,7 +71,7 @@ public record Judgement(
    * @param readiness how well it would take one now, 0 to 100; the worst case if nobody has looked
    * @param readinessMost the best case; the same as readiness once the roots have been looked at
    * @param reasons the weightiest first
-   * @param carried those of them that carried the verdict, three at the most, the first above all
+   * @param carried those of them that carried the verdict, two at the most, the first above all
    */
   public record Weighed(
       double need,

@@ -13,50 +13,65 @@ import almanac.core.inspection.Rot;
 import almanac.core.judgement.evidence.Evidence;
 import almanac.core.judgement.reason.Basis;
 import almanac.core.judgement.reason.Reason;
+import almanac.core.words.Sentence;
 import java.util.Optional;
 
 /** When nothing is left to save. Rules: From need to verdict. */
 final class LettingGo {
   private LettingGo() {}
 
-  /** Why to let it go, with the last chance; nothing if there is something to save. */
-  static Optional<Reason> because(Evidence evidence) {
+  /**
+   * Why it is let go, and what is done then.
+   *
+   * @param advice what is done, the last chance first
+   */
+  record Given(Reason reason, Sentence advice) {}
+
+  /** Nothing if there is something to save. */
+  static Optional<Given> up(Evidence evidence) {
     if (evidence.look(Items.ROT).saw(Rot.WILT_THROUGH)) {
-      return because(
+      return given(
           evidence,
           Items.ROT,
-          "The ring goes right through the rhizome: out of the house, blade and pot sterilised.");
+          "The ring goes right through the rhizome",
+          "Let it go: out of the house, blade and pot sterilised.");
     }
     if (evidence.look(Items.ROT).saw(Rot.VIRUS_CERTAIN)) {
-      return because(
-          evidence, Items.ROT, "A virus has no cure, and every blade carries it on: let it go.");
+      return given(
+          evidence,
+          Items.ROT,
+          "A virus has no cure, and every blade carries it on",
+          "Let it go, before a blade carries it to the others.");
     }
     if (evidence.look(Items.PESTS).saw(Pests.BEYOND_CURE)) {
-      return because(
+      return given(
           evidence,
           Items.PESTS,
-          "Its pests come back after every cure and reach the others: let it go.");
+          "Its pests come back after every cure",
+          "Let it go, before they reach the others.");
     }
     var roots = evidence.look(Items.ROOTS_IN_POT);
     boolean noRoot = roots.saw(RootsInPot.NONE) || roots.saw(RootsInPot.MOSTLY_SOFT);
     boolean noGrowth = evidence.look(Items.GROWTH).saw(GrowthStage.NONE);
     boolean noBulb = evidence.look(Items.BULBS).saw(Bulbs.SHRIVELLED);
     return !evidence.rest().keptDry() && noRoot && noGrowth && noBulb
-        ? because(
+        ? given(
             evidence,
             Items.GROWTH,
-            "No live root, no live growth. Last chance: a firm back bulb with an eye, in damp"
-                + " moss.")
+            "No live root and no live growth are left",
+            "Last chance before it goes: a firm back bulb with an eye, in damp moss.")
         : Optional.empty();
   }
 
-  private static Optional<Reason> because(Evidence evidence, Item<?> seen, String sentence) {
-    return Optional.of(
+  private static Optional<Given> given(
+      Evidence evidence, Item<?> seen, String because, String advice) {
+    var reason =
         new Reason(
             Basis.Bare.GIVEN_UP,
             Reason.Side.FOR,
-            say(sentence),
+            say(because),
             0,
-            evidence.seenAt(seen, Lead.FIRST)));
+            evidence.seenAt(seen, Lead.FIRST));
+    return Optional.of(new Given(reason, say(advice)));
   }
 }

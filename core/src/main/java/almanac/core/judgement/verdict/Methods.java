@@ -189,11 +189,11 @@ final class Methods {
     var how = new StringBuilder("Move up: the ball whole into a larger pot");
     if (wandered()) {
       steps.add(Step.SHIFT);
-      how.append(", the old side to the rim");
+      how.append(", old side to the rim");
     }
     if (sitsHigh()) {
       steps.add(Step.DEEPER);
-      how.append(", set deeper so that its base meets the medium");
+      how.append(", set deeper");
     }
     if (standsBadly()) {
       how.append(", staked");

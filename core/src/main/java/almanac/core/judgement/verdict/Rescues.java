@@ -74,7 +74,7 @@ final class Rescues {
           all.stream().anyMatch(SMOTHERED::contains)
               ? "Rinse every root, treat it as the label says, and keep it apart."
               : "All medium off and every root rinsed; fresh medium in a pot of the same size,"
-                  + " scrubbed; treat it as the label says, and keep it apart.";
+                  + " scrubbed. Treat it as the label says, and keep it apart.";
       case CROWN ->
           "Do not cut: turn it over until its crown is dry, dust or dress it, and keep it apart.";
       case ROT -> "Cut back to clean tissue, dress the wounds, keep every sound root.";
