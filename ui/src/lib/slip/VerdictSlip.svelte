@@ -48,6 +48,9 @@
       </p>
       <h2 id="verdict" data-start>{slip.title}</h2>
       {#if day(slip)}<p class="day">{day(slip)}</p>{/if}
+      {#if slip.since && slip.since < slip.judgedOn}<p class="quiet">
+          asked for since {short(slip.since, slip.judgedOn)}
+        </p>{/if}
     </div>
   </div>
   <First {slip} {treatment} />

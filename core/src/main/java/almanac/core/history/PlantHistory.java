@@ -175,6 +175,22 @@ public final class PlantHistory {
         potting, with(all, inspection), with(inThisPot, inspection), known, fixes);
   }
 
+  /**
+   * This history as it was known on a day on which the plant stood in its present potting.
+   *
+   * @param day not before the potting
+   */
+  public PlantHistory asOf(LocalDate day) {
+    var then = all.stream().filter(inspection -> !inspection.on().isAfter(day)).toList();
+    var looks = inThisPot.stream().filter(inspection -> !inspection.on().isAfter(day)).toList();
+    var fixed =
+        fixes.stream()
+            .filter(fix -> !fix.fixed().on().isAfter(day) && fix.inspections() <= then.size())
+            .toList();
+    return new PlantHistory(
+        potting, then, looks, newest(then, then.size() - looks.size(), fixed), fixed);
+  }
+
   /** This history as if the plant stood in another potting since the same time. */
   public PlantHistory in(Potting other) {
     return new PlantHistory(other, all, inThisPot, newest, fixes);

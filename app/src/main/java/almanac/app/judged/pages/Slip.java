@@ -48,6 +48,10 @@ public record Slip(
             nullable = true,
             description = "From when light and warmth carry what can wait; absent while they do")
         LocalDate gateOpens,
+    @Schema(
+            nullable = true,
+            description = "Since when it has asked for that, day by day; absent where it does not")
+        LocalDate since,
     When when,
     @Schema(description = "What today was held against") MovesAhead ahead,
     List<ReasonLine> reasons,

@@ -8,6 +8,7 @@ import almanac.core.inspection.Item;
 import almanac.core.judgement.compare.Comparison;
 import almanac.core.judgement.compare.DecidingLook;
 import almanac.core.judgement.compare.DecidingLooks;
+import almanac.core.judgement.compare.Since;
 import almanac.core.judgement.evidence.LeadRoots;
 import almanac.core.judgement.evidence.Situation;
 import almanac.core.judgement.moments.Moment;
@@ -81,11 +82,16 @@ public final class Slips {
   private Slip of(Judge judge, Judgement judged) {
     return of(
         judged,
+        Since.of(judge, situation, judged),
         new DecidingLooks(judge).of(situation, judged),
         Comparison.all(situation, judged, figures));
   }
 
-  private Slip of(Judgement judged, List<DecidingLook> deciding, List<Comparison> approaches) {
+  private Slip of(
+      Judgement judged,
+      Optional<LocalDate> since,
+      List<DecidingLook> deciding,
+      List<Comparison> approaches) {
     var window = judged.looks().nextCheck().window();
     return new Slip(
         situation.today(),
@@ -107,6 +113,7 @@ public final class Slips {
         judged.besides().costs().stream().map(Sentence::toString).toList(),
         risk.apply(judged).map(Slips::risk).orElse(null),
         judged.found().gateOpens().orElse(null),
+        since.orElse(null),
         when(judged.timing(), situation.today()),
         ahead(judged.ahead()),
         judged.weighed().reasons().stream().map(reason -> reason(reason, judged)).toList(),

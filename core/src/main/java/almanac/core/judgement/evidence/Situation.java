@@ -43,6 +43,15 @@ public record Situation(
         : known;
   }
 
+  /**
+   * The same plant on an earlier day, with what was known by then.
+   *
+   * @param day not before its present potting
+   */
+  public Situation asOf(LocalDate day) {
+    return new Situation(day, kind, history.asOf(day), conditions, arrival, aim, rootSpeed);
+  }
+
   /** The same plant with another history; for asking what would follow. */
   public Situation with(PlantHistory other) {
     return new Situation(today, kind, other, conditions, arrival, aim, rootSpeed);

@@ -49,10 +49,7 @@ final class Advice {
               ? say("It was moved today: let it root. The first looks at it are booked.")
               : advice.watch();
       case ADJUST_CARE -> say("No move; put right what is named below.");
-      case LIFT_AND_LOOK ->
-          say(
-              "By {}: tip it out and look at the roots; put it back if they are well.",
-              ((Timing.Until) timing).until());
+      case LIFT_AND_LOOK -> advice.lift(((Timing.Until) timing).until());
       case RESCUE ->
           method.steps().contains(Step.DRY_CROWN) && method.keepsMedium()
               ? say("Dry its crown today. A side shoot from its base is its last chance.")
@@ -66,6 +63,12 @@ final class Advice {
           with(advice.move(timing), advice.last(timing).flatMap(advice::whyNow));
       case LET_GO -> throw new IllegalStateException("Letting go has its own words");
     };
+  }
+
+  private Sentence lift(LocalDate until) {
+    return until.isBefore(evidence.today())
+        ? say("It should have been tipped out by {}: look at its roots as soon as you can.", until)
+        : say("By {}: tip it out and look at the roots; put it back if they are well.", until);
   }
 
   private boolean movedToday() {

@@ -33,7 +33,12 @@ final class When {
       case LEAVE, WATCH, ADJUST_CARE -> new Timing.Open();
       case RESCUE, LET_GO -> new Timing.Now();
       case LIFT_AND_LOOK ->
-          new Timing.Until(when.today.plusDays(when.figures.count(JudgementFigures.LIFT_WITHIN)));
+          new Timing.Until(
+              decision
+                  .choice()
+                  .restsOn()
+                  .orElse(when.today)
+                  .plusDays(when.figures.count(JudgementFigures.LIFT_WITHIN)));
       case WAIT_FOR -> new Timing.Waits(Waiting.of(evidence, decision.choice()));
       case MOVE_UP, PART_REPOT, FULL_REPOT, DIVIDE -> when.moved(decision.choice(), need);
     };
