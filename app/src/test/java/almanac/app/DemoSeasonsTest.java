@@ -7,6 +7,7 @@ import almanac.app.record.collection.PlantInPlace;
 import almanac.app.record.collection.Plants;
 import almanac.app.start.RunningApplication;
 import almanac.core.judgement.Contradictions;
+import almanac.core.judgement.ReadAloud;
 import almanac.core.judgement.verdict.Verdict;
 import java.time.LocalDate;
 import java.util.EnumSet;
@@ -40,6 +41,21 @@ class DemoSeasonsTest {
             .isEqualTo(judging.judge(plant, later).verdict().name());
       }
       assertThat(verdicts).hasSizeGreaterThan(5).contains(Verdict.LEAVE, Verdict.RESCUE);
+    }
+  }
+
+  @ParameterizedTest
+  @ValueSource(ints = {1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12})
+  void onTheFirstOfEveryMonthItsSlipsCanBeReadAloud(int month) throws Exception {
+    var today = LocalDate.of(2027, month, 1);
+    try (var demo = RunningApplication.demoOn(today)) {
+      demo.start();
+      var judging = demo.bean(Judging.class);
+      var all = demo.bean(Plants.class).all();
+      assertThat(all).hasSizeGreaterThan(60);
+      for (var plant : all) {
+        ReadAloud.check(judging.judge(plant), judging.situation(plant, today));
+      }
     }
   }
 

@@ -263,9 +263,9 @@ public final class MediumClock {
 
   private Sentence sinceArrival(List<MediumTest> felt) {
     if (felt.isEmpty()) {
-      return say("it was potted some time before {}", knownSince);
+      return say("potted before {}", knownSince);
     }
     var last = felt.get(felt.size() - 1);
-    return say("it was potted some time before {}; {} on {}", knownSince, last.words(), last.on());
+    return say("potted before {}; {} on {}", knownSince, last.words(), last.on());
   }
 }

@@ -78,6 +78,7 @@ public class Demo {
     }
     new DemoStock(books).all();
     new DemoTold(plants, books.today().get()).all();
+    new DemoLater(plants, books.today().get()).all();
     swapTags(plants, "Phalaenopsis Mill Light", "Phalaenopsis Ice House");
     arrivals(shelves.get("Cellar shelf under lights"));
     for (var clear : List.of("Phalaenopsis Nine Arches", "Phalaenopsis Mill Light")) {

@@ -2,9 +2,11 @@ package almanac.app.start.demo;
 
 import almanac.app.errands.bench.JobTold;
 import almanac.app.errands.plants.Adding;
+import almanac.app.record.collection.PlantInPlace;
 import almanac.app.record.journal.NewAct;
 import almanac.core.checks.CheckAnswer;
 import almanac.core.checks.Series;
+import almanac.core.checks.diary.OpenCheck;
 import almanac.core.figures.Figures;
 import almanac.core.history.Arrival;
 import almanac.core.history.Card;
@@ -33,14 +35,18 @@ import java.time.LocalDate;
 import java.time.YearMonth;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.function.UnaryOperator;
+import org.jspecify.annotations.Nullable;
 
-/** One plant of the demo, its history told in days before today. */
+/** One plant of the demo, its history told in days before a day, today if no other is named. */
 final class DemoPlant {
   /** Quiet plants were last looked at about so many days ago. */
   private static final int LAST_LOOKS = 8;
+
+  private static final int SIX_WEEKS = 42;
 
   /** After so many days no look of the rules is fresh. */
   private static final int STALE = 130;
@@ -53,6 +59,8 @@ final class DemoPlant {
 
   private final DemoBooks books;
   private final LocalDate today;
+  private LocalDate toldOn;
+  private @Nullable DemoYears years;
   private long id;
 
   long id() {
@@ -62,6 +70,74 @@ final class DemoPlant {
   DemoPlant(DemoBooks books) {
     this.books = books;
     this.today = books.today().get();
+    this.toldOn = today;
+  }
+
+  /** From here on, days are counted back from that one. */
+  DemoPlant told(LocalDate on) {
+    toldOn = on;
+    return this;
+  }
+
+  /** Its quiet years go on from a day until about today. */
+  DemoPlant livesOn(LocalDate from) {
+    books
+        .keeping()
+        .bringIn(
+            Objects.requireNonNull(years).looks(from, today.minusDays(LAST_LOOKS)).stream()
+                .map(this::seen)
+                .toList(),
+            today);
+    return this;
+  }
+
+  /** Looked at within the last six weeks, as every plant of a keeper is. */
+  DemoPlant seenLately() {
+    var life = books.plants().one(id).history().life();
+    boolean lately =
+        !life.isEmpty() && life.get(life.size() - 1).on().isAfter(today.minusDays(SIX_WEEKS));
+    if (!lately) {
+      var on = today.minusDays(LAST_LOOKS + id % (SIX_WEEKS - LAST_LOOKS));
+      books.keeping().bringIn(List.of(seen(Objects.requireNonNull(years).look(on))), today);
+    }
+    return this;
+  }
+
+  /** Whether it was here before this season. */
+  boolean hasYears() {
+    return years != null;
+  }
+
+  /** The plants that were parted from it. */
+  List<DemoPlant> daughters() {
+    return books.plants().all().stream()
+        .filter(plant -> Objects.equals(plant.card().mother(), id))
+        .map(plant -> new DemoPlant(books).being(plant))
+        .toList();
+  }
+
+  private DemoPlant being(PlantInPlace plant) {
+    id = plant.id();
+    years = new DemoYears(plant.name() + id, plant.kind());
+    return this;
+  }
+
+  /** Whatever was to be checked after its last move was as hoped, each on its best day. */
+  DemoPlant lookedAfter() {
+    for (var open = aftercare(today); open.isPresent(); open = aftercare(today)) {
+      var best = open.get().check().window().best();
+      if (!best.isBefore(today.minusDays(LAST_LOOKS))) {
+        return this;
+      }
+      books.answering().answer(id, open.get().name(), CheckAnswer.AS_HOPED, "", best);
+    }
+    return this;
+  }
+
+  private Optional<OpenCheck> aftercare(LocalDate day) {
+    return books.judging().checks(books.plants().one(id), day).stream()
+        .filter(each -> each.check().purpose().series() == Series.AFTERCARE)
+        .findFirst();
   }
 
   DemoPlant arrived(String label, String key, long place, Mix mix, LocalDate here) {
@@ -75,7 +151,7 @@ final class DemoPlant {
     return switch (row.past()) {
       case NEWCOMER ->
           arrived(row.label(), row.kind(), place, row.mix(), today.minusMonths(row.months()));
-      case TOLD -> lived(row, place, today.minusDays(STALE));
+      case TOLD -> lived(row, place, DemoTold.spring(today).minusDays(STALE));
       case QUIET -> lived(row, place, today.minusDays(LAST_LOOKS));
     };
   }
@@ -83,9 +159,10 @@ final class DemoPlant {
   /** Came, was looked at through the seasons, potted in a wider pot, and looked at again. */
   private DemoPlant lived(DemoShelf.Row row, long place, LocalDate until) {
     var kind = StandardKinds.named(row.kind()).orElseThrow();
-    var years = new DemoYears(row.label(), kind);
-    var moved = DemoYears.potted(today.minusMonths(row.months()), row.lit(), today);
-    var came = today.minusMonths(MONTHS_HERE);
+    this.years = new DemoYears(row.label(), kind);
+    var spring = DemoTold.spring(today);
+    var moved = DemoYears.potted(spring.minusMonths(row.months()), row.lit(), spring);
+    var came = spring.minusMonths(MONTHS_HERE);
     boolean movedHere = moved.isAfter(came.plusMonths(2));
     var first = movedHere ? came : moved;
     add(
@@ -124,6 +201,11 @@ final class DemoPlant {
     return this;
   }
 
+  /** What it stands in. */
+  Mix mix() {
+    return books.plants().one(id).history().potting().mix();
+  }
+
   /** What stands on its card. */
   Card card() {
     return books.plants().one(id).card();
@@ -140,7 +222,7 @@ final class DemoPlant {
   }
 
   DemoPlant look(int daysAgo, UnaryOperator<Looking> looks) {
-    var day = today.minusDays(daysAgo);
+    var day = toldOn.minusDays(daysAgo);
     var looking = looks.apply(new Looking(Inspection.on(day)));
     books.inspecting().inspect(id, looking.inspection, "", null, day);
     return this;
@@ -148,7 +230,7 @@ final class DemoPlant {
 
   /** A picture taken at the look of that day. */
   DemoPlant picture(int daysAgo, double rootMm, int flowers) {
-    var day = today.minusDays(daysAgo);
+    var day = toldOn.minusDays(daysAgo);
     var look =
         books.plants().whole(id).journal().holding().stream()
             .filter(line -> line.happening() instanceof Happening.Inspected)
@@ -163,14 +245,14 @@ final class DemoPlant {
 
   /** A picture taken at the bench that day. */
   DemoPlant pictured(int daysAgo, String caption, double rootMm) {
-    var day = today.minusDays(daysAgo);
+    var day = toldOn.minusDays(daysAgo);
     books.photos().keep(id, DemoPicture.draw(id, rootMm, 0), caption, null, day, today);
     return this;
   }
 
   /** Worked on at the bench, and potted in that. */
   DemoPlant worked(int daysAgo, Mix mix, Happening.Worked work) {
-    var day = today.minusDays(daysAgo);
+    var day = toldOn.minusDays(daysAgo);
     var plant = books.plants().one(id);
     var potting = new Potting(PottedOn.on(day), day, mix, plant.follows().of(Trait.MOISTURE));
     var pot = ((Happening.Potted) plant.plant().potted().happening()).pot();
@@ -187,7 +269,7 @@ final class DemoPlant {
    */
   DemoPlant parted(
       int daysAgo, Mix mix, Happening.Worked work, RhizomeMap mother, List<RhizomeMap> daughters) {
-    var day = today.minusDays(daysAgo);
+    var day = toldOn.minusDays(daysAgo);
     var plant = books.plants().one(id);
     var potting = new Potting(PottedOn.on(day), day, mix, plant.follows().of(Trait.MOISTURE));
     var potted = new Happening.Potted(potting, PIECE_POT, false);
@@ -228,12 +310,8 @@ final class DemoPlant {
   }
 
   DemoPlant answer(int daysAgo, CheckAnswer answer) {
-    var day = today.minusDays(daysAgo);
-    var open =
-        books.judging().checks(books.plants().one(id), day).stream()
-            .filter(each -> each.check().purpose().series() == Series.AFTERCARE)
-            .findFirst()
-            .orElseThrow();
+    var day = toldOn.minusDays(daysAgo);
+    var open = aftercare(day).orElseThrow();
     books.answering().answer(id, open.name(), answer, "", day);
     return this;
   }

@@ -11,7 +11,6 @@ import almanac.core.checks.CheckAnswer;
 import almanac.core.history.Happening;
 import almanac.core.history.Way;
 import almanac.core.inspection.Bloom;
-import almanac.core.inspection.GrowthStage;
 import almanac.core.inspection.Items;
 import almanac.core.inspection.Parts;
 import almanac.core.inspection.RootsInPot;
@@ -31,17 +30,19 @@ import almanac.core.roots.RootStage;
 import almanac.core.tally.RootFate;
 import almanac.core.tally.RootTally;
 import java.time.LocalDate;
+import java.time.Month;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 
-/** What was seen and done in the last months, where it leads to a verdict. */
+/** What was seen and done up to the middle of May, where it leads to a verdict. */
 final class DemoTold {
   private static final double RHIZOME_STEP_MM = 20;
 
   private final Map<String, DemoPlant> plants;
   private final LocalDate today;
+  private final LocalDate spring;
 
   /**
    * @param plants by their labels
@@ -49,6 +50,13 @@ final class DemoTold {
   DemoTold(Map<String, DemoPlant> plants, LocalDate today) {
     this.plants = plants;
     this.today = today;
+    this.spring = spring(today);
+  }
+
+  /** The last fifteenth of May. */
+  static LocalDate spring(LocalDate today) {
+    var may = LocalDate.of(today.getYear(), Month.MAY, 15);
+    return may.isAfter(today) ? may.minusYears(1) : may;
   }
 
   void all() {
@@ -59,7 +67,7 @@ final class DemoTold {
   }
 
   private DemoPlant plant(String label) {
-    return Objects.requireNonNull(plants.get(label), label);
+    return Objects.requireNonNull(plants.get(label), label).told(spring);
   }
 
   private void lowStage() {
@@ -163,47 +171,38 @@ final class DemoTold {
     plant("Vanda Blue Gate")
         .look(8, look -> look.roots(70).bloom(Bloom.OPEN).stands(Stability.FIRM))
         .picture(8, 70, 3);
-    if (DemoYears.growing(today)) {
-      plant("Catasetum Old Winch")
-          .worked(
-              34,
-              Mix.of(SPHAGNUM_BEST).and(PERLITE, 1),
-              new Happening.Worked(
-                  RootTally.EMPTY
-                      .and(RootFate.FIRM_KEPT, 14)
-                      .and(RootFate.TIP_BROKEN, 2)
-                      .and(RootFate.HOLLOW, 9),
-                  25,
-                  "old roots came off by themselves",
-                  "",
-                  Way.OPENED))
-          .answer(26, CheckAnswer.AS_HOPED)
-          .look(4, look -> look.roots(RootStage.SHORT).stands(Stability.FIRM));
-    } else {
-      plant("Catasetum Old Winch")
-          .look(
-              4,
-              look ->
-                  look.roots(RootStage.NONE)
-                      .saw(Items.GROWTH, GrowthStage.RESTING)
-                      .stands(Stability.FIRM));
-    }
+    plant("Catasetum Old Winch")
+        .worked(
+            34,
+            Mix.of(SPHAGNUM_BEST).and(PERLITE, 1),
+            new Happening.Worked(
+                RootTally.EMPTY
+                    .and(RootFate.FIRM_KEPT, 14)
+                    .and(RootFate.TIP_BROKEN, 2)
+                    .and(RootFate.HOLLOW, 9),
+                25,
+                "old roots came off by themselves",
+                "",
+                Way.OPENED))
+        .answer(26, CheckAnswer.AS_HOPED)
+        .look(4, look -> look.roots(RootStage.SHORT).stands(Stability.FIRM));
   }
 
   private void eastSill() {
     plant("Phalaenopsis Tallow Light")
         .look(6, look -> look.bloom(Bloom.OPEN).stands(Stability.SLIGHT_WOBBLE))
-        .look(1, look -> look.inPot(RootsInPot.MIXED).piece(MediumPiece.MUSH))
-        .begun(atTheFill());
+        .look(1, look -> look.inPot(RootsInPot.MIXED).piece(MediumPiece.MUSH));
     plant("Phalaenopsis Nine Arches")
         .look(10, look -> look.roots(RootStage.NUB).bloom(Bloom.FINISHED).piece(MediumPiece.TEARS));
     plant("Phalaenopsis Small Lantern")
         .look(25, look -> look.roots(12).bloom(Bloom.BUDS).inPot(RootsInPot.FIRM));
-    plant("Coelogyne Towpath").look(20, look -> look.stands(Stability.FIRM).bloom(Bloom.NONE));
+    plant("Coelogyne Towpath")
+        .told(today)
+        .look(20, look -> look.stands(Stability.FIRM).bloom(Bloom.NONE));
   }
 
   /** All is done up to the fill, and the roots are counted. */
-  private static JobTold atTheFill() {
+  static JobTold atTheFill() {
     return JobTold.at(
         Task.FILL,
         new RootTally(

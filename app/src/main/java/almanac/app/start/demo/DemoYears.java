@@ -116,12 +116,6 @@ final class DemoYears {
         .orElse(about);
   }
 
-  /** Whether deciduous kinds are growing on that day. */
-  static boolean growing(LocalDate day) {
-    return day.getMonthValue() >= Month.APRIL.getValue()
-        && day.getMonthValue() <= Month.AUGUST.getValue();
-  }
-
   /** What was seen from a day on, and before another. */
   List<Inspection> looks(LocalDate from, LocalDate until) {
     var looks = new ArrayList<Inspection>();
@@ -138,7 +132,8 @@ final class DemoYears {
     return looks;
   }
 
-  private Inspection look(LocalDate day) {
+  /** What is seen on a day, by the season. */
+  Inspection look(LocalDate day) {
     int month = day.getMonthValue() - 1;
     var look = Inspection.on(day);
     look = saw(look, Items.LEAVES, Leaves.FIRM);

@@ -145,7 +145,7 @@ final class MediumNeeds {
     }
     return points > 0
         ? say("Medium at least {} used: ", percent)
-        : say("How far the medium is used nobody knows: ");
+        : say("Nobody knows how far its medium is used: ");
   }
 
   /** The need that the points run up to. */
