@@ -25,5 +25,11 @@
       <circle class="paper" cx={x - 3} cy="26" r="2" stroke-width="1.2" />
       <circle class="paper" cx={x + 9} cy={29 - (i % 3) * 2} r="2" stroke-width="1.2" />
     {/each}
+  {:else if answer === 'CRUST'}
+    <path
+      class="paper"
+      d="M15 45l3-7 6 3 5-5 6 4 7-4 4 5-3 5zM72 45l3-6 6 2 5-5 8 4 6-3 3 7-2 2z"
+    />
+    <path class="paper" stroke-width="1.2" d="M13 52l5 2 1 8-4 4zM103 50l-4 4 1 9 4-3z" />
   {/if}
 </Pot>

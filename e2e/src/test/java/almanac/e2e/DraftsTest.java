@@ -23,7 +23,7 @@ class DraftsTest {
   @Test
   void anInspection() {
     try (var browsing = Browsing.desk(ALMANAC.address())) {
-      var page = browsing.plant("Catasetum Old Winch", "/inspect");
+      var page = browsing.plant("Zygopetalum Mill Race", "/inspect");
       soft(page).check();
       Find.entry(page, "Note").fill("half of a note");
       Find.link(page, "Today").click();
@@ -38,10 +38,10 @@ class DraftsTest {
       browsing.plant("Phalaenopsis Tallow Light", "/inspect");
       assertThat(page.getByText("It is here again")).hasCount(0);
 
-      browsing.plant("Catasetum Old Winch", "/inspect");
+      browsing.plant("Zygopetalum Mill Race", "/inspect");
       Find.button(page, "Save and judge").click();
       assertThat(AtWork.verdict(page)).hasText("Rescue");
-      browsing.plant("Catasetum Old Winch", "/inspect");
+      browsing.plant("Zygopetalum Mill Race", "/inspect");
       assertThat(page.getByText("It is here again")).hasCount(0);
       assertThat(soft(page)).not().isChecked();
     }

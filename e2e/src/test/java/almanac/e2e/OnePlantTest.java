@@ -65,7 +65,7 @@ class OnePlantTest {
     AtWork.pick(Find.group(page, "How it stands"), "loose");
     Find.button(page, "Save and judge").click();
     assertThat(AtWork.verdict(page)).hasText("Full repot");
-    assertThat(page.locator(".slip")).containsText("Newest roots about 6 mm, nubs");
+    assertThat(page.locator(".slip")).containsText("Newest roots 6 mm, nubs");
     assertThat(page.locator(".slip")).containsText("a piece tears by hand");
     assertThat(page.locator(".slip")).containsText("It sits loose in the pot");
     assertThat(page.locator(".slip")).containsText("Next check");
