@@ -78,6 +78,9 @@ final class DemoLater {
     repotted("Phalaenopsis Nine Arches", 9, Way.OPENED);
     repotted("Paphiopedilum Quiet Sluice", 6, Way.OPENED);
     repotted("Phragmipedium Wet Stair", 12, Way.WHOLE);
+    repotted("Catasetum Windlass", 7, Way.OPENED);
+    repotted("Promenaea Small Coin", 5, Way.OPENED);
+    repotted("Phalaenopsis Sunday Bell", 14, Way.OPENED);
     if (today.isAfter(spring.plusDays(60))) {
       repotted("Oncidium Slow Barge", 38, Way.OPENED);
       repotted("Cattleya Weir Song", 45, Way.OPENED);
