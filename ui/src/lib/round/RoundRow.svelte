@@ -32,7 +32,8 @@
 <div class="row" class:current data-look={choice.item} role="group" aria-labelledby="{id}-title">
   <div class="title">
     <span
-      ><span id="{id}-title">{choice.title}</span>{#if old}<small class="quiet">grown old</small
+      ><span id="{id}-title">{choice.title}</span
+      >{#if old && !look.answers.length && !look.measured}<small class="quiet">grown old</small
         >{/if}</span
     >
     <HowToLook item={choice.item} title={choice.title} byKey />
