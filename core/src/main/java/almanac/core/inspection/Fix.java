@@ -55,6 +55,14 @@ public enum Fix {
     return done;
   }
 
+  /** Whether the plant gets water by it, now or from now on. */
+  public boolean wets() {
+    return switch (this) {
+      case WATER, WATER_MORE, FLUSH, FLUSH_SOUR, FLUSH_SALTS -> true;
+      default -> false;
+    };
+  }
+
   /** What to take along for it. */
   public List<String> carry() {
     return carry;

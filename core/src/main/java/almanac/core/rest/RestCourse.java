@@ -29,6 +29,7 @@ public final class RestCourse {
   private final boolean northern;
   private final LocalDate today;
   private final Figures figures;
+  private final Optional<Look.Seen<GrowthStage>> growth;
 
   /**
    * @param northern whether the shortest day is in December
@@ -41,6 +42,7 @@ public final class RestCourse {
     this.northern = northern;
     this.today = today;
     this.figures = figures;
+    this.growth = way == Rest.NONE ? Optional.empty() : newestGrowth();
   }
 
   /** How it rests on a day, today or later, as far as it was seen by today. */
@@ -54,7 +56,7 @@ public final class RestCourse {
 
   private Resting afterRipening(LocalDate day) {
     var ripe =
-        growth()
+        growth
             .filter(look -> ripe(look.finding().answer()))
             .filter(look -> !rooting(look.on()))
             .map(look -> ripeSince(look.on()).plusDays(count(RestFigures.RIPENS)));
@@ -109,7 +111,7 @@ public final class RestCourse {
     }
 
     private Resting on(LocalDate day) {
-      var seen = growth().filter(look -> !look.on().isBefore(starts));
+      var seen = growth.filter(look -> !look.on().isBefore(starts));
       if (seen.isPresent()) {
         var stage = seen.get().finding().answer().orElse(null);
         if (stage == GrowthStage.EYE_SWELLING || stage == GrowthStage.STARTING) {
@@ -157,7 +159,7 @@ public final class RestCourse {
     /** Seen at rest, or without its leaves, since the year turned to it. */
     private boolean early() {
       boolean resting =
-          growth()
+          growth
               .filter(look -> !look.on().isBefore(starts))
               .filter(
                   look -> look.finding().answer().filter(GrowthStage.RESTING::equals).isPresent())
@@ -190,7 +192,7 @@ public final class RestCourse {
   }
 
   /** The newest look at a newest growth, on any lead; of one day, the one that goes ahead. */
-  private Optional<Look.Seen<GrowthStage>> growth() {
+  private Optional<Look.Seen<GrowthStage>> newestGrowth() {
     Look.Seen<GrowthStage> newest = null;
     for (var lead : Lead.values()) {
       var seen = history.latest(Items.GROWTH, lead, today).seen().orElse(null);

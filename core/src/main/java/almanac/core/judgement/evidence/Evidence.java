@@ -219,9 +219,17 @@ public final class Evidence {
     return roots.stage().isEmpty();
   }
 
-  /** Whether how far its newest roots are is no more than a guess from an old look. */
+  /**
+   * Whether how far its newest roots are is no more than a guess from an old look; it decides
+   * nothing by itself.
+   */
   public boolean guessedRoots() {
-    return roots.guessed(today, figures);
+    return roots.growing() && stale(Items.NEW_ROOTS, roots.lead());
+  }
+
+  /** Whether nobody has seen its newest roots lately enough to decide on them. */
+  public boolean unseenRoots() {
+    return undecidedRoots() || guessedRoots();
   }
 
   /** Whether it came into the collection within so many days. */
@@ -382,12 +390,13 @@ public final class Evidence {
 
   /** Whether it is thirsty within three months of a move. */
   public boolean wiltsAfterAMove() {
-    return thirstySince().isPresent() && pottedHere() && movedLately();
+    return thirstySince().isPresent() && movedLately();
   }
 
-  /** Whether it was moved within three months. */
+  /** Whether it was moved here within three months. */
   public boolean movedLately() {
-    return daysSinceMove.isPresent()
+    return pottedHere()
+        && daysSinceMove.isPresent()
         && daysSinceMove.getAsLong() <= figures.of(ReadinessFigures.MOVED_LATELY_DAYS);
   }
 

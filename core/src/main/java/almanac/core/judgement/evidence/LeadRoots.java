@@ -93,16 +93,6 @@ public record LeadRoots(
     return RootSpeed.ofKind(kind.of(Trait.ROOT_SPEED), figures);
   }
 
-  /**
-   * Whether their stage is what those that were seen too long ago have probably come to; it is said
-   * as a guess, and decides nothing by itself.
-   */
-  public boolean guessed(LocalDate today, Figures figures) {
-    return growing()
-        && ChronoUnit.DAYS.between(lastLook().on(), today)
-            > figures.of(holdsGood(lastLook().stage()));
-  }
-
   /** The last look at them; for those that were looked at. */
   public RootLook lastLook() {
     return looks.get(looks.size() - 1);

@@ -83,7 +83,7 @@ public final class Choice {
 
   /** Whether today would be the day if the roots, which nobody has seen, are as they should be. */
   public boolean lookFirst() {
-    return (evidence.undecidedRoots() || evidence.guessedRoots())
+    return evidence.unseenRoots()
         && evidence.season().open()
         && new Ripeness(evidence, intact).today().most()
             >= best.map(this::worth).orElse(0.0) - of(MomentFigures.ALIKE);
@@ -183,8 +183,7 @@ public final class Choice {
   private boolean lastGoodMoment() {
     double today = worth(moments.today());
     return !intact
-        && !evidence.undecidedRoots()
-        && !evidence.guessedRoots()
+        && !evidence.unseenRoots()
         && today >= of(JudgementFigures.GOOD_MOMENT)
         && deadline.isPresent()
         && deadline.get().isBefore(moments.end())

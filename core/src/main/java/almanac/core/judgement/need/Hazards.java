@@ -74,7 +74,7 @@ final class Hazards {
 
   /** In the first three months after a change of medium, with new tips growing. */
   static boolean settling(Evidence evidence) {
-    return evidence.pottedHere() && evidence.movedLately() && evidence.roots().growing();
+    return evidence.movedLately() && evidence.roots().growing();
   }
 
   private static void rotten(Evidence evidence, Weighing weighing) {

@@ -196,9 +196,7 @@ final class MediumNeeds {
 
   private static void soakWater(Evidence evidence, Weighing weighing) {
     var ph = evidence.fresh(Items.SOAK_PH).measured();
-    if (!evidence.rest().keptDry()
-        && ph.isPresent()
-        && ph.getAsDouble() < of(NeedFigures.SOUR_SOAK, evidence)) {
+    if (ph.isPresent() && ph.getAsDouble() < of(NeedFigures.SOUR_SOAK, evidence)) {
       weighing.careTillMoved(
           Fix.FLUSH_SOUR,
           say(

@@ -38,6 +38,7 @@ final class PlantNeeds {
     level(evidence, weighing);
     surface(evidence, weighing);
     size(evidence, weighing);
+    spike(evidence, weighing);
     water(evidence, weighing);
     marks(evidence, weighing);
     startOfGrowth(evidence, weighing);
@@ -157,7 +158,6 @@ final class PlantNeeds {
   /** What its water says, if the medium was felt about when the thirst was seen. */
   private static void water(Evidence evidence, Weighing weighing) {
     var thirst = evidence.thirstySince();
-    spike(evidence, weighing);
     var wet = evidence.look(Items.WETNESS);
     if (thirst.isEmpty() || !together(thirst.get(), wet, evidence)) {
       return;
@@ -171,14 +171,17 @@ final class PlantNeeds {
               wet.saw(Wetness.WET) ? Wetness.WET.words() : Wetness.MOIST.words()));
       weighing.careTillMoved(Fix.CUP, say("Cup the pot for humidity until new roots drink"));
     } else if (wet.saw(Wetness.DRY)) {
-      if (evidence.situation().history().potting().mix().mounted()) {
-        weighing.noReason(
-            NoReason.MOUNT,
-            Items.WETNESS,
-            say("A mount dries fast; tearing it off costs the roots"));
-        weighing.careTillMoved(Fix.MOSS_ON_MOUNT, say("Lay moss over the roots on the mount"));
-        return;
-      }
+      dry(evidence, weighing);
+    }
+  }
+
+  /** Thirst in a dry medium is a matter of the can. */
+  private static void dry(Evidence evidence, Weighing weighing) {
+    if (evidence.situation().history().potting().mix().mounted()) {
+      weighing.noReason(
+          NoReason.MOUNT, Items.WETNESS, say("A mount dries fast; tearing it off costs the roots"));
+      weighing.careTillMoved(Fix.MOSS_ON_MOUNT, say("Lay moss over the roots on the mount"));
+    } else {
       weighing.noReason(NoReason.DRY, Items.WETNESS, say("Wrinkled in a dry medium is no reason"));
       weighing.careTillMoved(
           Fix.WATER, say("Water it; where it stands in a reservoir, fill that higher"));
@@ -205,9 +208,7 @@ final class PlantNeeds {
     var marks = evidence.fresh(Items.LEAF_MARKS);
     if (marks.saw(LeafMarks.TIP_BURN)) {
       weighing.noReason(NoReason.TIP_BURN, Items.LEAF_MARKS, say("Burnt leaf tips are no reason"));
-      if (!evidence.rest().keptDry()) {
-        weighing.careTillMoved(Fix.FLUSH, say("Flush the pot and halve the feed"));
-      }
+      weighing.careTillMoved(Fix.FLUSH, say("Flush the pot and halve the feed"));
     }
     if (marks.saw(LeafMarks.SPOTS)) {
       weighing.noReason(

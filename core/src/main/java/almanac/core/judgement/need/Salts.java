@@ -25,8 +25,6 @@ final class Salts {
       weighing.noReason(
           NoReason.CRUST, Items.SURFACE, say("A white crust by itself is flushed, not repotted"));
     }
-    if (!evidence.rest().keptDry()) {
-      weighing.careTillMoved(Fix.FLUSH_SALTS, say("Flush the crust out with plain water"));
-    }
+    weighing.careTillMoved(Fix.FLUSH_SALTS, say("Flush the crust out with plain water"));
   }
 }

@@ -87,9 +87,13 @@ final class Weighing {
     care.add(new Care(words, true, Optional.empty()));
   }
 
-  /** Once it is done it is not asked for again until the same is seen again. */
+  /**
+   * Once it is done it is not asked for again until the same is seen again; nothing wets what is to
+   * be kept dry.
+   */
   private void care(Fix job, Sentence words, boolean tillMoved) {
-    if (!evidence.done(job)) {
+    boolean harms = job.wets() && evidence.rest().keptDry();
+    if (!harms && !evidence.done(job)) {
       care.add(new Care(words, tillMoved, Optional.of(job)));
     }
   }

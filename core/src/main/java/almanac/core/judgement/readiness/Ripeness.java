@@ -37,7 +37,7 @@ public final class Ripeness {
   public Readiness today() {
     var footing = Footing.of(evidence);
     var whole = intact ? footing.wholeBall() : footing;
-    var words = new RootWords(evidence.roots(), evidence.today(), figures);
+    var words = new RootWords(evidence.roots(), evidence.today(), evidence.guessedRoots());
     return adjusted(Readiness.of(whole, restsOn(), words, figures), whole);
   }
 

@@ -2,7 +2,6 @@ package almanac.core.judgement.readiness;
 
 import static almanac.core.words.Sentence.say;
 
-import almanac.core.figures.Figures;
 import almanac.core.judgement.evidence.LeadRoots;
 import almanac.core.kinds.ReadyRule;
 import almanac.core.roots.RootLook;
@@ -20,26 +19,25 @@ final class RootWords {
 
   private final LeadRoots roots;
   private final LocalDate today;
-  private final Figures figures;
+  private final boolean guessed;
 
-  RootWords(LeadRoots roots, LocalDate today, Figures figures) {
+  /**
+   * @param guessed whether they were seen too long ago to speak for today
+   */
+  RootWords(LeadRoots roots, LocalDate today, boolean guessed) {
     this.roots = roots;
     this.today = today;
-    this.figures = figures;
+    this.guessed = guessed;
   }
 
   /** With the stages at which it takes a move; a guess says nothing of those. */
   Sentence of(RootStage stage, ReadyRule rule) {
-    return guessed(stage)
+    return guessed
         ? say(
             "Newest roots probably {} by now: nobody has looked since {}",
             stage.words(),
             roots.lastLook().on())
         : of(stage).and(say("; it takes a move {}", rule.words()));
-  }
-
-  private boolean guessed(RootStage stage) {
-    return stage.measurable() && !roots.looks().isEmpty() && roots.guessed(today, figures);
   }
 
   private Sentence of(RootStage stage) {

@@ -116,7 +116,7 @@ record Decision(Verdict verdict, Method method, Choice choice) {
 
     /** What was moved within three months is staked, and not set once more. */
     private boolean justSet(Method method) {
-      return method.setsFirm() && evidence.pottedHere() && evidence.movedLately();
+      return method.setsFirm() && evidence.movedLately();
     }
 
     /** What came without roots keeps the few it has, unless it is ready all the same. */

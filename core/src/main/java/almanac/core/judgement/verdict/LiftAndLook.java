@@ -18,7 +18,7 @@ final class LiftAndLook {
   /** Whether the roots are suspected, unseen, and nothing else would be reason enough. */
   static boolean wanted(Evidence evidence, List<Reason> reasons) {
     if (evidence.fresh(Items.ROOTS_IN_POT).seen().isPresent()
-        || justMoved(evidence)
+        || evidence.movedLately()
         || evidence.rest().keptDry()) {
       return false;
     }
@@ -33,7 +33,7 @@ final class LiftAndLook {
   /** Whether the roots are suspected and unseen: then nothing is merely waited for. */
   static boolean suspected(Evidence evidence, Needs needs) {
     return evidence.fresh(Items.ROOTS_IN_POT).seen().isEmpty()
-        && !justMoved(evidence)
+        && !evidence.movedLately()
         && !evidence.rest().keptDry()
         && points(needs.reasons(), true) > 0;
   }
@@ -56,9 +56,5 @@ final class LiftAndLook {
         .filter(reason -> reason.isMatterOf(Need.Matter.SUSPICION) == suspicion)
         .mapToDouble(Reason::points)
         .sum();
-  }
-
-  private static boolean justMoved(Evidence evidence) {
-    return evidence.pottedHere() && evidence.movedLately();
   }
 }

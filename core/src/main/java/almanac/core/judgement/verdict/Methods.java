@@ -234,7 +234,7 @@ final class Methods {
   private boolean noLargerPot() {
     return evidence.look(Items.ROOTS_IN_POT).saw(RootsInPot.NONE)
         || evidence.look(Items.POT).saw(PotState.FAR_TOO_LARGE)
-        || evidence.pottedHere() && evidence.movedLately();
+        || evidence.movedLately();
   }
 
   private boolean sitsHigh() {

@@ -34,8 +34,7 @@ final class Waiting {
 
   /** One look decides whether today is the day. */
   private static boolean looksFirst(Evidence evidence, Choice choice) {
-    boolean known = !evidence.undecidedRoots() && !evidence.guessedRoots();
-    if (known || evidence.rule() == ReadyRule.START_OF_GROWTH) {
+    if (!evidence.unseenRoots() || evidence.rule() == ReadyRule.START_OF_GROWTH) {
       return false;
     }
     boolean goesOn =
