@@ -36,7 +36,10 @@
         >{job.title}, {timeSaid(job.minutes)}{job.awaits ? `; waits for ${job.awaits}` : ''}</span
       >
     </p>
-    <p class="why"><Sentence parts={job.why} {today} /></p>
+    <p class="why">
+      <Sentence parts={job.why} {today} />
+      {#if job.asked}<Sentence parts={job.asked} {today} />{/if}
+    </p>
   </div>
   <select
     class="select"

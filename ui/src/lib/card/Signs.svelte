@@ -2,6 +2,7 @@
   import Drawn from '$lib/rhizome/Drawn.svelte';
   import type { Schemas } from '$lib/interface/schemas';
   import CheckRow from '$lib/checks/CheckRow.svelte';
+  import LaterChecks from '$lib/checks/LaterChecks.svelte';
   import BloomYear from '$lib/drawings/BloomYear.svelte';
   import GrowthChart from '$lib/drawings/GrowthChart.svelte';
   import RimStrip from '$lib/drawings/RimStrip.svelte';
@@ -54,6 +55,7 @@
       {:else}
         <p class="quiet">No check is booked.</p>
       {/if}
+      {#if plant.later.length}<LaterChecks later={plant.later} today={plant.today} />{/if}
     </section>{/if}
 </div>
 

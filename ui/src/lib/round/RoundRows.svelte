@@ -43,6 +43,9 @@
       bind:look={() => here.look(choice.item), (value) => here.set(choice.item, value)}
     />
   {/each}
+  {#if here.oldBesides.length}
+    <p class="quiet">Grown old besides: {here.oldBesides.join(', ').toLowerCase()}.</p>
+  {/if}
   <p class="said" aria-live="polite">
     {#if here.trying.problem}<span class="fault">{here.trying.problem.message}</span>
     {:else if would?.words.length}“<Sentence

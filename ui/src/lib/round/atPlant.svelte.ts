@@ -92,6 +92,14 @@ export class AtPlant {
     return this.#plant()?.slip?.stale.includes(item) ?? false;
   }
 
+  /** What is asked nothing of here and has grown too old as well, by title. */
+  get oldBesides(): string[] {
+    const shown = this.#walk().items;
+    return (this.#plant()?.slip?.stale ?? [])
+      .filter((item) => !shown.includes(item))
+      .flatMap((item) => this.#choices().find((choice) => choice.item === item)?.title ?? []);
+  }
+
   /** What one sees in passing is as it was; tests, lengths and searches stay as old as they are. */
   same(): void {
     for (const { item, inPassing } of this.shown) {

@@ -102,6 +102,12 @@ test('the same as last time is what one sees in passing, and the rest has grown 
   expect(walk.taps).toBe(1);
 });
 
+test('what has grown old beside what is asked is named', async () => {
+  expect((await here()).oldBesides).toEqual([]);
+  walk.items = ['leaves'];
+  expect((await here()).oldBesides).toEqual(['Newest roots']);
+});
+
 test('the slip follows what is tapped, and stands as it was when that is let go', async () => {
   const at = await here();
   post.mockResolvedValue({ data: { slip: { verdict: 'RESCUE' } }, response: new Response() });

@@ -2,7 +2,7 @@
   import type { Schemas } from '$lib/interface/schemas';
   import VerdictMark from '$lib/drawings/VerdictMark.svelte';
   import Sentence from '$lib/words/Sentence.svelte';
-  import { dateOf, moveOf, type Order } from './sieve';
+  import { dateOf, moveOf, sinceOf, type Order } from './sieve';
 
   interface Props {
     plants: Schemas['PlantLine'][];
@@ -34,7 +34,7 @@
         <span class="who">
           <b>{plant.name}</b>
           <span class="quiet">
-            {plant.title}{plant.asideOn ? ' · aside' : ''}{plant.apartSince
+            {plant.title}{sinceOf(plant, today)}{plant.asideOn ? ' · aside' : ''}{plant.apartSince
               ? ' · kept apart'
               : ''}{plant.treated ? ' · under treatment' : ''}{plant.heldSince ? ' · held' : ''}
             {#if plant.reason}· <Sentence parts={plant.reason} {today} />{/if}

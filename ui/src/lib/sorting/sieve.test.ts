@@ -10,6 +10,7 @@ import {
   open,
   sieved,
   sievedGone,
+  sinceOf,
 } from './sieve';
 
 type Plant = Schemas['PlantLine'];
@@ -62,6 +63,12 @@ test('those whose next move is nearest stand first, and none in sight last', () 
     'about 1 May 2028',
     'about 1 Jun',
   ]);
+});
+
+test('a plant says since when it is asked for, unless that began today', () => {
+  expect(sinceOf({ since: '2027-04-02' }, '2027-05-15')).toBe(' · since 2 Apr');
+  expect(sinceOf({ since: '2027-05-15' }, '2027-05-15')).toBe('');
+  expect(sinceOf({ since: null }, '2027-05-15')).toBe('');
 });
 
 test('plants are found by name, number, kind, place and verdict', () => {

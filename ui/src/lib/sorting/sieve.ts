@@ -82,6 +82,11 @@ export function moveOf(plant: Pick<Plant, 'nextMove'>, today: string): string {
   return move.when ? `about ${short(move.likely, today)}` : `now, until ${short(move.to, today)}`;
 }
 
+/** Since when it has been asked for, if that was before today. */
+export function sinceOf({ since }: Pick<Plant, 'since'>, today: string): string {
+  return since && since < today ? ` · since ${short(since, today)}` : '';
+}
+
 /** One date each: when to act, or when to look. */
 export function dateOf(plant: Pick<Plant, 'when' | 'nextCheck'>, today: string): string {
   const { kind, to, likely } = plant.when;

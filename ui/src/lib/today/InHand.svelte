@@ -4,22 +4,33 @@
   import { openBatches, openJobs } from '$lib/api/queries';
   import VerdictMark from '$lib/drawings/VerdictMark.svelte';
   import { begin } from '$lib/bench/beginJob';
+  import { sinceOf } from '$lib/sorting/sieve';
   import { count } from '$lib/words/counts';
+  import { short } from '$lib/words/dates';
   import Sentence from '$lib/words/Sentence.svelte';
+  import { benchDayOf, whenDone } from './day';
 
   interface Props {
     /** Those that want a hand now, the most urgent first. */
     plants: Schemas['PlantLine'][];
+    /** The bench days ahead, once they are planned. */
+    days?: Schemas['DayPlanned'][];
     today: string;
     most?: number;
   }
-  const { plants, today, most = 3 }: Props = $props();
+  const { plants, days, today, most = 3 }: Props = $props();
   const client = useQueryClient();
   const jobs = openJobs();
   const batches = openBatches();
   const begun = $derived(new Set(jobs.data?.map(({ plantId }) => plantId)));
   const shown = $derived(plants.slice(0, most));
   const rest = $derived(plants.length - shown.length);
+  const lies = (id: number) => {
+    const on = benchDayOf(id, days ?? []);
+    return on ? ` · ${on === today ? 'on today’s bench' : `bench day ${short(on, today)}`}` : '';
+  };
+  const said = ({ on, plants: some }: { on?: string; plants: number }) =>
+    on ? `${some} on ${short(on, today)}` : `${some} on no day yet`;
   const elsewhere = $derived(
     (jobs.data ?? []).filter((job) => !shown.some(({ id }) => id === job.plantId)),
   );
@@ -42,7 +53,9 @@
               >{begun.has(plant.id) ? 'Go on' : 'Begin'}</button
             >
           </div>
-          <p class="quiet">{plant.title}, {plant.placeName}</p>
+          <p class="quiet">
+            {plant.title}, {plant.placeName}{sinceOf(plant, today)}{lies(plant.id)}
+          </p>
           <p class="advice"><Sentence parts={plant.advice} {today} /></p>
         </div>
       </li>
@@ -62,9 +75,9 @@
   </ul>
   {#if rest > 0}
     <p class="more">
-      <a class="link" href="/bench"
-        >{count(rest, 'more wants', 'more want')} a hand, on the bench days</a
-      >
+      <a class="link" href="/bench">{count(rest, 'more wants', 'more want')} a hand</a>{days
+        ? `: ${whenDone(plants.slice(most), days).map(said).join(', ')}`
+        : ', on the bench days'}
     </p>
   {/if}
 </section>

@@ -33,7 +33,7 @@
 
 <h1>{line.data?.words ?? 'Today'}</h1>
 <div class="day">
-  <InHand plants={now} {today} />
+  <InHand plants={now} days={days.data?.days} {today} />
   <TodaysRound {round} {due} {today} />
   <Aside turns={page.data?.turns ?? []} jobs={jobs.data ?? []} well={well.data ?? []} {today} />
 </div>

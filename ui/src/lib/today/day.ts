@@ -18,3 +18,20 @@ export function byTheWay(jobs: Schemas['SmallJobLine'][]): { words: string; plan
       plants: names.length === 1 ? names[0]! : count(names.length, 'plant'),
     }));
 }
+
+/** When what is asked for is done: how many on each bench day, and how many on none. */
+export function whenDone(
+  plants: Pick<Schemas['PlantLine'], 'id'>[],
+  days: Schemas['DayPlanned'][],
+): { on?: string; plants: number }[] {
+  const ids = new Set(plants.map(({ id }) => id));
+  const laid = days
+    .map(({ on, jobs }) => ({ on, plants: jobs.filter(({ plantId }) => ids.has(plantId)).length }))
+    .filter(({ plants: some }) => some);
+  const rest = ids.size - laid.reduce((sum, { plants: some }) => sum + some, 0);
+  return rest ? [...laid, { plants: rest }] : laid;
+}
+
+/** The bench day on which the job of a plant lies. */
+export const benchDayOf = (plantId: number, days: Schemas['DayPlanned'][]): string | undefined =>
+  days.find(({ jobs }) => jobs.some((job) => job.plantId === plantId))?.on;

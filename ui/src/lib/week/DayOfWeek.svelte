@@ -13,8 +13,8 @@
   const id = $derived(`day-${day.day}`);
   const turns = $derived(
     [
-      { words: 'Takes a move from today on', plants: day.opens },
-      { words: 'Takes a move for the last day', plants: day.closes },
+      { words: 'May take a move from this day on', plants: day.opens },
+      { words: 'Last day for its move', plants: day.closes },
       { words: 'Medium turns due', plants: day.due },
     ].filter(({ plants }) => plants.length),
   );

@@ -16,11 +16,12 @@ describe('a week', () => {
 
   it('has on each day what falls on it', () => {
     const lines = [
-      line(1, { phases: [{ kind: 'OPEN', from: '2027-05-12', until: '2027-05-14' }] }),
-      line(2, { phases: [{ kind: 'UNSAFE', from: '2027-05-12', until: '2027-05-14' }] }),
+      line(1, { meant: { waits: true, from: '2027-05-12', likely: '2027-05-15' } }),
+      line(2, { phases: [{ kind: 'OPEN', from: '2027-05-12', until: '2027-05-14' }] }),
       line(3, { due: '2027-05-12' }),
       line(4, { due: '2027-05-11' }),
-      line(5, { meant: { waits: true, likely: '2027-05-13' } }),
+      line(5, { meant: { waits: false, from: '2027-05-11', until: '2027-05-14' } }),
+      line(6, { meant: { waits: true, from: '2027-05-10', likely: '2027-05-14' } }),
     ];
     const rounds = [{ day: '2027-05-13' }] as Schemas['RoundAhead'][];
     const bench = [{ on: '2027-05-15' }] as Schemas['DayPlanned'][];
@@ -30,12 +31,12 @@ describe('a week', () => {
       [],
       [],
       [1],
-      [5],
+      [],
       [],
       [],
       [],
     ]);
-    expect(days[4]!.closes.map(({ plantId }) => plantId)).toEqual([1]);
+    expect(days[4]!.closes.map(({ plantId }) => plantId)).toEqual([5]);
     expect(days[1]!.due).toEqual([]);
     expect(days[2]!.due.map(({ plantId }) => plantId)).toEqual([3]);
     expect(days[3]!.round).toBe(rounds[0]);

@@ -9,7 +9,7 @@ export interface WeekDay {
   away: boolean;
   round?: Schemas['RoundAhead'];
   bench?: Schemas['DayPlanned'];
-  /** Plants that take a move from this day on, and those that do so for the last time. */
+  /** Plants whose verdict means a move from this day on at the soonest, and until it at the latest. */
   opens: Schemas['YearLine'][];
   closes: Schemas['YearLine'][];
   /** Whose medium turns due. */
@@ -36,14 +36,8 @@ export function daysOf(
     away: away.some(({ from, to }) => from <= day && day <= to),
     round: rounds.find((each) => each.day === day),
     bench: bench.find((each) => each.on === day),
-    opens: lines.filter(
-      ({ phases, meant }) =>
-        phases.some(({ kind, from }) => kind === 'OPEN' && from === day) ||
-        (meant?.waits && meant.likely === day && day > today),
-    ),
-    closes: lines.filter(({ phases }) =>
-      phases.some(({ kind, until }) => kind === 'OPEN' && until === day),
-    ),
+    opens: lines.filter(({ meant }) => meant?.waits && meant.from === day && day > today),
+    closes: lines.filter(({ meant }) => meant && !meant.waits && meant.until === day),
     due: lines.filter(({ due }) => due === day && day > today),
   }));
 }

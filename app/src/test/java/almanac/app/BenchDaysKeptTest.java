@@ -3,6 +3,7 @@ package almanac.app;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import almanac.app.start.RunningApplication;
+import java.time.LocalDate;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
@@ -68,10 +69,10 @@ class BenchDaysKeptTest {
     var before = keep(DAYS.formatted(""));
     var name = "Cattleya Copper Bell";
     long plant = plant(name);
-    var pinned = keep(DAYS.formatted("{\"plant\":%d,\"on\":\"2027-05-16\"}".formatted(plant)));
-    assertThat(where(pinned)).containsEntry(name, "2027-05-16");
+    var pinned = keep(DAYS.formatted("{\"plant\":%d,\"on\":\"2027-05-22\"}".formatted(plant)));
+    assertThat(where(pinned)).containsEntry(name, "2027-05-22");
     assertThat(where(APP.get("/api/bench-days").body())).isEqualTo(where(pinned));
-    assertThat(where(before)).containsEntry(name, "2027-05-22");
+    assertThat(where(before)).containsEntry(name, "2027-05-16");
 
     var given = keep(DAYS.formatted(""));
     assertThat(given.findValues("pinned")).noneMatch(JsonNode::asBoolean);
@@ -190,5 +191,58 @@ class BenchDaysKeptTest {
     assertThat(laid.path("left").get(0).path("name").asString()).isEqualTo("Weir");
     assertThat(laid.path("left").get(0).path("binding").asString()).isEqualTo("ROOM");
     assertThat(APP.get("/api/bench-days").body()).isEqualTo(before);
+  }
+
+  @Test
+  void daysThatAreSentAlongAreNamedOnceAndChosenFromThem() throws Exception {
+    var asked =
+        """
+        {"today":"2027-05-15","days":[{"on":"2027-05-22","minutes":60}%s],
+         "jobs":[{"name":"Skylark","early":"2027-05-16","best":"2027-05-22","late":"2027-05-30",
+                  "minutes":45,"hazard":false,"need":60,"pinned":"%s"}]}
+        """;
+    assertThat(
+            APP.post("/api/bench-days/plan", asked.formatted("", "2027-05-23"))
+                .fault("jobs[0].pinned"))
+        .hasValueSatisfying(said -> assertThat(said).contains("2027-05-23 is no bench day"));
+    assertThat(
+            APP.post(
+                    "/api/bench-days/plan",
+                    asked.formatted(",{\"on\":\"2027-05-22\",\"minutes\":9}", "2027-05-22"))
+                .fault("days[1].on"))
+        .hasValueSatisfying(said -> assertThat(said).contains("twice"));
+    assertThat(APP.post("/api/bench-days/plan", asked.formatted("", "2027-05-22")).status())
+        .isEqualTo(200);
+  }
+
+  /** What lies on a day stays there all day; on the day after it says that it was not done. */
+  @Test
+  void whatIsNotDoneOnItsDayIsLaidAnewAndSaysSo() throws Exception {
+    try (var app = RunningApplication.withDemo()) {
+      app.start();
+      var lay = where(app.put("/api/bench-days", DAYS.formatted("")).body());
+      var onTheDay =
+          lay.keySet().stream().filter(name -> lay.get(name).equals("2027-05-16")).toList();
+      assertThat(onTheDay).hasSizeGreaterThan(2);
+
+      app.restartOn(LocalDate.of(2027, 5, 16));
+      assertThat(where(app.get("/api/bench-days").body())).isEqualTo(lay);
+
+      app.restartOn(LocalDate.of(2027, 5, 17));
+      var page = app.get("/api/bench-days").body();
+      assertThat(where(page)).containsKeys(onTheDay.get(0)).doesNotContainValue("2027-05-16");
+      var again = app.get("/api/bench-days").body();
+      assertThat(again).as("asked once more on the same day").isEqualTo(page);
+      int said = 0;
+      for (var job : page.path("days").get(0).path("jobs")) {
+        if (onTheDay.contains(job.path("name").asString())) {
+          assertThat(RunningApplication.plain(job.path("asked")))
+              .startsWith("Asked for since ")
+              .endsWith("It lay on 2027-05-16 and was not done.");
+          said++;
+        }
+      }
+      assertThat(said).isPositive();
+    }
   }
 }

@@ -23,7 +23,7 @@ class PlantCardTest {
   }
 
   /** All that can be changed of a plant, as it stands. */
-  private static ObjectNode entry(JsonNode page) {
+  static ObjectNode entry(JsonNode page) {
     var entry = JsonNodeFactory.instance.objectNode();
     entry.set("version", page.path("version"));
     var card = (ObjectNode) page.path("card").deepCopy();

@@ -1,18 +1,18 @@
 package almanac.bench;
 
+import almanac.core.figures.Figures;
+import almanac.core.pot.Outline;
+import almanac.core.pot.Pot;
+import almanac.core.pot.PotMove;
+import almanac.core.pot.PotType;
+import almanac.core.pot.Seats;
+import almanac.core.pot.Spot;
 import almanac.core.rhizome.CutPlans;
 import almanac.core.rhizome.Firmness;
 import almanac.core.rhizome.Front;
 import almanac.core.rhizome.Joint;
 import almanac.core.rhizome.MapGrowth;
 import almanac.core.rhizome.RhizomeMap;
-import almanac.core.figures.Figures;
-import almanac.core.pot.PotMove;
-import almanac.core.pot.Outline;
-import almanac.core.pot.Seats;
-import almanac.core.pot.Spot;
-import almanac.core.pot.Pot;
-import almanac.core.pot.PotType;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalDouble;

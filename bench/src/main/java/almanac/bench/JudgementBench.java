@@ -1,14 +1,14 @@
 package almanac.bench;
 
 import almanac.core.figures.Figures;
-import almanac.core.history.Event;
 import almanac.core.history.Approach;
+import almanac.core.history.Event;
 import almanac.core.judgement.compare.Comparison;
 import almanac.core.judgement.compare.DecidingLook;
 import almanac.core.judgement.compare.DecidingLooks;
+import almanac.core.judgement.evidence.Situation;
 import almanac.core.judgement.verdict.Judge;
 import almanac.core.judgement.verdict.Judgement;
-import almanac.core.judgement.evidence.Situation;
 import java.util.List;
 import java.util.concurrent.TimeUnit;
 import java.util.stream.IntStream;

@@ -1,8 +1,9 @@
 package almanac.bench;
 
-import almanac.core.history.Happening;
 import almanac.core.figures.Figures;
+import almanac.core.history.Aim;
 import almanac.core.history.Event;
+import almanac.core.history.Happening;
 import almanac.core.history.PlantHistory;
 import almanac.core.history.Potting;
 import almanac.core.inspection.Bloom;
@@ -14,15 +15,14 @@ import almanac.core.inspection.Pests;
 import almanac.core.inspection.RootsInPot;
 import almanac.core.inspection.Smell;
 import almanac.core.inspection.Stability;
-import almanac.core.history.Aim;
 import almanac.core.judgement.evidence.Situation;
+import almanac.core.kinds.StandardKinds;
 import almanac.core.medium.Component;
+import almanac.core.medium.MediumPiece;
 import almanac.core.medium.Mix;
 import almanac.core.medium.Moisture;
-import almanac.core.medium.MediumPiece;
 import almanac.core.medium.PottedOn;
 import almanac.core.medium.Temperatures;
-import almanac.core.kinds.StandardKinds;
 import almanac.core.season.Conditions;
 import almanac.core.season.LightYear;
 import almanac.core.words.Answer;
@@ -56,7 +56,8 @@ final class ManyPlants {
     var start = TODAY.minusYears(YEARS).minusDays(random.nextInt(300));
     var mix = new Mix(Map.of(Component.BARK_MEDIUM, 3.0, Component.PERLITE, 1.0));
     for (var day = start; day.isBefore(TODAY); day = day.plusYears(YEARS_IN_A_POT)) {
-      events.add(new Happening.Potted(new Potting(PottedOn.on(day), day, mix, Moisture.DRIES_BETWEEN)));
+      events.add(
+          new Happening.Potted(new Potting(PottedOn.on(day), day, mix, Moisture.DRIES_BETWEEN)));
     }
     for (var day = start.plusDays(20);
         day.isBefore(TODAY);
@@ -75,7 +76,8 @@ final class ManyPlants {
         PlantHistory.of(events),
         conditions,
         Optional.empty(),
-        Aim.AS_IT_COMES, Optional.empty());
+        Aim.AS_IT_COMES,
+        Optional.empty());
   }
 
   private Inspection looks(LocalDate day) {

@@ -34,7 +34,8 @@ public final class MeasureAll {
             .addProfiler(GCProfiler.class)
             .verbosity(VerboseMode.SILENT)
             .build();
-    System.out.println("Judging, dividing and potting on one core; median of single calls, nine tenths of them within:");
+    System.out.println(
+        "Judging, dividing and potting on one core; median of single calls, nine tenths of them within:");
     new Runner(options)
         .run().stream()
             .sorted(Comparator.comparing(result -> result.getPrimaryResult().getScore()))

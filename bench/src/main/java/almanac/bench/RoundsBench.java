@@ -1,7 +1,7 @@
 package almanac.bench;
 
-import almanac.core.figures.Figures;
 import almanac.core.checks.Window;
+import almanac.core.figures.Figures;
 import almanac.core.rounds.Rounds;
 import almanac.core.rounds.RoundsPlan;
 import almanac.core.rounds.ToLook;

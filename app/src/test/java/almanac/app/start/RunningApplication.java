@@ -2,6 +2,7 @@ package almanac.app.start;
 
 import static java.util.stream.Collectors.joining;
 
+import almanac.app.record.site.Today;
 import java.io.IOException;
 import java.net.URI;
 import java.net.http.HttpClient;
@@ -36,7 +37,7 @@ public final class RunningApplication
 
   private final boolean demo;
   private boolean described;
-  private final LocalDate today;
+  private LocalDate today;
   private final Before before;
   private final HttpClient client = HttpClient.newHttpClient();
   private Path data;
@@ -139,6 +140,24 @@ public final class RunningApplication
   public void restart() {
     stop();
     reopen();
+  }
+
+  /** The same on another day. */
+  public void restartOn(LocalDate day) {
+    today = day;
+    restart();
+  }
+
+  /** Without closing it another day begins. */
+  public void goOnTo(LocalDate day) throws ReflectiveOperationException {
+    today = day;
+    var fixed = Today.class.getDeclaredField("fixed");
+    fixed.setAccessible(true);
+    fixed.set(bean(Today.class), day);
+  }
+
+  public LocalDate today() {
+    return today;
   }
 
   /** Closes it; its folder stays until it is closed for good. */

@@ -1,7 +1,7 @@
 package almanac.core.benchdays;
 
-import almanac.core.figures.Figures;
 import almanac.core.checks.Window;
+import almanac.core.figures.Figures;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
@@ -62,6 +62,7 @@ public final class LongerRun {
                 TODAY.plusDays(early),
                 TODAY.plusDays(best),
                 TODAY.plusDays(best + random.nextInt(12))),
+            Optional.empty(),
             Optional.empty(),
             Optional.empty(),
             Optional.empty()),

@@ -19,7 +19,6 @@ import almanac.core.pot.PotMove;
 import almanac.core.pot.Seats;
 import almanac.core.potting.KeptWet;
 import almanac.core.refusals.Refused;
-import almanac.core.tally.Aftermath;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
@@ -176,7 +175,7 @@ public final class JobAtHand {
         Lasting.years(mix(), moisture(), on(), before.conditions().means(), figures),
         work.intoAWiderPot(),
         false,
-        Aftermath.potFollowsRoots(tally, figures),
+        tally.nursed(figures),
         !tally.empty() && tally.left() == 0,
         kind.of(Trait.LIGHT_ON_ROOTS));
   }

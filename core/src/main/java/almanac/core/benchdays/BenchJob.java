@@ -1,6 +1,7 @@
 package almanac.core.benchdays;
 
 import almanac.core.checks.Window;
+import almanac.core.words.Sentence;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.Optional;
@@ -34,12 +35,37 @@ public record BenchJob(
    *     none
    * @param pinned the day that somebody chose for it
    * @param before the day on which it lay in the last plan
+   * @param asked since when it has been asked for and by when; nothing where that is not known
    */
   public record Days(
       Window window,
       Optional<LocalDate> flowersOver,
       Optional<LocalDate> pinned,
-      Optional<LocalDate> before) {}
+      Optional<LocalDate> before,
+      Optional<AskedFor> asked) {}
+
+  /** Since when it has been asked for and by when; nothing where that says nothing yet. */
+  public Optional<Sentence> asked(LocalDate today) {
+    return days.asked().flatMap(promise -> promise.words(today));
+  }
+
+  /** The same, if it lay on that day in the last plan, or on none. */
+  public BenchJob lying(Optional<LocalDate> before) {
+    return new BenchJob(
+        id,
+        name,
+        new Days(days.window(), days.flowersOver(), days.pinned(), before, days.asked()),
+        minutes,
+        hazard,
+        need,
+        mix,
+        soundness);
+  }
+
+  /** Whether it should have been done before its first day. */
+  boolean late() {
+    return days.asked().filter(promise -> promise.late(days.window().early())).isPresent();
+  }
 
   boolean mayLieOn(LocalDate day) {
     return outside(day) == 0 && !inFlower(day);

@@ -20,7 +20,7 @@ public final class BenchPlans {
           .thenComparing(BenchJob::mix);
 
   /** Nobody does more in the days of one plan; those that are needed least wait for other days. */
-  private static final int MOST = 120;
+  private static final int MOST = 300;
 
   private BenchPlans() {}
 
@@ -69,7 +69,7 @@ public final class BenchPlans {
             .sorted(Comparator.comparing(BenchDay::on))
             .toList();
     var weighed = jobs.size() <= MOST ? jobs : mostNeeded(jobs);
-    var seats = seats(weighed, ahead);
+    var seats = seats(weighed, ahead, today);
     var board = new Board(ahead, seats, Weights.of(figures, without));
     if (!ahead.isEmpty() && seats.stream().anyMatch(seat -> !seat.pinned())) {
       board = Solving.solve(board, asker);
@@ -96,27 +96,30 @@ public final class BenchPlans {
    * Hazards choose first. A new one is laid before all others, wherever those lay: it may need the
    * room of several of them, and no single move makes that.
    */
-  private static List<JobSeat> seats(List<BenchJob> jobs, List<BenchDay> days) {
+  private static List<JobSeat> seats(List<BenchJob> jobs, List<BenchDay> days, LocalDate today) {
     boolean anew =
         jobs.stream()
             .filter(BenchJob::hazard)
             .anyMatch(job -> job.days().before().flatMap(day -> day(day, days)).isEmpty());
     return jobs.stream()
         .sorted(Comparator.comparing(job -> !job.hazard()))
-        .map(job -> seat(job, days, anew && !job.hazard()))
+        .map(job -> seat(job, days, today, anew && !job.hazard()))
         .toList();
   }
 
   /**
+   * What lies on today stays there all day.
+   *
    * @param anew whether it is laid as if it had lain nowhere before
    */
-  private static JobSeat seat(BenchJob job, List<BenchDay> days, boolean anew) {
+  private static JobSeat seat(BenchJob job, List<BenchDay> days, LocalDate today, boolean anew) {
     var pinned = job.days().pinned().flatMap(day -> day(day, days));
     var before = anew ? Optional.<LocalDate>empty() : job.days().before().filter(job::mayLieOn);
+    boolean laidOnToday = pinned.isEmpty() && before.filter(today::equals).isPresent();
     return new JobSeat(
         job,
         pinned.or(() -> before.flatMap(day -> day(day, days))).orElse(null),
-        pinned.isPresent());
+        pinned.isPresent() || laidOnToday);
   }
 
   private static Optional<BenchDay> day(LocalDate on, List<BenchDay> days) {

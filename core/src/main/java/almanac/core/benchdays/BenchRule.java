@@ -12,6 +12,10 @@ public enum BenchRule {
   PLACED,
   /** Hazards are first. */
   HAZARD,
+  /** What is late is done as soon as may be. */
+  LATE,
+  /** No day with room stays empty while a job lies in its window. */
+  IDLE,
   /** As near as may be to the best day. */
   BEST,
   /** The same mix is made once. */

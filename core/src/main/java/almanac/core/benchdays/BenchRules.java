@@ -1,6 +1,8 @@
 package almanac.core.benchdays;
 
 import static ai.timefold.solver.core.api.score.stream.ConstraintCollectors.sum;
+import static ai.timefold.solver.core.api.score.stream.Joiners.equal;
+import static ai.timefold.solver.core.api.score.stream.Joiners.filtering;
 
 import ai.timefold.solver.core.api.score.buildin.hardmediumsoftlong.HardMediumSoftLongScore;
 import ai.timefold.solver.core.api.score.stream.Constraint;
@@ -41,6 +43,15 @@ public final class BenchRules implements ConstraintProvider {
           .penalize(MEDIUM, seat -> seat.job().offBest(seat.on()))
           .asConstraint(BenchRule.HAZARD.name()),
       all.forEach(JobSeat.class)
+          .filter(seat -> seat.job().late())
+          .penalize(SOFT, seat -> seat.job().offBest(seat.on()))
+          .asConstraint(BenchRule.LATE.name()),
+      all.forEach(BenchDay.class)
+          .ifNotExists(JobSeat.class, equal(day -> day, JobSeat::day))
+          .ifExists(JobSeat.class, filtering(BenchRules::couldBeDone))
+          .penalize(SOFT)
+          .asConstraint(BenchRule.IDLE.name()),
+      all.forEach(JobSeat.class)
           .penalize(SOFT, seat -> seat.job().offBest(seat.on()))
           .asConstraint(BenchRule.BEST.name()),
       all.forEach(JobSeat.class)
@@ -53,6 +64,14 @@ public final class BenchRules implements ConstraintProvider {
           .penalize(SOFT)
           .asConstraint(BenchRule.STAYS.name())
     };
+  }
+
+  /** Whether what lies on a later day could be done on that one. */
+  private static boolean couldBeDone(BenchDay day, JobSeat seat) {
+    return !seat.pinned()
+        && seat.on().isAfter(day.on())
+        && seat.job().minutes() <= day.minutes()
+        && seat.job().mayLieOn(day.on());
   }
 
   private static int weight(BenchJob job) {

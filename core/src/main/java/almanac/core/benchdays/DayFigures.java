@@ -16,8 +16,16 @@ public final class DayFigures {
           0,
           14,
           "Rot doubles within days: a hazard may wait for tomorrow's bench, not for the weekend");
+  public static final Figure IDLE =
+      GROUP.points(
+          "idle",
+          20,
+          "A bench day that nobody uses is gone; what waits for its best may be missed");
   public static final Figure OFF_BEST =
       GROUP.points("off-best", 1, "Each day off the best one costs a little");
+  public static final Figure LATE =
+      GROUP.points(
+          "late", 5, "What should have been done goes before what may still wait: five days of it");
   public static final Figure MIX_AGAIN =
       GROUP.points("mix-again", 6, "To mix the same twice takes a quarter of an hour, and a mess");
   public static final Figure MOVED =

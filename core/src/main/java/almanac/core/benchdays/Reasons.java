@@ -29,8 +29,11 @@ final class Reasons {
 
   Placed placed(JobSeat seat) {
     var job = seat.job();
-    if (seat.pinned()) {
+    if (job.days().pinned().filter(seat.on()::equals).isPresent()) {
       return new Placed(job, true, Set.of(), say("You chose this day."));
+    }
+    if (seat.pinned()) {
+      return new Placed(job, false, Set.of(), say("It lies on today, and stays there all day."));
     }
     var nearer = nearer(seat);
     if (nearer.isEmpty()) {
@@ -98,9 +101,10 @@ final class Reasons {
               ? say("but its window closes on {}.", job.days().window().late())
               : say("but its window opens on {}.", job.days().window().early());
       case FLOWERS -> say("but it flowers until {}.", until(job));
+      case IDLE -> say("but this day would stay empty.");
       case MIX -> say("but its mix is made on this day anyway.");
       case STAYS -> say("but too little to leave the day that it had.");
-      case PLACED, HAZARD, BEST -> say("but others would have to give way.");
+      case PLACED, HAZARD, LATE, BEST -> say("but others would have to give way.");
     };
   }
 

@@ -14,6 +14,8 @@ import java.util.Set;
 final class Weights {
   private static final Map<BenchRule, Figure> WISHES =
       Map.of(
+          BenchRule.LATE, DayFigures.LATE,
+          BenchRule.IDLE, DayFigures.IDLE,
           BenchRule.BEST, DayFigures.OFF_BEST,
           BenchRule.MIX, DayFigures.MIX_AGAIN,
           BenchRule.STAYS, DayFigures.MOVED);

@@ -9,7 +9,7 @@ import java.time.LocalDate;
  * @param inFlower whether the plant was in bud or flower on that day
  * @param nursed whether so many roots were lost that it is looked at week by week
  * @param whole whether the ball stayed whole
- * @param parted whether it was divided, so that wounds have to dry before it is watered
+ * @param parted whether it was divided and is watered once its wounds are dry
  */
 public record Move(LocalDate on, boolean inFlower, boolean nursed, boolean whole, boolean parted) {
   /** A full repot. */

@@ -2,6 +2,7 @@ package almanac.core.medium;
 
 import almanac.core.refusals.Entered;
 import almanac.core.refusals.Refused;
+import java.time.LocalDate;
 import java.time.Month;
 import java.util.EnumMap;
 import java.util.List;
@@ -60,6 +61,21 @@ public final class Temperatures {
   /** The means from January to December, °C. */
   public List<Double> byMonth() {
     return List.copyOf(means.values());
+  }
+
+  /** The mean about a day, °C: that of a month in its middle, straight between two middles. */
+  public double on(LocalDate day) {
+    var month = day.getMonth();
+    boolean past = day.getDayOfMonth() >= middle(month);
+    var from = past ? month : month.minus(1);
+    var to = from.plus(1);
+    int fromItsEnd = from.length(false) - middle(from);
+    double since = past ? day.getDayOfMonth() - middle(from) : fromItsEnd + day.getDayOfMonth();
+    return in(from) + since / (fromItsEnd + middle(to)) * (in(to) - in(from));
+  }
+
+  private static int middle(Month month) {
+    return month.length(false) / 2 + 1;
   }
 
   /** The mean of a month, °C. */

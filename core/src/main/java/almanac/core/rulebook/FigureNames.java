@@ -275,6 +275,8 @@ final class FigureNames {
       year.this-week = Windows and bench days are news when they are within
       year.one-bloom-days = Looks in flower are of one bloom, up to days between them
       day.hazard-days = A hazard waits for a bench day, at most
+      day.late = A day that a late job waits costs besides
+      day.idle = A bench day left empty while a job could be done on it costs
       day.off-best = A day off the best one costs
       day.mix-again = Mixing the same again on another day costs
       day.moved = Another day than in the last plan costs
@@ -320,6 +322,7 @@ final class FigureNames {
       tally.nursed-every = A nursed plant is looked at every
       tally.nursed-for = A plant is nursed for
       sums.peroxide-most = Strongest peroxide on a plant
+      sums.peroxide-sold = Strongest peroxide that is thinned for a plant
       tag.checked-within = A tag counts as checked for
       """;
 

@@ -105,7 +105,7 @@ public final class Conditions {
     if (means.isEmpty()) {
       return Optional.empty();
     }
-    double mean = means.get().in(day.getMonth());
+    double mean = means.get().on(day);
     if (mean < wanted.nightLeast()) {
       return Optional.of(Lack.COLD);
     }
@@ -136,9 +136,7 @@ public final class Conditions {
   public boolean warm(LocalDate day, Warmth wanted, Figures figures) {
     double share = figures.of(SeasonFigures.WARM_FROM) / 100;
     double from = wanted.nightLeast() + share * (wanted.dayMost() - wanted.nightLeast());
-    return means.isPresent()
-        && means.get().in(day.getMonth()) >= from
-        && lacksWarmth(day, wanted).isEmpty();
+    return means.isPresent() && means.get().on(day) >= from && lacksWarmth(day, wanted).isEmpty();
   }
 
   /** The first day of the coming year, from the given one on, on which the gate is open. */

@@ -3,7 +3,6 @@ package almanac.core.season;
 import almanac.core.figures.Figures;
 import almanac.core.kinds.Warmth;
 import java.time.LocalDate;
-import java.time.Month;
 import java.time.Year;
 import java.util.Arrays;
 
@@ -13,6 +12,7 @@ import java.util.Arrays;
  */
 public final class GrowthPace {
   private static final int DAYS_A_YEAR = 365;
+  private static final int ANY_YEAR = 2027;
   private static final int LAST_OF_FEBRUARY = 59;
   private static final double DAYS_A_WEEK = 7;
 
@@ -40,26 +40,23 @@ public final class GrowthPace {
     double dark = figures.of(SeasonFigures.DARK);
     double inTheDark = figures.of(SeasonFigures.DARK_PACE) / 100;
     double aLightHour = (1 - inTheDark) / (figures.of(SeasonFigures.LEAST_LIGHT) - dark);
-    int day = 0;
-    for (var month : Month.values()) {
-      double warmth = warmth(conditions, wanted, month, figures);
-      for (int i = 0; i < month.length(false); i++) {
-        double lit = inTheDark + Math.max(0, conditions.hoursIn(day) - dark) * aLightHour;
-        double share = warmth * Math.min(1, lit);
-        pace.before[day + 1] = pace.before[day] + Math.max(slowest, share);
-        day++;
-      }
+    for (int day = 0; day < DAYS_A_YEAR; day++) {
+      double lit = inTheDark + Math.max(0, conditions.hoursIn(day) - dark) * aLightHour;
+      double share = warmth(conditions, wanted, day, figures) * Math.min(1, lit);
+      pace.before[day + 1] = pace.before[day] + Math.max(slowest, share);
     }
     return pace;
   }
 
   /** Where nobody has measured, the warmth is not doubted. */
-  private static double warmth(Conditions conditions, Warmth wanted, Month month, Figures figures) {
+  private static double warmth(
+      Conditions conditions, Warmth wanted, int dayOfYear, Figures figures) {
     if (conditions.means().isEmpty()) {
       return 1;
     }
     double middle = (wanted.nightLeast() + wanted.dayMost()) / 2;
-    double colder = middle - conditions.means().get().in(month);
+    double colder =
+        middle - conditions.means().get().on(LocalDate.ofYearDay(ANY_YEAR, dayOfYear + 1));
     return colder <= 0 ? 1 : Math.pow(2, -colder / figures.of(SeasonFigures.COLD_HALVES));
   }
 

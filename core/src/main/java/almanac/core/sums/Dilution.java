@@ -33,12 +33,13 @@ public record Dilution(double stockMl, double waterMl) {
       throw new Refused(
           SumField.WANTED, "Water makes it weaker, never stronger: want less than it has.");
     }
-    refuseUnsafe(what, use, wantedPercent, figures);
+    refuseUnsafe(what, use, stockPercent, wantedPercent, figures);
     double stockMl = wantedMl * wantedPercent / stockPercent;
     return new Dilution(stockMl, wantedMl - stockMl);
   }
 
-  private static void refuseUnsafe(Substance what, Use use, double wantedPercent, Figures figures) {
+  private static void refuseUnsafe(
+      Substance what, Use use, double stockPercent, double wantedPercent, Figures figures) {
     if (use == Use.TOOLS || what == Substance.OTHER) {
       return;
     }
@@ -49,6 +50,13 @@ public record Dilution(double stockMl, double waterMl) {
           throw new Refused(
               SumField.USE, "Bleach is for pots and tools, rinsed afterwards, never for a plant.");
       default -> {
+        double sold = figures.of(SumFigures.PEROXIDE_SOLD);
+        if (stockPercent > sold) {
+          throw new Refused(
+              SumField.STOCK,
+              "Peroxide sold stronger than %.0f %% is not for plants, however thin: buy 3 %%."
+                  .formatted(sold));
+        }
         double most = figures.of(SumFigures.PEROXIDE_MOST);
         if (wantedPercent > most) {
           throw new Refused(

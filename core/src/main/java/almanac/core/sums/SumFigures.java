@@ -12,5 +12,18 @@ public final class SumFigures {
       GROUP.figure(
           "peroxide-most", 3, Unit.PERCENT, 0, 3, "Stronger peroxide burns the tips of live roots");
 
+  public static final Figure PEROXIDE_SOLD =
+      GROUP.figure(
+          "peroxide-sold",
+          6,
+          Unit.PERCENT,
+          3,
+          6,
+          "What is sold stronger is for other work: a slip in thinning it burns hands and eyes");
+
+  static {
+    GROUP.inOrder(PEROXIDE_MOST, PEROXIDE_SOLD);
+  }
+
   private SumFigures() {}
 }

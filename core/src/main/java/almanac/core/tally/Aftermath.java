@@ -23,6 +23,7 @@ public final class Aftermath {
       return List.of();
     }
     var loss = tally.loss(figures);
+    boolean nursed = tally.nursed(figures);
     var follows = new ArrayList<Sentence>();
     if (tally.left() == 0) {
       follows.add(
@@ -30,31 +31,24 @@ public final class Aftermath {
               "No live root is left: a firm bulb with an eye is the last chance; without one, let"
                   + " it go."));
     }
-    if (potFollowsRoots(tally, figures)) {
+    if (nursed) {
       follows.add(
           say(
               "The pot follows the roots, not the leaves: no larger than the old one, or smaller."));
     }
     follows.add(say("No feed for {}.", Measure.DAYS.of(figures.of(loss.noFeedDays()))));
-    if (loss.nursed()) {
+    if (nursed) {
       follows.add(
           say(
               "Shade and moist air; look at it every {} for {}.",
               Measure.DAYS.of(figures.of(TallyFigures.NURSED_EVERY)),
               Measure.DAYS.of(figures.of(TallyFigures.NURSED_FOR))));
     }
-    if (loss.nursed() && inFlower) {
+    if (nursed && inFlower) {
       follows.add(say("If its leaves wrinkle while the spike is on, cut the spike."));
     }
     newTips(tally, follows);
     return List.copyOf(follows);
-  }
-
-  /** Whether too little is left to fill a pot of the size that its leaves suggest. */
-  public static boolean potFollowsRoots(RootTally tally, Figures figures) {
-    return !tally.empty()
-        && (tally.loss(figures).nursed()
-            || 100 * tally.dead().orElse(0) > figures.of(TallyFigures.MUCH_DEAD));
   }
 
   private static void newTips(RootTally tally, List<Sentence> follows) {

@@ -123,6 +123,15 @@ public record RootTally(Map<RootFate, Integer> counts, boolean byEye) {
     return lost < figures.of(TallyFigures.LIGHT_BELOW) ? LossClass.LIGHT : LossClass.MODERATE;
   }
 
+  /**
+   * Whether too little is left to drink as its leaves do: it is nursed, and its pot follows the
+   * roots. Many dead roots leave as little as many broken ones.
+   */
+  public boolean nursed(Figures figures) {
+    return !empty()
+        && (loss(figures).nursed() || 100 * dead().orElse(0) > figures.of(TallyFigures.MUCH_DEAD));
+  }
+
   private int sum(Predicate<RootFate> which) {
     return counts.entrySet().stream()
         .filter(entry -> which.test(entry.getKey()))

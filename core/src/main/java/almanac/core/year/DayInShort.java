@@ -3,6 +3,7 @@ package almanac.core.year;
 import almanac.core.figures.Figures;
 import almanac.core.words.Minutes;
 import java.time.LocalDate;
+import java.time.format.DateTimeFormatter;
 import java.time.format.TextStyle;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
@@ -14,13 +15,16 @@ import java.util.Optional;
  * A day in one line. Rules: The year.
  *
  * @param urgent how many plants cannot wait, from 0
+ * @param others how many more are asked for, from 0
  * @param round the next round, if there is any
  * @param bench the next bench day with work on it, if there is any
  */
 public record DayInShort(
-    LocalDate today, int urgent, Optional<Stint> round, Optional<Stint> bench) {
+    LocalDate today, int urgent, int others, Optional<Stint> round, Optional<Stint> bench) {
   private static final List<String> NUMBERS =
       List.of("no", "one", "two", "three", "four", "five", "six", "seven", "eight", "nine");
+
+  private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMMM", Locale.UK);
 
   /** Some work on a day. */
   public record Stint(LocalDate on, int minutes) {}
@@ -29,17 +33,29 @@ public record DayInShort(
   public String words(Figures figures) {
     var parts = new ArrayList<String>();
     if (urgent > 0) {
-      parts.add("%s cannot wait".formatted(number()));
+      parts.add("%s cannot wait".formatted(number(urgent)));
     }
     round
         .filter(each -> each.on().equals(today))
         .ifPresent(each -> parts.add("one round, %s".formatted(Minutes.said(each.minutes()))));
-    bench.flatMap(day -> benchDay(day, figures)).ifPresent(parts::add);
+    bench.flatMap(day -> benchDay(day, figures)).or(this::waitForABenchDay).ifPresent(parts::add);
     return parts.isEmpty() ? "Nothing asks for you today" : capital(String.join("; ", parts));
   }
 
-  private String number() {
-    return urgent < NUMBERS.size() ? NUMBERS.get(urgent) : String.valueOf(urgent);
+  private static String number(int count) {
+    return count < NUMBERS.size() ? NUMBERS.get(count) : String.valueOf(count);
+  }
+
+  /** Nothing that is asked for goes unsaid because no bench day is near. */
+  private Optional<String> waitForABenchDay() {
+    if (others == 0) {
+      return Optional.empty();
+    }
+    var who = "%s %s for".formatted(number(others), others == 1 ? "waits" : "wait");
+    return Optional.of(
+        bench
+            .map(day -> "%s the bench day on %s".formatted(who, DAY.format(day.on())))
+            .orElse("%s a bench day, and none is named".formatted(who)));
   }
 
   private Optional<String> benchDay(Stint day, Figures figures) {

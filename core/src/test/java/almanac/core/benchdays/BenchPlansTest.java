@@ -26,6 +26,8 @@ import org.junit.jupiter.api.Test;
 class BenchPlansTest {
   private static final Figures FIGURES = Figures.standard();
 
+  private static final int AN_IDLE_DAY = 20;
+
   /** The Saturday and the Sunday a week from now. */
   private static final LocalDate SATURDAY = TODAY.plusDays(7);
 
@@ -44,7 +46,8 @@ class BenchPlansTest {
   }
 
   private static BenchJob.Days within(Window window) {
-    return new BenchJob.Days(window, Optional.empty(), Optional.empty(), Optional.empty());
+    return new BenchJob.Days(
+        window, Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty());
   }
 
   private static BenchJob hazard(String name, int minutes, Soundness soundness) {
@@ -61,7 +64,8 @@ class BenchPlansTest {
             job.days().window(),
             Optional.ofNullable(flowers),
             Optional.ofNullable(pinned),
-            Optional.ofNullable(before)),
+            Optional.ofNullable(before),
+            Optional.empty()),
         job.minutes(),
         job.hazard(),
         job.need(),
@@ -110,7 +114,8 @@ class BenchPlansTest {
             with(job("Weir", 8, 8, 8, 45), "", null, null, null));
 
     assertThat(where(plan)).containsEntry("Weir", SUNDAY).containsEntry("Skylark", SATURDAY);
-    assertThat(placed(plan, "Skylark").binding()).containsExactly(BenchRule.ROOM);
+    assertThat(placed(plan, "Skylark").binding())
+        .containsExactlyInAnyOrder(BenchRule.ROOM, BenchRule.IDLE);
     assertThat(placed(plan, "Skylark").why())
         .hasToString("2027-05-23 would be nearer to its best, but lacks 25 minutes for it.");
   }
@@ -344,7 +349,58 @@ class BenchPlansTest {
                         ? job
                         : with(job, job.mix(), LocalDate.MAX, null, null))
             .toList();
-    return BenchPlans.plan(fixed, season.days(), TODAY, FIGURES).cost();
+    var plan = BenchPlans.plan(fixed, season.days(), TODAY, FIGURES);
+    return new BenchPlan.Cost(
+        plan.cost().broken(), plan.cost().left(), plan.cost().wishes() + AN_IDLE_DAY * idle(plan));
+  }
+
+  /** Empty days on which something could be done that lies later. */
+  private static long idle(BenchPlan plan) {
+    return plan.days().stream()
+        .filter(day -> day.jobs().isEmpty())
+        .filter(
+            day ->
+                plan.days().stream()
+                    .filter(later -> later.day().on().isAfter(day.day().on()))
+                    .flatMap(later -> later.jobs().stream())
+                    .map(Placed::job)
+                    .anyMatch(
+                        job ->
+                            job.mayLieOn(day.day().on()) && job.minutes() <= day.day().minutes()))
+        .count();
+  }
+
+  @Test
+  void noDayStaysEmptyWhileAJobCouldBeDoneOnIt() {
+    var near = job("Skylark", 2, 20, 25, 40);
+    var far = new BenchDay(TODAY.plusDays(20), 60);
+    var days = List.of(weekend(60, 60).get(0), far);
+    assertThat(where(plan(days, near))).containsEntry("Skylark", SATURDAY);
+    assertThat(where(plan(days, near, job("Weir", 2, 7, 7, 40))))
+        .as("the day is used anyway")
+        .containsEntry("Skylark", far.on());
+    assertThat(where(plan(days, job("Skylark", 8, 20, 25, 40))))
+        .as("it cannot be done so early")
+        .containsEntry("Skylark", far.on());
+  }
+
+  @Test
+  void whatLiesOnTodayStaysThereAllDay() {
+    var today = new BenchDay(TODAY, 60);
+    var days = List.of(today, weekend(60, 60).get(0));
+    var lies = with(job("Skylark", 0, 7, 20, 40), "", null, null, TODAY);
+    var plan = plan(days, lies, job("Weir", 0, 0, 20, 40));
+    assertThat(where(plan)).containsEntry("Skylark", TODAY).containsEntry("Weir", SATURDAY);
+    assertThat(placed(plan, "Skylark").pinned()).isFalse();
+    assertThat(placed(plan, "Skylark").why())
+        .hasToString("It lies on today, and stays there all day.");
+    assertThat(where(plan(days, lies, hazard("Rot", 40, Soundness.DOUBTFUL))))
+        .as("but for what cannot wait")
+        .containsEntry("Rot", TODAY)
+        .containsEntry("Skylark", SATURDAY);
+    assertThat(where(plan(days, with(job("Skylark", 3, 7, 20, 40), "", null, null, TODAY))))
+        .as("it has to wait by now")
+        .containsEntry("Skylark", SATURDAY);
   }
 
   @Test

@@ -4,7 +4,9 @@ import static almanac.core.benchdays.Seasons.TODAY;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import ai.timefold.solver.core.api.score.buildin.hardmediumsoftlong.HardMediumSoftLongScore;
+import almanac.core.checks.Window;
 import almanac.core.figures.Figures;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -101,6 +103,49 @@ class BenchRulesTest {
     hazard.hazard = true;
     on(FIRST, hazard);
     assertThat(cost(BenchRule.HAZARD)).isEqualTo(medium(4));
+  }
+
+  @Test
+  void everyDayThatALateJobWaitsCountsMore() {
+    var late = new LittleJob();
+    late.window = new Window(TODAY, TODAY, TODAY.plusDays(28));
+    late.asked = asked(TODAY.minusDays(1));
+    on(FIRST, late);
+    on(SECOND, new LittleJob());
+    assertThat(cost(BenchRule.LATE)).isEqualTo(soft(5));
+    on(SECOND, late);
+    assertThat(cost(BenchRule.LATE)).isEqualTo(soft(45));
+    seats.clear();
+    late.asked = asked(TODAY);
+    on(SECOND, late);
+    assertThat(cost(BenchRule.LATE)).as("its last day").isEqualTo(soft(0));
+  }
+
+  private static Optional<AskedFor> asked(LocalDate by) {
+    return Optional.of(new AskedFor(TODAY.minusDays(30), Optional.of(by), Optional.empty()));
+  }
+
+  @Test
+  void anEmptyDayOnWhichALaterJobCouldBeDoneIsCountedOnce() {
+    on(SECOND, new LittleJob());
+    on(SECOND, new LittleJob());
+    assertThat(cost(BenchRule.IDLE)).as("the first; the last is no better").isEqualTo(soft(20));
+    on(FIRST, new LittleJob());
+    assertThat(cost(BenchRule.IDLE)).isEqualTo(soft(0));
+    seats.clear();
+    on(FIRST, new LittleJob());
+    assertThat(cost(BenchRule.IDLE)).as("nothing lies later").isEqualTo(soft(0));
+    seats.clear();
+    var much = new LittleJob();
+    much.minutes = 61;
+    on(SECOND, much);
+    assertThat(cost(BenchRule.IDLE)).as("it does not fit").isEqualTo(soft(0));
+    much.minutes = 60;
+    on(SECOND, much);
+    assertThat(cost(BenchRule.IDLE)).isEqualTo(soft(20));
+    seats.clear();
+    seats.add(new JobSeat(new LittleJob().made(0), SECOND, true));
+    assertThat(cost(BenchRule.IDLE)).as("somebody chose its day").isEqualTo(soft(0));
   }
 
   @Test

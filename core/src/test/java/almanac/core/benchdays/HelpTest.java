@@ -61,8 +61,10 @@ class HelpTest {
 
   @Test
   void aChosenDayIsSaidToBeChosen() {
+    var chosen = new LittleJob();
+    chosen.pinned = Optional.of(FIRST.on());
     var counted = new Counted(Solving.counting(), board());
-    var placed = new Reasons(board(), counted, TODAY).placed(on(FIRST, new LittleJob(), true));
+    var placed = new Reasons(board(), counted, TODAY).placed(on(FIRST, chosen, true));
     assertThat(placed.pinned()).isTrue();
     assertThat(placed.binding()).isEmpty();
     assertThat(placed.why()).hasToString("You chose this day.");
@@ -91,23 +93,34 @@ class HelpTest {
     assertThat(why(on(FIRST, within(0, 8, 20))))
         .isEqualTo("2027-05-23 would be nearer to its best, but lacks 30 minutes for it.");
     seats.clear();
+    on(FIRST, little(within(0, 1, 1)));
     var flowers = within(0, 2, 20);
     flowers.flowersOver = Optional.of(TODAY.plusDays(7));
     assertThat(why(on(SECOND, flowers)))
         .isEqualTo("2027-05-16 would be nearer to its best, but it flowers until 2027-05-22.");
     seats.clear();
+    on(FIRST, little(within(0, 1, 1)));
     var stays = within(0, 4, 20);
     stays.before = Optional.of(SECOND.on());
     assertThat(why(on(SECOND, stays)))
         .isEqualTo(
             "2027-05-16 would be nearer to its best, but too little to leave the day that it had.");
     seats.clear();
+    on(FIRST, little(within(0, 1, 1)));
     var bark = within(0, 4, 20);
     bark.mix = "bark";
     on(SECOND, bark);
     assertThat(why(on(SECOND, bark)))
         .isEqualTo(
             "2027-05-16 would be nearer to its best, but its mix is made on this day anyway.");
+    seats.clear();
+    assertThat(why(on(FIRST, within(0, 8, 20))))
+        .isEqualTo("2027-05-23 would be nearer to its best, but this day would stay empty.");
+  }
+
+  private static LittleJob little(LittleJob job) {
+    job.minutes = 1;
+    return job;
   }
 
   @Test

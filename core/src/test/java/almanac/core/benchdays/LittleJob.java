@@ -14,13 +14,15 @@ final class LittleJob {
   String mix = "";
   Window window = new Window(TODAY, TODAY.plusDays(5), TODAY.plusDays(10));
   Optional<LocalDate> flowersOver = Optional.empty();
+  Optional<LocalDate> pinned = Optional.empty();
   Optional<LocalDate> before = Optional.empty();
+  Optional<AskedFor> asked = Optional.empty();
 
   BenchJob made(int number) {
     return new BenchJob(
         "j" + number,
         "Plant " + number,
-        new BenchJob.Days(window, flowersOver, Optional.empty(), before),
+        new BenchJob.Days(window, flowersOver, pinned, before, asked),
         minutes,
         hazard,
         need,

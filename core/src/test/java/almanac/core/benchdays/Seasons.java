@@ -50,7 +50,8 @@ final class Seasons {
     return new BenchJob(
         "j" + i,
         "Plant " + i,
-        new BenchJob.Days(window, flowersOver, Optional.empty(), Optional.empty()),
+        new BenchJob.Days(
+            window, flowersOver, Optional.empty(), Optional.empty(), Optional.empty()),
         minutes,
         hazard,
         need,

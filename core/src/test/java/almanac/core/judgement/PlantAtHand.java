@@ -159,6 +159,18 @@ public final class PlantAtHand {
         Optional.empty());
   }
 
+  /** What is known of a plant, asked on another day. */
+  public static Situation on(Situation known, LocalDate day) {
+    return new Situation(
+        day,
+        known.kind(),
+        known.history(),
+        known.conditions(),
+        known.arrival(),
+        known.aim(),
+        known.rootSpeed());
+  }
+
   public Judgement judged() {
     return judged(Figures.standard());
   }

@@ -8,7 +8,6 @@ import almanac.core.inspection.Items;
 import almanac.core.inspection.RootsInPot;
 import almanac.core.inspection.Stability;
 import almanac.core.judgement.compare.Since;
-import almanac.core.judgement.evidence.Situation;
 import almanac.core.judgement.verdict.Judge;
 import almanac.core.judgement.verdict.Timing;
 import almanac.core.judgement.verdict.Verdict;
@@ -66,7 +65,7 @@ class SinceTest {
       }
       var since = Since.of(JUDGE, now, judged);
       for (int days = 1; days <= LATER; days++) {
-        var later = later(now, days);
+        var later = PlantAtHand.on(now, now.today().plusDays(days));
         var then = JUDGE.judge(later);
         if (then.verdict() != judged.verdict()) {
           break;
@@ -85,17 +84,6 @@ class SinceTest {
     }
     assertThat(held).isGreaterThan(100);
     assertThat(lifted).isGreaterThan(10);
-  }
-
-  private static Situation later(Situation now, int days) {
-    return new Situation(
-        now.today().plusDays(days),
-        now.kind(),
-        now.history(),
-        now.conditions(),
-        now.arrival(),
-        now.aim(),
-        now.rootSpeed());
   }
 
   @Test

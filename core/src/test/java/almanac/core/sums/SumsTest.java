@@ -57,7 +57,10 @@ class SumsTest {
 
   @ParameterizedTest(name = "{0} on {1}, {2} % to {3} %: {4}")
   @CsvSource({
-    "PEROXIDE, PLANT, 12, 6, wantedPercent",
+    "PEROXIDE, PLANT, 6, 3.5, wantedPercent",
+    "PEROXIDE, PLANT, 12, 3, stockPercent",
+    "PEROXIDE, PLANT, 6.5, 0.5, stockPercent",
+    "PEROXIDE, PLANT, 6, 3,",
     "PEROXIDE, PLANT, 3, 3,",
     "PEROXIDE, TOOLS, 12, 6,",
     "ALCOHOL, PLANT, 96, 70, use",

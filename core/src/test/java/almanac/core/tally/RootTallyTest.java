@@ -47,8 +47,21 @@ class RootTallyTest {
     assertThat(tally.liveLost()).hasValue(0);
     assertThat(tally.dead()).hasValue(0.75);
     assertThat(tally.loss(FIGURES)).isEqualTo(LossClass.LIGHT);
-    assertThat(Aftermath.potFollowsRoots(tally, FIGURES)).as("half of them dead").isTrue();
-    assertThat(Aftermath.potFollowsRoots(tally(10, 0, 0), FIGURES)).isFalse();
+    assertThat(tally.nursed(FIGURES)).as("half of them dead").isTrue();
+    assertThat(tally(10, 0, 0).nursed(FIGURES)).isFalse();
+  }
+
+  @Test
+  void manyDeadRootsAreNursedLikeManyBrokenOnes() {
+    var rotten = tally(4, 0, 0).and(RootFate.SOFT, 11);
+    assertThat(rotten.nursed(FIGURES)).as("11 of 15 rotten").isTrue();
+    assertThat(Aftermath.of(rotten, true, FIGURES))
+        .extracting(Object::toString)
+        .anyMatch(said -> said.startsWith("Shade and moist air"))
+        .anyMatch(said -> said.contains("cut the spike"));
+    assertThat(tally(5, 0, 0).and(RootFate.SOFT, 5).nursed(FIGURES)).as("just half").isFalse();
+    assertThat(tally(50, 50, 0).nursed(FIGURES)).as("heavy").isTrue();
+    assertThat(RootTally.EMPTY.nursed(FIGURES)).as("nobody counted").isFalse();
   }
 
   @Test

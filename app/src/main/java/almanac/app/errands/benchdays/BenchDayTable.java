@@ -6,9 +6,11 @@ import static almanac.app.db.Tables.BENCH_JOB;
 import almanac.app.db.tables.records.BenchDayRecord;
 import almanac.app.db.tables.records.BenchJobRecord;
 import almanac.core.benchdays.BenchDay;
+import almanac.core.benchdays.JobAhead.Laid;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.stream.Collectors;
 import org.jooq.DSLContext;
 import org.springframework.stereotype.Repository;
@@ -22,8 +24,21 @@ class BenchDayTable {
     this.db = db;
   }
 
-  /** Where a job lay, and whether somebody chose that. */
-  record Lay(LocalDate on, boolean pinned) {}
+  /**
+   * Where a job lies.
+   *
+   * @param pinned whether somebody chose that
+   * @param missed the last day before it on which it lay and was not done
+   */
+  record Lay(LocalDate on, boolean pinned, Optional<LocalDate> missed) {
+    Lay(LocalDate on, boolean pinned) {
+      this(on, pinned, Optional.empty());
+    }
+
+    Laid laid() {
+      return new Laid(on, pinned, missed);
+    }
+  }
 
   List<BenchDay> days() {
     return db.selectFrom(BENCH_DAY)
@@ -36,7 +51,10 @@ class BenchDayTable {
     return db.selectFrom(BENCH_JOB).fetch().stream()
         .collect(
             Collectors.toMap(
-                BenchJobRecord::getPlantId, row -> new Lay(row.getOnDay(), row.getPinned())));
+                BenchJobRecord::getPlantId,
+                row ->
+                    new Lay(
+                        row.getOnDay(), row.getPinned(), Optional.ofNullable(row.getMissedOn()))));
   }
 
   /** In place of all days there were. */
@@ -54,7 +72,10 @@ class BenchDayTable {
                 .map(
                     job ->
                         new BenchJobRecord(
-                            job.getKey(), job.getValue().on(), job.getValue().pinned()))
+                            job.getKey(),
+                            job.getValue().on(),
+                            job.getValue().pinned(),
+                            job.getValue().missed().orElse(null)))
                 .toList())
         .execute();
   }

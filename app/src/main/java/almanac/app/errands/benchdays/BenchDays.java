@@ -8,6 +8,7 @@ import almanac.app.ground.disk.Sha256;
 import almanac.app.ground.refusals.BadEntry;
 import almanac.app.ground.refusals.Conflict;
 import almanac.app.record.rules.Rules;
+import almanac.core.benchdays.AskedFor;
 import almanac.core.benchdays.BenchDay;
 import almanac.core.benchdays.BenchJob;
 import almanac.core.benchdays.BenchPlan;
@@ -15,7 +16,6 @@ import almanac.core.benchdays.BenchPlans;
 import almanac.core.figures.Figures;
 import java.time.LocalDate;
 import java.util.HashMap;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -23,14 +23,20 @@ import java.util.TreeMap;
 import java.util.concurrent.atomic.AtomicReference;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.dao.DataAccessException;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.PlatformTransactionManager;
+import org.springframework.transaction.TransactionException;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.transaction.support.TransactionTemplate;
 
 /** Plans the bench days anew whenever what they rest on has changed. */
 @Service
 public class BenchDays {
+  private static final Logger LOG = LoggerFactory.getLogger(BenchDays.class);
+
   private final BenchDayTable table;
   private final JobsAhead ahead;
   private final Rules rules;
@@ -54,10 +60,31 @@ public class BenchDays {
   /** A plan with the plants of its jobs, by the names of these. */
   record Planned(BenchPlan plan, Map<String, Ahead> jobs, String version) {}
 
-  private record Asked(
-      List<BenchJob> jobs, List<BenchDay> days, LocalDate today, Figures figures) {}
+  private record Asked(List<BenchJob> jobs, List<BenchDay> days, LocalDate today, Figures figures) {
+    /** The same, asked once more after its jobs lie as planned. */
+    Asked lyingAs(BenchPlan plan) {
+      var lies = new HashMap<String, LocalDate>();
+      plan.days()
+          .forEach(day -> day.jobs().forEach(each -> lies.put(each.job().id(), day.day().on())));
+      return new Asked(
+          jobs.stream()
+              .map(
+                  job ->
+                      job.lying(
+                          Optional.ofNullable(lies.get(job.id()))
+                              .or(() -> job.days().asked().flatMap(AskedFor::missed))))
+              .toList(),
+          days,
+          today,
+          figures);
+    }
+  }
 
-  private record Solved(Asked asked, BenchPlan plan) {}
+  private record Solved(Asked asked, Asked again, BenchPlan plan) {
+    boolean answers(Asked other) {
+      return asked.equals(other) || again.equals(other);
+    }
+  }
 
   /** How the days lie on a day. */
   public BenchPlan planOn(LocalDate today) {
@@ -76,9 +103,33 @@ public class BenchDays {
         .collect(Collectors.toMap(Map.Entry::getKey, job -> job.getValue().on()));
   }
 
-  /** The plan as it is on a day. */
+  /**
+   * The plan as it is on a day. Where each job comes to lie is kept, so that what lies on a day
+   * stays there all day, and what was not done on it says so.
+   */
   Planned on(LocalDate today) {
-    return plan(today, table.days(), table.jobs());
+    var days = table.days();
+    var before = table.jobs();
+    var planned = plan(today, days, before);
+    var lies = Lays.of(planned.plan(), before, today);
+    if (!lies.equals(before)) {
+      keep(days, before, lies);
+    }
+    return new Planned(planned.plan(), planned.jobs(), version(days, lies));
+  }
+
+  /** Unless they were changed meanwhile, or cannot be kept now; then the next plan keeps them. */
+  private void keep(List<BenchDay> days, Map<Long, Lay> before, Map<Long, Lay> lies) {
+    try {
+      writing.executeWithoutResult(
+          status -> {
+            if (table.days().equals(days) && table.jobs().equals(before)) {
+              table.setJobs(lies);
+            }
+          });
+    } catch (DataAccessException | TransactionException e) {
+      LOG.warn("Where the jobs lie is not kept", e);
+    }
   }
 
   /** Says on which days somebody has time and what is to be done on which, without planning. */
@@ -107,11 +158,12 @@ public class BenchDays {
       Optional<Map<Long, LocalDate>> lying,
       Optional<String> version,
       LocalDate today) {
-    refuse(days, pins);
+    var named = new NamedDays(days.stream().map(BenchDay::on).toList());
+    pins.values().forEach(day -> named.refuseOther(day, "pins"));
     var before = table.jobs();
     var present = version(table.days(), before);
     if (version.filter(known -> !known.equals(present)).isPresent()) {
-      if (days.equals(table.days()) && pins.equals(pinned(before))) {
+      if (days.equals(table.days()) && pins.equals(Lays.pinned(before))) {
         // It was sent before, and its answer was lost on the way.
         return on(today);
       }
@@ -119,16 +171,14 @@ public class BenchDays {
     }
     var laid = new HashMap<Long, Lay>();
     lying
-        .orElseGet(() -> lying(before))
-        .forEach((plant, day) -> laid.put(plant, new Lay(day, false)));
-    pins.forEach((plant, day) -> laid.put(plant, new Lay(day, true)));
+        .orElseGet(() -> Lays.lying(before))
+        .forEach(
+            (plant, day) ->
+                laid.put(plant, new Lay(day, false, Lays.missed(before, plant, today))));
+    pins.forEach(
+        (plant, day) -> laid.put(plant, new Lay(day, true, Lays.missed(before, plant, today))));
     var planned = plan(today, days, laid);
-    var lies = new HashMap<Long, Lay>();
-    for (var day : planned.plan().days()) {
-      for (var each : day.jobs()) {
-        lies.put(Long.parseLong(each.job().id()), new Lay(day.day().on(), each.pinned()));
-      }
-    }
+    var lies = Lays.of(planned.plan(), laid, today);
     writing.executeWithoutResult(
         status -> {
           if (!version(table.days(), table.jobs()).equals(present)) {
@@ -145,37 +195,9 @@ public class BenchDays {
         "The bench days were changed in another window. Load them again to go on from there.");
   }
 
-  private static Map<Long, LocalDate> pinned(Map<Long, Lay> jobs) {
-    return jobs.entrySet().stream()
-        .filter(job -> job.getValue().pinned())
-        .collect(Collectors.toMap(Map.Entry::getKey, job -> job.getValue().on()));
-  }
-
-  /** Where the jobs lie of which nobody chose the day. */
-  private static Map<Long, LocalDate> lying(Map<Long, Lay> jobs) {
-    return jobs.entrySet().stream()
-        .filter(job -> !job.getValue().pinned())
-        .collect(Collectors.toMap(Map.Entry::getKey, job -> job.getValue().on()));
-  }
-
   /** The same for the same days and the same choices, and another for all others. */
   private static String version(List<BenchDay> days, Map<Long, Lay> jobs) {
-    return Sha256.of("%s %s".formatted(days, new TreeMap<>(jobs)).getBytes(UTF_8));
-  }
-
-  private static void refuse(List<BenchDay> days, Map<Long, LocalDate> pins) {
-    var named = new HashSet<LocalDate>();
-    for (int i = 0; i < days.size(); i++) {
-      if (!named.add(days.get(i).on())) {
-        throw new BadEntry("days[%d].on".formatted(i), "This day is named twice.");
-      }
-    }
-    pins.forEach(
-        (plant, day) -> {
-          if (!named.contains(day)) {
-            throw new BadEntry("pins", "%s is no bench day.".formatted(day));
-          }
-        });
+    return Sha256.of("%s %s".formatted(days, new TreeMap<>(Lays.pinned(jobs))).getBytes(UTF_8));
   }
 
   private Planned plan(LocalDate today, List<BenchDay> days, Map<Long, Lay> laid) {
@@ -196,13 +218,13 @@ public class BenchDays {
   /** Somebody else may have asked for the same, and waited for less. */
   private Optional<BenchPlan> known(Asked asked) {
     return Optional.ofNullable(solved.get())
-        .filter(known -> known.asked().equals(asked))
+        .filter(known -> known.answers(asked))
         .map(Solved::plan);
   }
 
   private BenchPlan anew(Asked asked) {
     var plan = BenchPlans.plan(asked.jobs(), asked.days(), asked.today(), asked.figures());
-    solved.set(new Solved(asked, plan));
+    solved.set(new Solved(asked, asked.lyingAs(plan), plan));
     return plan;
   }
 }

@@ -49,7 +49,11 @@ record BenchDaysPage(
       LocalDate best,
       LocalDate late,
       @Schema(description = "Whether somebody chose its day") boolean pinned,
-      @Schema(description = "Why it lies there, or on no day and what would help") List<Part> why) {
+      @Schema(description = "Why it lies there, or on no day and what would help") List<Part> why,
+      @Schema(
+              nullable = true,
+              description = "Since when it is asked for and by when, and what came in between")
+          @Nullable List<Part> asked) {
     static JobAhead of(Ahead ahead, boolean pinned, List<Part> why) {
       BenchJob job = ahead.job();
       var judged = ahead.judged();
@@ -68,7 +72,8 @@ record BenchDaysPage(
           job.days().window().best(),
           job.days().window().late(),
           pinned,
-          why);
+          why,
+          job.asked(ahead.judged().ahead().today()).map(Part::of).orElse(null));
     }
   }
 

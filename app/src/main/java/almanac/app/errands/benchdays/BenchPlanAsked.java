@@ -1,5 +1,6 @@
 package almanac.app.errands.benchdays;
 
+import almanac.app.ground.refusals.BadEntry;
 import almanac.app.record.entries.WindowEntry;
 import almanac.core.benchdays.Asker;
 import almanac.core.benchdays.BenchJob;
@@ -57,19 +58,31 @@ record BenchPlanAsked(
           @Nullable LocalDate pinned) {}
 
   /**
+   * @throws BadEntry if a day is named twice, or one is chosen that is no bench day
    * @throws CancellationException if the asker has left before it is found
    */
   BenchPlan plan(Asker asker) {
+    refuse();
     var all = new ArrayList<BenchJob>();
     for (var job : jobs) {
       all.add(job(all.size(), job));
     }
     return BenchPlans.plan(
         all,
-        days.stream().map(BenchDaysEntry.DayEntry::day).distinct().toList(),
+        days.stream().map(BenchDaysEntry.DayEntry::day).toList(),
         today,
         Figures.standard(),
         asker);
+  }
+
+  private void refuse() {
+    var named = new NamedDays(days.stream().map(BenchDaysEntry.DayEntry::on).toList());
+    for (int i = 0; i < jobs.size(); i++) {
+      var pinned = jobs.get(i).pinned();
+      if (pinned != null) {
+        named.refuseOther(pinned, "jobs[%d].pinned".formatted(i));
+      }
+    }
   }
 
   private static BenchJob job(int i, JobEntry job) {
@@ -80,6 +93,7 @@ record BenchPlanAsked(
             WindowEntry.window("jobs[%d]".formatted(i), job.early(), job.best(), job.late()),
             Optional.ofNullable(job.flowersOver()),
             Optional.ofNullable(job.pinned()),
+            Optional.empty(),
             Optional.empty()),
         job.minutes(),
         job.hazard(),

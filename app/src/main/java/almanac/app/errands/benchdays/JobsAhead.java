@@ -54,7 +54,9 @@ class JobsAhead {
       PlantInPlace plant, LocalDate today, OwnPace pace, Optional<Lay> laid) {
     var judged = judging.judge(plant, today);
     var figures = judging.figures();
-    return JobAhead.window(judged, today, figures)
+    var since = judging.since(plant, today, judged);
+    var before = laid.map(Lay::laid);
+    return JobAhead.window(judged, since, today, figures)
         .map(
             window ->
                 new Ahead(
@@ -65,10 +67,11 @@ class JobsAhead {
                         plant.name(),
                         judged,
                         window,
+                        JobAhead.asked(judged, since, before, today),
                         jobs.ahead(plant, today),
                         plant.card().comesLast(),
                         pace,
-                        laid.map(lay -> new JobAhead.Laid(lay.on(), lay.pinned())),
+                        before,
                         figures)));
   }
 }

@@ -15,6 +15,7 @@ import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.LocalDate;
 import java.util.Comparator;
 import java.util.List;
+import java.util.stream.Collectors;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
@@ -99,8 +100,14 @@ class DayController {
             .filter(each -> !each.jobs().isEmpty())
             .findFirst()
             .map(each -> new DayInShort.Stint(each.day().on(), each.taken()));
-    int urgent = (int) judged(day).stream().filter(each -> each.judgement().urgent()).count();
-    return new DayHeadline(new DayInShort(day, urgent, round, bench).words(judging.figures()));
+    var inHand =
+        judged(day).stream()
+            .map(Judged::judgement)
+            .filter(each -> each.verdict().inHand())
+            .collect(Collectors.partitioningBy(Judgement::urgent, Collectors.counting()));
+    return new DayHeadline(
+        new DayInShort(day, inHand.get(true).intValue(), inHand.get(false).intValue(), round, bench)
+            .words(judging.figures()));
   }
 
   private List<Judged> judged(LocalDate day) {

@@ -5,11 +5,13 @@ import almanac.app.record.rules.CollectionApproach;
 import almanac.app.record.rules.Rules;
 import almanac.app.record.site.Site;
 import almanac.app.record.site.Today;
+import almanac.core.checks.Check;
 import almanac.core.checks.diary.Diary;
 import almanac.core.checks.diary.Listing;
 import almanac.core.checks.diary.OpenCheck;
 import almanac.core.figures.Figures;
 import almanac.core.history.Approach;
+import almanac.core.judgement.compare.Since;
 import almanac.core.judgement.evidence.Evidence;
 import almanac.core.judgement.evidence.Situation;
 import almanac.core.judgement.verdict.Judge;
@@ -30,6 +32,7 @@ public class Judging {
   private final MeasuredSpeeds speeds;
   private final Today today;
   private final WorkedOut<List<OpenCheck>> checks = new WorkedOut<>();
+  private final WorkedOut<Optional<LocalDate>> since = new WorkedOut<>();
   private final WorkedOut<Judgement> ofToday = new WorkedOut<>();
 
   Judging(
@@ -95,10 +98,18 @@ public class Judging {
   /** The checks of a plant as they stand on the list of today. */
   public List<Listed> listed(PlantInPlace plant, LocalDate today) {
     var judged = judge(plant, today);
-    boolean inHand = judged.verdict().inHand();
     return checks(plant, today, judged).stream()
-        .map(open -> new Listed(open, open.listing(today, inHand, figures())))
+        .map(open -> new Listed(open, open.listing(today, judged.urgent(), figures())))
         .toList();
+  }
+
+  /** The looks of the year after its last move that come after the next one. */
+  public List<Check> yearAfterMove(PlantInPlace plant, LocalDate today) {
+    return diary(plant).yearAfterMove(plant.plant(), today);
+  }
+
+  private Diary diary(PlantInPlace plant) {
+    return new Diary(figures(), plant.kind().rest());
   }
 
   /** The same, where it was judged today already. */
@@ -111,9 +122,12 @@ public class Judging {
     return checks.of(
         plant,
         basis(today),
-        () ->
-            new Diary(figures())
-                .of(plant.plant(), day -> judged.apply(day).looks().nextCheck(), today));
+        () -> diary(plant).of(plant.plant(), day -> judged.apply(day).looks().nextCheck(), today));
+  }
+
+  /** Since when a verdict has asked for what it asks for; nothing where it asks for nothing. */
+  public Optional<LocalDate> since(PlantInPlace plant, LocalDate day, Judgement judged) {
+    return since.of(plant, basis(day), () -> Since.of(judge(plant), situation(plant, day), judged));
   }
 
   /** By whom a plant is judged: the figures in force, and the approach that holds for it. */

@@ -59,11 +59,12 @@ public class Pages {
         card.inHand().heldSince() == null ? null : holding(plant, card.inHand().heldSince()),
         card.inHand().apartSince() == null ? null : apart(plant, card.inHand().apartSince()),
         plant.plant().undecidedNewcomer() ? nowOrHold(plant, judged) : null,
-        judging.checks(plant, day, judged).stream().map(open -> CheckView.of(open, day)).toList());
+        judging.checks(plant, day, judged).stream().map(open -> CheckView.of(open, day)).toList(),
+        judging.yearAfterMove(plant, day).stream().map(PlantPage.LaterCheck::of).toList());
   }
 
   private PlantPage gone(PlantInPlace plant, Plant whole) {
-    return page(plant, whole, null, null, null, null, null, List.of());
+    return page(plant, whole, null, null, null, null, null, List.of(), List.of());
   }
 
   private PlantPage page(
@@ -74,7 +75,8 @@ public class Pages {
       PlantPage.@Nullable HoldingView holding,
       PlantPage.@Nullable ApartView apart,
       PlantPage.@Nullable NowOrHoldView nowOrHold,
-      List<CheckView> checks) {
+      List<CheckView> checks,
+      List<PlantPage.LaterCheck> later) {
     var card = plant.card();
     var arrival = card.origin().arrival();
     return new PlantPage(
@@ -104,6 +106,7 @@ public class Pages {
         treatment(plant.plant()),
         LastChance.of(plant.follows()).map(Part::of).orElse(null),
         checks,
+        later,
         JournalLines.of(whole.journal(), plants.names(), judging.figures()));
   }
 

@@ -28,6 +28,8 @@ public record PlantLine(
     long readiness,
     long readinessMost,
     Slip.When when,
+    @Schema(nullable = true, description = "Since when it has been asked for, if it is")
+        LocalDate since,
     @Schema(nullable = true, description = "When its next move is to be expected")
         Slip.NextMove nextMove,
     @Schema(nullable = true, description = "The weightiest reason") List<Part> reason,

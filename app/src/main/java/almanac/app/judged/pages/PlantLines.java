@@ -68,6 +68,7 @@ public class PlantLines {
         Math.round(judged.readiness()),
         Math.round(judged.weighed().readinessMost()),
         Slips.when(judged.timing(), today.get()),
+        judging.since(plant, today.get(), judged).orElse(null),
         Slips.nextMove(judged.ahead()),
         judged.weighed().carried().stream()
             .findFirst()

@@ -3,6 +3,7 @@ package almanac.app.judged.pages;
 import almanac.app.record.entries.LookEntry;
 import almanac.app.record.entries.TraitsEntry;
 import almanac.app.record.places.Place;
+import almanac.core.checks.Check;
 import almanac.core.checks.Purpose;
 import almanac.core.checks.Tick;
 import almanac.core.checks.diary.OpenCheck;
@@ -58,6 +59,8 @@ public record PlantPage(
     @Schema(nullable = true, description = "What to look for before it is given up")
         List<Part> lastChance,
     @Schema(description = "Checks still to be made, the next one first") List<CheckView> checks,
+    @Schema(description = "Those of the year after its move that come after the next one")
+        List<LaterCheck> later,
     @Schema(description = "All that was written down, newest first") List<Line> journal) {
 
   /** What stands on its card. */
@@ -132,6 +135,15 @@ public record PlantPage(
       String stage,
       @Schema(nullable = true, description = "The longest root measured, mm") Double rootMm,
       @Schema(description = "Whether it was seen in flower") boolean bloomed) {}
+
+  /** A check that comes after others. */
+  public record LaterCheck(String title, String lookFor, LocalDate early, LocalDate late) {
+    static LaterCheck of(Check check) {
+      var purpose = check.purpose();
+      var window = check.window();
+      return new LaterCheck(purpose.title(), purpose.lookFor(), window.early(), window.late());
+    }
+  }
 
   /** A check in the diary. */
   public record CheckView(

@@ -11,6 +11,7 @@ import almanac.core.history.Plant;
 import almanac.core.history.Way;
 import almanac.core.holding.Holding;
 import almanac.core.holding.KeptApart;
+import almanac.core.kinds.Rest;
 import java.time.LocalDate;
 import java.util.Comparator;
 import java.util.List;
@@ -25,9 +26,14 @@ import java.util.stream.Stream;
  */
 public final class Diary {
   private final Figures figures;
+  private final Rest rest;
 
-  public Diary(Figures figures) {
+  /**
+   * @param rest how the plant's kind rests
+   */
+  public Diary(Figures figures, Rest rest) {
     this.figures = figures;
+    this.rest = rest;
   }
 
   /**
@@ -85,7 +91,19 @@ public final class Diary {
     return open;
   }
 
-  /** A move as its act tells it. */
+  /** The looks of the year after the last move that come after the next one, if all is as hoped. */
+  public List<Check> yearAfterMove(Plant plant, LocalDate today) {
+    return aftercare(plant)
+        .map(
+            next ->
+                Aftercare.of(move(plant, plant.potted()), figures).stream()
+                    .filter(check -> check.purpose().compareTo(next.check().purpose()) > 0)
+                    .filter(check -> !check.window().late().isBefore(today))
+                    .toList())
+        .orElse(List.of());
+  }
+
+  /** A move as its act tells it; what starts dry has its first water with its roots. */
   private Move move(Plant plant, Line potted) {
     var told =
         plant.journal().holding().stream()
@@ -100,16 +118,14 @@ public final class Diary {
     return new Move(
         potted.act().on(),
         ((Happening.Potted) potted.happening()).inFlower(),
-        worked
-            .map(Happening.Worked::tally)
-            .filter(tally -> !tally.empty() && tally.loss(figures).nursed())
-            .isPresent(),
+        worked.map(Happening.Worked::tally).filter(tally -> tally.nursed(figures)).isPresent(),
         worked.filter(work -> work.way() == Way.WHOLE).isPresent(),
-        told.stream()
-            .anyMatch(
-                happening ->
-                    happening instanceof Happening.Divided
-                        || happening instanceof Happening.PartedFrom));
+        rest != Rest.DRY
+            && told.stream()
+                .anyMatch(
+                    happening ->
+                        happening instanceof Happening.Divided
+                            || happening instanceof Happening.PartedFrom));
   }
 
   /** On the day to which somebody put it off, if anybody did since it is known by its name. */

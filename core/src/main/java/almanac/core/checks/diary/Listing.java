@@ -8,6 +8,6 @@ public enum Listing {
   SOON,
   /** Its days are far off. */
   LATER,
-  /** The plant is taken in hand anyway, which is look enough. */
+  /** The plant is taken in hand at once, which is look enough. */
   WITH_THE_MOVE
 }

@@ -33,14 +33,17 @@ public record OpenCheck(CheckName name, Check check, Optional<String> putOff) {
   /**
    * Where it stands on the list of a day.
    *
-   * @param inHand whether the plant is to be taken in hand on that day
+   * @param cannotWait whether the plant is to be taken in hand at once; who was not in time is
+   *     looked at like all others
    */
-  public Listing listing(LocalDate day, boolean inHand, Figures figures) {
+  public Listing listing(LocalDate day, boolean cannotWait, Figures figures) {
     if (urgency(day) == Urgency.LATER) {
       var soon = day.plusDays(figures.count(FollowUpFigures.SOON));
       return check.window().early().isAfter(soon) ? Listing.LATER : Listing.SOON;
     }
-    return inHand && check.purpose() == Purpose.AS_JUDGED ? Listing.WITH_THE_MOVE : Listing.NOW;
+    return cannotWait && check.purpose() == Purpose.AS_JUDGED && urgency(day) == Urgency.DUE
+        ? Listing.WITH_THE_MOVE
+        : Listing.NOW;
   }
 
   /** Where a day lies in its window. */

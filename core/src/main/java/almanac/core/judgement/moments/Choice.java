@@ -35,14 +35,23 @@ public final class Choice {
    * @param reasons what speaks for a move today
    * @param intact whether the ball would stay whole
    */
-  public Choice(Evidence evidence, List<Reason> reasons, boolean intact) {
+  public static Choice of(Evidence evidence, List<Reason> reasons, boolean intact) {
+    return new Choice(evidence, reasons, intact, Moments.of(evidence, reasons, intact));
+  }
+
+  /** For what is moved today, whatever comes. */
+  public static Choice ofToday(Evidence evidence, List<Reason> reasons, boolean intact) {
+    return new Choice(evidence, reasons, intact, Moments.todayOnly(evidence, reasons, intact));
+  }
+
+  private Choice(Evidence evidence, List<Reason> reasons, boolean intact, Moments moments) {
     this.evidence = evidence;
     this.intact = intact;
     this.needs =
         reasons.stream()
             .filter(reason -> reason.points() > 0 && reason.scale() == Scale.NEED)
             .toList();
-    this.moments = Moments.of(evidence, reasons, intact);
+    this.moments = moments;
     this.deadline = reckoned();
     this.deadline.map(this::whenOpen).ifPresent(moments::lastDay);
     this.all = moments.all();

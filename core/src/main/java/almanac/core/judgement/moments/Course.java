@@ -189,9 +189,12 @@ final class Course {
 
   /** The last flush that has shown by a day; nothing while its roots are those of today. */
   Optional<NextRoots> showed(LocalDate day) {
-    return flushes.stream()
-        .filter(flush -> !flush.likely().isAfter(day))
-        .reduce((first, second) -> second);
+    for (int i = flushes.size() - 1; i >= 0; i--) {
+      if (!flushes.get(i).likely().isAfter(day)) {
+        return Optional.of(flushes.get(i));
+      }
+    }
+    return Optional.empty();
   }
 
   private Footing.Roots ofFlush(LocalDate showed, LocalDate day) {

@@ -37,19 +37,21 @@ final class Moments {
   private final Ripeness whole;
   private final Ripeness opened;
   private final Course course;
+  private final double pointsToday;
   private final List<Moment> all = new ArrayList<>();
   private Optional<Moment> lastDay = Optional.empty();
 
-  private Moments(Evidence evidence, List<Reason> reasons, boolean intact) {
+  private Moments(Evidence evidence, List<Reason> reasons, boolean intact, int days) {
     this.evidence = evidence;
     this.figures = evidence.figures();
     this.today = evidence.today();
-    this.end = today.plusDays(figures.count(MomentFigures.HORIZON));
+    this.end = today.plusDays(days);
     this.intact = intact;
     this.need = new NeedAhead(evidence, reasons);
     this.whole = new Ripeness(evidence, true);
     this.opened = new Ripeness(evidence, false);
     this.course = new Course(evidence, end);
+    this.pointsToday = Math.round(need.on(today, false));
   }
 
   /**
@@ -57,8 +59,16 @@ final class Moments {
    * @param intact whether the ball would stay whole
    */
   static Moments of(Evidence evidence, List<Reason> reasons, boolean intact) {
-    var moments = new Moments(evidence, reasons, intact);
+    int days = evidence.figures().count(MomentFigures.HORIZON);
+    var moments = new Moments(evidence, reasons, intact, days);
     moments.layOut();
+    return moments;
+  }
+
+  /** Only today, for what does not wait. */
+  static Moments todayOnly(Evidence evidence, List<Reason> reasons, boolean intact) {
+    var moments = new Moments(evidence, reasons, intact, 0);
+    moments.addToday();
     return moments;
   }
 
@@ -113,8 +123,12 @@ final class Moments {
     return evidence.situation().conditions();
   }
 
-  private void layOut() {
+  private void addToday() {
     all.add(moment(List.of(), today, today, today, course.on(today), false));
+  }
+
+  private void layOut() {
+    addToday();
     flushOfToday();
     for (var flush : course.flushes()) {
       flush(flush);
@@ -270,20 +284,21 @@ final class Moments {
     if (!likely.isAfter(today)) {
       return;
     }
+    var first = course.showed(likely);
     all.add(
         moment(
-            with(brings, likely),
+            with(brings, likely, first),
             whenOpen(earliest, likely),
             likely,
             latest,
             course.on(likely),
-            course.showed(likely).isPresent()));
+            first.isPresent()));
   }
 
   /** Where its roots are those of a flush that has to come first, that is waited for too. */
-  private List<WaitCondition> with(WaitCondition brings, LocalDate likely) {
-    return course
-        .showed(likely)
+  private List<WaitCondition> with(
+      WaitCondition brings, LocalDate likely, Optional<NextRoots> showed) {
+    return showed
         .map(NextRoots::brings)
         .filter(
             first -> !staysWhole(likely) && first != brings && brings != WaitCondition.LONG_ROOTS)
@@ -326,10 +341,9 @@ final class Moments {
 
   /** Whether it may be moved then, as much as it needs it today. Rules: Season and conditions. */
   private boolean open(Season season) {
-    double points = Math.round(need.on(today, false));
-    boolean must = points >= of(JudgementFigures.MUST_FROM);
+    boolean must = pointsToday >= of(JudgementFigures.MUST_FROM);
     boolean costWhatMay =
-        points >= of(JudgementFigures.COST_WHAT_MAY_FROM)
+        pointsToday >= of(JudgementFigures.COST_WHAT_MAY_FROM)
             && evidence.approach() != Approach.WAIT_FOR_NUBS;
     return season.open()
         || costWhatMay

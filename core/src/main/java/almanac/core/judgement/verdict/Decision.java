@@ -23,13 +23,14 @@ record Decision(Verdict verdict, Method method, Choice choice) {
   static Decision of(Evidence evidence, Needs needs, double need) {
     if (needs.hazard()) {
       var method = Rescues.of(needs.reasons());
-      return new Decision(Verdict.RESCUE, method, choice(evidence, needs, method));
+      var today = Choice.ofToday(evidence, needs.reasons(), method.intact());
+      return new Decision(Verdict.RESCUE, method, today);
     }
     return new Weighed(evidence, needs, Math.round(need)).by(Methods.of(evidence, needs.reasons()));
   }
 
   private static Choice choice(Evidence evidence, Needs needs, Method method) {
-    return new Choice(evidence, needs.reasons(), method.intact());
+    return Choice.of(evidence, needs.reasons(), method.intact());
   }
 
   private record Weighed(Evidence evidence, Needs needs, double need) {
@@ -62,7 +63,7 @@ record Decision(Verdict verdict, Method method, Choice choice) {
       if (Math.round(points) < of(JudgementFigures.LEAVE_BELOW)) {
         return Optional.empty();
       }
-      var place = new Choice(evidence, reasons, true);
+      var place = Choice.of(evidence, reasons, true);
       if (!place.now()) {
         return Optional.empty();
       }

@@ -23,6 +23,9 @@ import java.util.Optional;
 
 /** When somebody should look again. Rules: From need to verdict, next look. */
 final class NextLook {
+  /** No look has a single day. */
+  private static final int SOME_DAYS = 2;
+
   private final Evidence evidence;
   private final Figures figures;
   private final LocalDate today;
@@ -56,10 +59,12 @@ final class NextLook {
     return new Check(Purpose.AS_JUDGED, next.soonAfterAFinding(next.quiet(verdict)));
   }
 
-  /** Who may be moved now is seen within some weeks, however long that may wait. */
+  /** Who may be moved now and was not is seen within some weeks, however long that may wait. */
   private Window until(LocalDate last) {
-    var soon = earlier(last, in(JudgementFigures.REPOT_WITHIN));
-    return Window.between(today, soon.isBefore(today) ? today : soon);
+    var weeks = in(JudgementFigures.REPOT_WITHIN);
+    var soon = last.isBefore(today) ? weeks : earlier(last, weeks);
+    var again = in(JudgementFigures.AHEAD);
+    return Window.between(Window.between(today, soon).best(), soon).notBefore(again);
   }
 
   /** Why a look for a wait lies where it does; it moves with the forecast. */
@@ -83,7 +88,10 @@ final class NextLook {
         > figures.of(JudgementFigures.WIDE);
   }
 
-  /** Shortly before the window opens; at half time if nobody can say well when that is. */
+  /**
+   * Shortly before the window opens; at half time if nobody can say well when that is. Long roots
+   * stay long: they are looked for week by week.
+   */
   private Window before(Wait wait) {
     if (wait.conditions().contains(WaitCondition.LOOK_AT_ROOTS)) {
       return Window.between(wait.earliest(), wait.latest());
@@ -92,6 +100,10 @@ final class NextLook {
         wide(wait)
             ? today.plusDays(ChronoUnit.DAYS.between(today, wait.likely()) / 2)
             : wait.earliest().minusDays(figures.count(JudgementFigures.AHEAD));
+    if (wait.conditions().contains(WaitCondition.LONG_ROOTS)) {
+      var aWeek = earlier(in(JudgementFigures.AHEAD), wait.latest());
+      return endingBefore(wait.latest(), about(best.isBefore(aWeek) ? aWeek : best));
+    }
     return endingBefore(wait.likely(), about(best));
   }
 
@@ -101,8 +113,11 @@ final class NextLook {
       return window;
     }
     var last = end.minusDays(1);
+    var early = earlier(window.early(), last.minusDays(SOME_DAYS));
     return new Window(
-        earlier(window.early(), last), earlier(window.best(), last), earlier(window.late(), last));
+        early.isBefore(today) ? today : early,
+        earlier(window.best(), last),
+        earlier(window.late(), last));
   }
 
   /** After pests, rot or a broken lead it is days, not the season's end. */

@@ -1,6 +1,8 @@
 package almanac.core.judgement.verdict;
 
+import java.util.EnumSet;
 import java.util.List;
+import java.util.Set;
 
 /** What to do with a plant, from the mildest to the gravest. */
 public enum Verdict {
@@ -58,6 +60,8 @@ public enum Verdict {
           WATCH,
           LEAVE);
 
+  private static final Set<Verdict> MOVES = EnumSet.of(MOVE_UP, PART_REPOT, FULL_REPOT, DIVIDE);
+
   /** Its turn when several plants want a hand; 0 comes first. */
   public int turn() {
     return TURNS.indexOf(this);
@@ -66,6 +70,11 @@ public enum Verdict {
   /** Whether blades and media come into play, so that the cautions are shown. */
   public boolean atTheBench() {
     return turn() <= MOVE_UP.turn();
+  }
+
+  /** Whether both ask for the same, if perhaps done otherwise: one move is as another. */
+  public boolean asksAs(Verdict other) {
+    return this == other || MOVES.contains(this) && MOVES.contains(other);
   }
 
   /** Whether the plant is to be taken in hand now. */

@@ -5,7 +5,6 @@ import almanac.core.inspection.Rim;
 import almanac.core.judgement.evidence.Evidence;
 import almanac.core.judgement.figures.JudgementFigures;
 import almanac.core.judgement.moments.Choice;
-import almanac.core.kinds.ReadyRule;
 import almanac.core.roots.RootForecast;
 import almanac.core.roots.RootStage;
 import java.time.LocalDate;
@@ -67,8 +66,17 @@ final class When {
         .orElseGet(() -> aSeasonAfterTheLook(choice));
   }
 
+  /** A start of growth that was missed is missed; other kinds have another moment. */
   private Optional<LocalDate> nubsEnd() {
-    return evidence.rule() == ReadyRule.TIPS_GROWING ? Optional.empty() : asNubs(evidence);
+    return switch (evidence.rule()) {
+      case TIPS_GROWING -> Optional.empty();
+      case START_OF_GROWTH ->
+          evidence
+              .forecast()
+              .filter(roots -> roots.look().stage().beginning())
+              .map(roots -> roots.lastAsNubs(figures));
+      default -> asNubs(evidence);
+    };
   }
 
   /** The last day on which roots that have just begun are likely to be nubs. */

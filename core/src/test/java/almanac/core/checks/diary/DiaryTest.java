@@ -20,11 +20,13 @@ import almanac.core.inspection.Breakage;
 import almanac.core.inspection.Inspection;
 import almanac.core.inspection.Items;
 import almanac.core.inspection.Pests;
+import almanac.core.kinds.Rest;
 import almanac.core.medium.Component;
 import almanac.core.medium.Mix;
 import almanac.core.medium.Moisture;
 import almanac.core.medium.PottedOn;
 import almanac.core.refusals.Refused;
+import almanac.core.tally.RootFate;
 import almanac.core.tally.RootTally;
 import almanac.core.treatments.Course;
 import almanac.core.treatments.Foe;
@@ -67,7 +69,52 @@ class DiaryTest {
   }
 
   private List<OpenCheck> open(LocalDate today) {
-    return new Diary(Figures.standard()).of(chronicle.plant(), DiaryTest::inTwoMonths, today);
+    return open(Rest.NONE, today);
+  }
+
+  private List<OpenCheck> open(Rest rest, LocalDate today) {
+    return new Diary(Figures.standard(), rest).of(chronicle.plant(), DiaryTest::inTwoMonths, today);
+  }
+
+  @Test
+  void theLooksOfTheYearAfterAMoveAreAllInSight() {
+    potted(CAME, null);
+    assertThat(yearAfter(CAME)).as("it stands in what it came in").isEmpty();
+    potted(MOVED, null);
+    assertThat(yearAfter(MOVED))
+        .containsExactly(Purpose.ROOT_TIPS, Purpose.ANCHORED, Purpose.MEDIUM, Purpose.YEAR);
+    answered(MOVED.plusDays(8), CheckAnswer.AS_HOPED);
+    assertThat(yearAfter(MOVED.plusDays(8)))
+        .containsExactly(Purpose.ANCHORED, Purpose.MEDIUM, Purpose.YEAR);
+    assertThat(yearAfter(MOVED.plusDays(120)))
+        .as("what is over is over")
+        .containsExactly(Purpose.MEDIUM, Purpose.YEAR);
+  }
+
+  private List<Purpose> yearAfter(LocalDate today) {
+    return new Diary(Figures.standard(), Rest.NONE)
+        .yearAfterMove(chronicle.plant(), today).stream().map(Check::purpose).toList();
+  }
+
+  @Test
+  void whatLostMostOfItsRootsToRotIsLookedAtWeekByWeek() {
+    potted(CAME, null);
+    var moved = potted(MOVED, null);
+    var rotten = RootTally.EMPTY.and(RootFate.FIRM_KEPT, 4).and(RootFate.SOFT, 11);
+    chronicle.with(moved, new Happening.Worked(rotten, 40, "", "", Way.OPENED));
+    answered(MOVED.plusDays(8), CheckAnswer.AS_HOPED);
+    assertThat(open(MOVED.plusDays(8)).get(0).check().window().best())
+        .isEqualTo(MOVED.plusDays(15));
+  }
+
+  /** What starts without water gets its first with its roots, not when its cuts are dry. */
+  @Test
+  void whatIsPartedIsWateredWhenItsWoundsAreDryButNotWhatStartsDry() {
+    potted(CAME, null);
+    var divided = potted(MOVED, null);
+    chronicle.with(divided, new Happening.Divided(7));
+    assertThat(open(Rest.COOL, divided.on()).get(0).check().purpose()).isEqualTo(Purpose.WATER);
+    assertThat(open(Rest.DRY, divided.on()).get(0).check().purpose()).isEqualTo(Purpose.STANDS);
   }
 
   private OpenCheck of(Series series, LocalDate today) {
