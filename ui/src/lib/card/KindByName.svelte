@@ -17,7 +17,12 @@
   let proposed = $state('');
   let searching = $state(false);
   const kindHint = $derived.by(() => {
-    if (!kind) return 'Decides how it is judged';
+    if (!kind) {
+      const proposal = choices.kinds.find(({ key }) => key === genus?.kind);
+      return proposal
+        ? `By its genus ${proposal.name}; it is taken when you go on`
+        : 'Decides how it is judged';
+    }
     if (proposed !== form.kind) return `Takes a move ${kind.readyWhen}`;
     return genus?.sure
       ? `By its genus; takes a move ${kind.readyWhen}`
@@ -28,7 +33,7 @@
     if (kind) form.moisture = kind.moisture;
   }
 
-  /** What the name proposes is taken, until another is looked for or chosen. */
+  /** Taken unless somebody is in the field, or has chosen another. */
   $effect(() => {
     if (searching || !genus || form.kind === genus.kind || (form.kind && form.kind !== proposed))
       return;

@@ -11,7 +11,7 @@
     value: string;
     hint: string;
     fault?: string;
-    /** Whether somebody is looking for one just now. */
+    /** Whether somebody is in the field; nothing is written under their hands. */
     searching: boolean;
     onchange: () => void;
   }
@@ -51,10 +51,7 @@
       {collection}
       value={value ? [value] : []}
       inputValue={typed}
-      onInputValueChange={({ inputValue, reason }) => {
-        typed = inputValue;
-        searching = reason === 'input-change';
-      }}
+      onInputValueChange={({ inputValue }) => (typed = inputValue)}
       onValueChange={({ value: keys }) => choose(keys[0])}
       openOnClick
       inputBehavior="autohighlight"
@@ -66,6 +63,7 @@
           placeholder="A kind or a genus…"
           aria-describedby={describedBy}
           aria-invalid={invalid}
+          onfocus={() => (searching = true)}
           onblur={() => (searching = false)}
         />
       </Combobox.Control>

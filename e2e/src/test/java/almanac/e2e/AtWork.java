@@ -34,7 +34,7 @@ final class AtWork {
   /** Searches for the kind of a new plant, and takes what is found. */
   static void kind(Page page, String searched, String found) {
     Find.entry(page, "Kind").fill(searched);
-    page.getByRole(AriaRole.OPTION).filter(new Locator.FilterOptions().setHasText(found)).click();
+    Find.option(page, found).click();
   }
 
   static Locator verdict(Page page) {

@@ -42,6 +42,11 @@ final class Find {
     return part.getByLabel(label, new Locator.GetByLabelOptions().setExact(true));
   }
 
+  /** What a search found, by some of its words. */
+  static Locator option(Page page, String words) {
+    return with(page.getByRole(AriaRole.OPTION), words);
+  }
+
   /** Of several parts, those in which a text stands. */
   static Locator with(Locator parts, String text) {
     return parts.filter(new Locator.FilterOptions().setHasText(text));

@@ -5,8 +5,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Route;
 import com.microsoft.playwright.options.AriaRole;
 import java.nio.file.Path;
+import java.util.ArrayDeque;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
@@ -64,6 +66,27 @@ class FirstDayTest {
       AtWork.kind(page, "clowesia", "Catasetum, Clowesia, Cycnoches");
       name.fill("Phalaenopsis Weir");
       assertThat(kind).hasValue("Catasetum, Clowesia, Cycnoches");
+    }
+  }
+
+  @Test
+  void whatTheNameProposesIsNotWrittenUnderTheHandsOfWhoeverLooksForAKind(@TempDir Path data) {
+    try (var almanac = RunningAlmanac.start(data);
+        var browsing = Browsing.desk(almanac.address())) {
+      var page = browsing.open("/plants/new");
+      var kind = Find.entry(page, "Kind");
+      var asked = new ArrayDeque<Route>();
+      page.route("**/api/labels?*", asked::add);
+      page.waitForRequest(
+          "**/api/labels?*", () -> Find.entry(page, "Name on the label").fill("Vanda Weir"));
+      kind.fill("cly");
+      page.waitForResponse("**/api/labels?*", () -> asked.forEach(Route::resume));
+      assertThat(page.getByText("By its genus Vanda; it is taken when you go on")).isVisible();
+      assertThat(kind).hasValue("cly");
+      kind.fill("clowesia");
+      assertThat(Find.option(page, "Catasetum, Clowesia, Cycnoches")).isVisible();
+      Find.entry(page, "Name of the new place").focus();
+      assertThat(kind).hasValue("Vanda");
     }
   }
 }
