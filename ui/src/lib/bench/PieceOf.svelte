@@ -1,5 +1,8 @@
 <script lang="ts">
   import type { Schemas } from '$lib/interface/schemas';
+  import { untrack } from 'svelte';
+  import { faultOf } from '$lib/forms/faults';
+  import TextField from '$lib/forms/TextField.svelte';
   import Picks from '$lib/forms/Picks.svelte';
   import { count } from '$lib/words/counts';
   import Sentence from '$lib/words/Sentence.svelte';
@@ -14,21 +17,16 @@
   const { line, bench, choices }: Props = $props();
   const pots = $derived(bench.job.place?.seats ?? []);
 
-  function become(fate: string) {
-    bench.become(line.key, {
-      fate: fate as Schemas['PieceEntry']['fate'],
-      pot: line.pot,
-      potItem: line.potItem,
-    });
+  let to = $state(untrack(() => line.to));
+
+  function become(more: Partial<Schemas['PieceEntry']>) {
+    const { fate, pot, potItem } = line;
+    bench.become(line.key, { fate, pot, potItem, to, ...more });
   }
 
   function potted(value: string) {
     const seat = pots.find(({ item }) => item === value);
-    bench.become(line.key, {
-      fate: line.fate,
-      pot: seat?.pot ?? null,
-      potItem: seat?.item ?? null,
-    });
+    become({ pot: seat?.pot ?? null, potItem: seat?.item ?? null });
   }
 
   const ways = (hours: number[]) =>
@@ -59,7 +57,7 @@
     legend="It becomes"
     choices={choices.pieceFates}
     value={line.fate}
-    onpick={(fate) => become(fate)}
+    onpick={(fate) => become({ fate: fate as Schemas['PieceEntry']['fate'] })}
   />
   {#if line.fate === 'POTTED' || line.fate === 'GIVEN_AWAY'}
     <label class="pot">
@@ -79,6 +77,13 @@
         {/each}
       </select>
     </label>
+  {/if}
+  {#if line.fate === 'GIVEN_AWAY'}
+    <TextField
+      label="To whom"
+      fault={faultOf(bench.problem, `dividing.pieces.${line.key}.to`)}
+      bind:value={() => to, (typed) => ((to = typed), become({ to: typed }))}
+    />
   {/if}
 </li>
 

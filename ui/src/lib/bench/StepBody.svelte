@@ -7,13 +7,13 @@
   import { entriesOf, typedLook, type TypedLook } from '$lib/looks/looks';
   import { sentMix, typedMix } from '$lib/forms/mix';
   import { sentPot, typedPot } from '$lib/forms/pot';
-  import TextArea from '$lib/forms/TextArea.svelte';
-  import TextField from '$lib/forms/TextField.svelte';
   import type { AtBench } from './atBench.svelte';
   import FillStep from './FillStep.svelte';
+  import LetGoStep from './LetGoStep.svelte';
   import PartStep from './PartStep.svelte';
   import PotStep from './PotStep.svelte';
   import TallyPad from './TallyPad.svelte';
+  import TellStep from './TellStep.svelte';
 
   interface Props {
     bench: AtBench;
@@ -37,6 +37,7 @@
     typedPot(begun.pot ? { ...begun.pot, pot: begun.pot.type } : untrack(() => plant).potting),
   );
   let mix = $state(typedMix(begun.mix.length ? begun.mix : untrack(() => plant).potting.mix));
+  let on = $state(begun.on ?? '');
   let minutes = $state(begun.minutes == null ? '' : String(begun.minutes));
   let well = $state(begun.well);
   let badly = $state(begun.badly);
@@ -45,17 +46,27 @@
     looks: entriesOf(looks, choices.looks) as Schemas['JobTold']['looks'],
     pot: sentPot(pot, bench.told.pot ?? plant.potting),
     mix: sentMix(mix),
+    on: on.trim() || null,
     minutes: optional(minutes),
     well,
     badly,
   });
-  let before = untrack(() => JSON.stringify(sent));
+  let before = untrack(() => texts(sent));
   $effect(() => {
-    const now = JSON.stringify(sent);
-    if (now === before) return;
+    const now = texts(sent);
+    const told = Object.keys(now).filter((key) => now[key] !== before[key]);
     before = now;
-    untrack(() => bench.tell(JSON.parse(now) as Partial<Schemas['JobTold']>));
+    if (!told.length) return;
+    const more = Object.fromEntries(told.map((key) => [key, JSON.parse(now[key]!)]));
+    untrack(() => bench.tell(more as Partial<Schemas['JobTold']>));
   });
+
+  /** Only what was changed is told: a pot that nobody chose is not chosen. */
+  function texts(all: object): Record<string, string> {
+    return Object.fromEntries(
+      Object.entries(all).map(([key, value]) => [key, JSON.stringify(value ?? null)]),
+    );
+  }
 </script>
 
 {#if task === 'TALLY'}
@@ -70,6 +81,9 @@
   {/each}
 {:else if task === 'PART'}
   <PartStep {bench} {choices} />
+  {@render look('rot', 'The cut face: green-white is clean')}
+{:else if task === 'CUT'}
+  {@render look('rot', 'The cut face: green-white is clean')}
 {:else if task === 'POT'}
   <PotStep {bench} {plant} {choices} bind:pot />
 {:else if task === 'FILL'}
@@ -77,24 +91,39 @@
   <button type="button" class="act tall" onclick={() => bench.fillAgain()}
     >It does not sit right: begin the fill again</button
   >
+{:else if task === 'LET_GO'}
+  <LetGoStep {bench} {choices} />
 {:else if task === 'TELL'}
-  <div class="told">
-    <TextArea label="What went well" fault={faultOf(bench.problem, 'well')} bind:value={well} />
-    <TextArea label="What did not" fault={faultOf(bench.problem, 'badly')} bind:value={badly} />
-    <TextField
-      label="Minutes"
-      hint="Measured since it was begun, unless you say"
-      inputmode="numeric"
-      fault={faultOf(bench.problem, 'minutes')}
-      bind:value={minutes}
-    />
-  </div>
+  <TellStep {bench} bind:on bind:minutes bind:well bind:badly />
 {/if}
 
+{#if task !== 'LOOK' && task !== 'TELL'}
+  <details class="broke" open={Boolean(bench.told.looks.breakage)}>
+    <summary>Something broke, or came off</summary>
+    {@render look('breakage')}
+  </details>
+{/if}
+
+{#snippet look(item: string, said?: string)}
+  {@const choice = shown.find((each) => each.item === item)}
+  {#if choice}
+    {#if said}<p class="quiet face">{said}</p>{/if}
+    <LookRow {choice} fault={faultOf(bench.problem, `looks.${item}`)} bind:look={looks[item]!} />
+  {/if}
+{/snippet}
+
 <style>
-  .told {
-    display: grid;
-    gap: 16px;
+  .face {
+    margin: 14px 0 0;
+  }
+  .broke {
+    margin-top: 10px;
+  }
+  .broke summary {
+    display: flex;
+    align-items: center;
+    min-height: 44px;
+    color: var(--color-plum);
   }
   .tall {
     margin-top: 14px;

@@ -17,7 +17,7 @@ const plain = (map: PlantMap): PlantMap => JSON.parse(JSON.stringify(map)) as Pl
 const kept = (uid: string) => `almanac.job.${uid}`;
 
 /** The steps that are done anew when the fill is begun again. */
-const OF_THE_FILL: Task[] = ['LEVEL', 'FILL', 'HOLD'];
+const OF_THE_FILL: Task[] = ['LEVEL', 'FILL', 'TOP', 'HOLD'];
 
 /** A job while somebody works on it: what is told is shown at once and kept in the background. */
 export class AtBench {
@@ -152,7 +152,7 @@ export class AtBench {
     this.#divide({
       cuts,
       pieces: Object.fromEntries(
-        staying.map((key) => [key, { fate: 'STAYS' as const, pot: null, potItem: null }]),
+        staying.map((key) => [key, { fate: 'STAYS' as const, pot: null, potItem: null, to: null }]),
       ),
     });
   }

@@ -8,6 +8,7 @@
   import { count } from '$lib/words/counts';
   import Sentence from '$lib/words/Sentence.svelte';
   import { volumeSaid } from '$lib/words/units.svelte';
+  import Lacking from './Lacking.svelte';
   import { Ticks } from './ticks.svelte';
   import ToTick from './ToTick.svelte';
 
@@ -47,8 +48,8 @@
     <h2 id="buy">To buy</h2>
     <ul>
       {#each ready.needs.lacking as lack, i (i)}
-        <ToTick {ticks} thing="buy {lack.map(({ text }) => text).join('')}">
-          <Sentence parts={lack} {today} />
+        <ToTick {ticks} thing="buy {lack.what.map(({ text }) => text).join('')}">
+          <Lacking {lack} {today} />
         </ToTick>
       {:else}
         <li class="quiet">Nothing runs short.</li>

@@ -1,6 +1,6 @@
 <script lang="ts">
   import { benchNeeds, openBatches, openJobs, sitePage } from '$lib/api/queries';
-  import Sentence from '$lib/words/Sentence.svelte';
+  import Lacking from './Lacking.svelte';
   import { volumeSaid } from '$lib/words/units.svelte';
 
   const jobs = openJobs();
@@ -43,10 +43,13 @@
   {#if needs.data?.lacking.length}
     <ul>
       {#each needs.data.lacking as lack, i (i)}
-        <li><Sentence parts={lack} today={site.data?.today ?? ''} /></li>
+        <li><Lacking {lack} today={site.data?.today ?? ''} /></li>
       {/each}
     </ul>
-    <p class="quiet">What the jobs in hand need beyond the stock, and what is low or out.</p>
+    <p class="quiet">
+      What is in hand and what lies on your bench days needs beyond the stock, and what is low or
+      out. What is only lifted and looked at counts by its chance.
+    </p>
   {:else}
     <p class="quiet">Nothing runs short.</p>
   {/if}

@@ -2,6 +2,7 @@
   import type { Schemas } from '$lib/interface/schemas';
   import { benchNeeds } from '$lib/api/queries';
   import DayStrip from '$lib/benchdays/DayStrip.svelte';
+  import Lacking from '$lib/benchdays/Lacking.svelte';
   import { long } from '$lib/words/dates';
   import { timeSaid } from '$lib/words/minutes';
   import Sentence from '$lib/words/Sentence.svelte';
@@ -27,7 +28,7 @@
     {#if day.tooMuch}
       <Sentence parts={day.tooMuch} {today} />
     {:else if short}
-      <b>Runs short:</b> <Sentence parts={short} {today} />
+      <b>Runs short:</b> <Lacking lack={short} {today} />
     {:else}
       {day.jobs.map(({ name }) => name).join(', ')}
     {/if}

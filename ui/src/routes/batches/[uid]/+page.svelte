@@ -69,7 +69,7 @@
         {#if batch.lacking.length}
           <p class="short">
             Runs short: {#each batch.lacking as lack, i (i)}{i ? ', ' : ''}<Sentence
-                parts={lack}
+                parts={lack.what}
                 today={batch.begunOn}
               />{/each}
           </p>

@@ -98,7 +98,7 @@ class StockKeptTest {
         .body()
         .path("lacking")
         .valueStream()
-        .map(RunningApplication::plain)
+        .map(lack -> RunningApplication.plain(lack.path("what")))
         .toList();
   }
 
@@ -111,6 +111,7 @@ class StockKeptTest {
   void whatIsBoiledGoesBackIntoTheStock() throws Exception {
     double pumice = amount("pumice, 3–8 mm", 0);
     var job = BENCH.begin("Phragmipedium Culvert");
+    job = BENCH.save(job, AtTheBench.with(job, "chosen", "\"FULL_REPOT\""));
     job =
         BENCH.save(job, AtTheBench.with(job, "fill", "{\"back\":{\"PUMICE\":400},\"topMm\":null}"));
     var finished = BENCH.finish(job);

@@ -7,8 +7,10 @@ import almanac.core.history.Plant;
 import almanac.core.history.Potting;
 import almanac.core.judgement.evidence.Situation;
 import almanac.core.judgement.verdict.Judge;
+import almanac.core.judgement.verdict.Verdict;
 import almanac.core.kinds.Kind;
 import almanac.core.kinds.Trait;
+import almanac.core.medium.Component;
 import almanac.core.medium.Lasting;
 import almanac.core.medium.Mix;
 import almanac.core.medium.Moisture;
@@ -32,6 +34,7 @@ public final class JobAtHand {
   private final Plant plant;
   private final Kind kind;
   private final Situation before;
+  private final Judge judge;
   private final ToldAtBench told;
   private final Figures figures;
   private final Work work;
@@ -51,6 +54,7 @@ public final class JobAtHand {
     this.plant = plant;
     this.kind = kind;
     this.before = before;
+    this.judge = judge;
     this.told = told;
     this.figures = figures;
     this.work = work(plant, before, judge, told);
@@ -70,7 +74,12 @@ public final class JobAtHand {
     Answerable.check(seen, plant.history().potting().mix());
     var situation = seen.empty() ? before : before.with(before.history().and(seen));
     var work =
-        Work.of(judge.judge(situation), situation, standsIn(plant), mix(plant, told))
+        Work.of(
+                judge.judge(situation),
+                situation,
+                standsIn(plant),
+                told.into().pot().orElse(standsIn(plant)),
+                mix(plant, told))
             .and(told.steps().added());
     return told.chosen().map(work::as).orElse(work);
   }
@@ -157,6 +166,12 @@ public final class JobAtHand {
         plant.history().inFlower(on()));
   }
 
+  /** What a bulb is started in by itself: damp moss, kept in whatever is at hand. */
+  Happening.Potted startedInMoss() {
+    return new Happening.Potted(
+        new Potting(PottedOn.on(on()), on(), Mix.of(Component.SPHAGNUM_BEST), Moisture.KEPT_MOIST));
+  }
+
   /** What it stands in now, if it was filled anew. */
   public Optional<Happening.Potted> potted() {
     return refills() ? Optional.of(pottedInto(potFor())) : Optional.empty();
@@ -194,6 +209,11 @@ public final class JobAtHand {
             kind.of(Trait.LIGHT_ON_ROOTS));
     var outline = parting.map().only(piece.piece().growths()).outline(kind, figures);
     return new Seats(outline, move, figures).wantedMm();
+  }
+
+  /** The same if its roots want a move after all. */
+  JobAtHand asMoved() {
+    return new JobAtHand(plant, kind, before, judge, told.choosing(Verdict.FULL_REPOT), figures);
   }
 
   /** What it takes from the stock. */

@@ -17,6 +17,19 @@ public final class JobFigures {
   public static final Figure WOUNDS_DRY_DAYS =
       GROUP.days("wounds-dry", 3, "A wet cut rots; in two to five days it has closed");
 
+  public static final Figure LEFT_OPEN_DAYS =
+      GROUP.days(
+          "left-open",
+          2,
+          "Who ends it the next morning potted it when it was begun; later, who knows");
+  public static final Figure LIFTS_THAT_MOVE =
+      GROUP.figure(
+          "lifts-that-move",
+          50,
+          Unit.PERCENT,
+          1,
+          100,
+          "Half of those that are lifted in doubt go back as they were");
   public static final Figure DRY_DAYS =
       GROUP.days("dry-days", 7, "Bark falls off roots that were left dry for a week");
   public static final Figure MOVE_UP_MINUTES =

@@ -1,5 +1,6 @@
 package almanac.core.bench;
 
+import almanac.core.figures.Figures;
 import almanac.core.history.Fate;
 import almanac.core.history.Happening;
 import almanac.core.history.Origin;
@@ -22,12 +23,16 @@ public final class JobFinished {
   /** A day; who left the page open overnight did not work for longer. */
   private static final long MOST_MINUTES = 1440;
 
+  private static final String A_BULB = "a bulb with an eye, saved when the rest was let go";
+
   private final JobAtHand job;
   private final Stock stock;
+  private final Figures figures;
 
-  public JobFinished(JobAtHand job, Stock stock) {
+  public JobFinished(JobAtHand job, Stock stock, Figures figures) {
     this.job = job;
     this.stock = stock;
+    this.figures = figures;
   }
 
   /**
@@ -38,8 +43,9 @@ public final class JobFinished {
   public List<Happening> happenings(Duration taken) {
     var told = job.told();
     var happenings = new ArrayList<Happening>();
-    if (!told.seen().empty()) {
-      happenings.add(new Happening.Inspected(told.seen()));
+    var seen = new SeenInTally(told.tally(), figures).and(told.seen());
+    if (!seen.empty()) {
+      happenings.add(new Happening.Inspected(seen));
     }
     var account = told.account();
     happenings.add(
@@ -62,7 +68,18 @@ public final class JobFinished {
     if (!draws.isEmpty()) {
       happenings.add(new Happening.Drew(draws));
     }
+    ended().map(Happening.Became::new).ifPresent(happenings::add);
     return happenings;
+  }
+
+  private Optional<ToldAtBench.Ending> ending() {
+    return job.told().ending().filter(told -> job.has(Task.LET_GO));
+  }
+
+  private Optional<Fate> ended() {
+    return ending()
+        .flatMap(
+            told -> told.became().status().map(status -> new Fate(status, told.why().strip())));
   }
 
   private Way way() {
@@ -109,26 +126,40 @@ public final class JobFinished {
     var daughters = new ArrayList<Function<String, List<Happening>>>();
     for (var piece : job.parting().daughters()) {
       var stand = new Stand(end.place(), end.position() + daughters.size());
-      daughters.add(number -> daughter(piece, number, stand));
+      daughters.add(
+          number -> {
+            var happenings = daughter(job.pottedInto(job.potFor(piece)), number, stand);
+            happenings.add(new Happening.Mapped(job.parting().map().only(piece.piece().growths())));
+            if (piece.fate() == PieceFate.GIVEN_AWAY) {
+              var to = piece.to().isBlank() ? "when it was divided" : piece.to().strip();
+              happenings.add(new Happening.Became(new Fate(PlantStatus.GIVEN_AWAY, to)));
+            }
+            return happenings;
+          });
+    }
+    if (ending().filter(ToldAtBench.Ending::bulbSaved).isPresent()) {
+      var stand = new Stand(end.place(), end.position() + daughters.size());
+      daughters.add(
+          number -> {
+            var happenings = daughter(job.startedInMoss(), number, stand);
+            happenings.add(new Happening.Became(new Fate(PlantStatus.RECOVERING, A_BULB)));
+            return happenings;
+          });
     }
     return daughters;
   }
 
-  private List<Happening> daughter(Parting.Parted piece, String number, Stand stand) {
+  private List<Happening> daughter(Happening.Potted potted, String number, Stand stand) {
     var card = job.plant().card();
     var happenings = new ArrayList<Happening>();
     happenings.add(new Happening.PartedFrom(job.plant().id()));
-    happenings.add(job.pottedInto(job.potFor(piece)));
+    happenings.add(potted);
     happenings.add(new Happening.Numbered(number));
     happenings.add(new Happening.Named(card.who().names()));
     happenings.add(new Happening.OfKind(card.who().kind(), card.who().own()));
     happenings.add(new Happening.Moved(stand));
     happenings.add(
         new Happening.Came(new Origin(Optional.empty(), "", "", card.origin().parents())));
-    happenings.add(new Happening.Mapped(job.parting().map().only(piece.piece().growths())));
-    if (piece.fate() == PieceFate.GIVEN_AWAY) {
-      happenings.add(new Happening.Became(new Fate(PlantStatus.GIVEN_AWAY, "when it was divided")));
-    }
     return happenings;
   }
 }

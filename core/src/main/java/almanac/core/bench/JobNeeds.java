@@ -1,6 +1,7 @@
 package almanac.core.bench;
 
 import almanac.core.figures.Figures;
+import almanac.core.judgement.verdict.Verdict;
 import almanac.core.kinds.Trait;
 import almanac.core.medium.Component;
 import almanac.core.pot.FillFigures;
@@ -13,6 +14,8 @@ import almanac.core.pot.Seats;
 import almanac.core.refusals.Refused;
 import almanac.core.rhizome.RhizomeMap;
 import almanac.core.stock.StockNeed;
+import almanac.core.stock.Wanted;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -42,6 +45,18 @@ public final class JobNeeds {
     loose.remove(Component.UNKNOWN);
     loose.remove(Component.MOUNT);
     return new StockNeed(lacking(), chosen(), loose, Optional.of(grade()));
+  }
+
+  /**
+   * What it takes on its day, and how likely. What is only lifted and looked at takes what a repot
+   * takes, if it comes to that; what is let go takes nothing.
+   */
+  public Wanted wanted(LocalDate by) {
+    if (!job.work().only(Verdict.LIFT_AND_LOOK)) {
+      return new Wanted(by, 1, all());
+    }
+    double chance = figures.of(JobFigures.LIFTS_THAT_MOVE) / 100;
+    return new Wanted(by, chance, job.asMoved().needs().all());
   }
 
   /** How coarse its roots want it. */

@@ -74,6 +74,7 @@ public final class JobSteps {
               Task.CLEAR_TOP,
               Task.MEDIUM_OFF,
               Task.RINSE,
+              Task.SHEATHS,
               Task.TALLY,
               Task.CUT,
               Task.PART,
@@ -88,8 +89,10 @@ public final class JobSteps {
       case CLEAR_TOP -> clearTop();
       case MEDIUM_OFF -> mediumOff("Take as much of the old medium off as falls.");
       case RINSE -> rinse();
+      case SHEATHS -> sheaths();
       case TALLY -> tally();
       case CUT -> softRootsOff();
+      case PART -> part();
       case DRESS -> dress();
       case TREAT -> treat();
       case HOLD -> hold();
@@ -315,11 +318,18 @@ public final class JobSteps {
   }
 
   private void potAndFill() {
-    add(JobStep.of(Task.POT, pot(), place()).with("the pot", "a coarse bottom layer"));
+    var pot = JobStep.of(Task.POT, pot(), place());
+    add(work.intoReservoir() ? pot.with("the pot") : pot.with("the pot", "a coarse bottom layer"));
+    if (work.intoReservoir()) {
+      gauge();
+    }
     if (!work.mounted()) {
       level();
     }
     add(JobStep.of(Task.FILL, fill(), gaps()).minding(work.intoMoss() ? MOSS : DUST));
+    if (!work.into().topLayer().isBlank()) {
+      top();
+    }
     if (!work.stands() || work.does(Step.SOFT_ROOTS_OFF) || parts()) {
       hold();
     }
@@ -327,6 +337,36 @@ public final class JobSteps {
     if (work.does(Step.KEEP_APART)) {
       apart();
     }
+  }
+
+  private void gauge() {
+    add(
+        JobStep.of(
+                Task.GAUGE,
+                "Stand the level gauge in first, then pour the bottom layer round its foot.",
+                "Forgotten now, it means taking the plant out and beginning the fill again.")
+            .minding(DUST)
+            .with("a level gauge", "a coarse bottom layer"));
+  }
+
+  private void top() {
+    add(
+        JobStep.of(
+                Task.TOP,
+                "Lay its top layer on last: %s.".formatted(work.into().topLayer().strip()),
+                "It holds the surface damp, and what is under it in the pot.")
+            .with("its top layer"));
+  }
+
+  private void sheaths() {
+    add(
+        JobStep.of(
+                Task.SHEATHS,
+                "Take dry sheaths off the newest growths, or slit them; papery ones that cling"
+                    + " stay.",
+                "New roots run up behind a sheath and never reach the medium.")
+            .minding(BLADE)
+            .with("a sterile blade"));
   }
 
   private void hold() {

@@ -35,9 +35,15 @@ public record Parting(RhizomeMap map, boolean told, List<Parted> pieces) {
    * @param key the name of its first growth
    * @param pot the one it goes into, if it was told
    * @param potItem that pot in the stock, if it is taken from there
+   * @param to to whom it is given; may be empty
    */
   public record Parted(
-      String key, Piece piece, PieceFate fate, Optional<Pot> pot, Optional<UUID> potItem) {}
+      String key,
+      Piece piece,
+      PieceFate fate,
+      Optional<Pot> pot,
+      Optional<UUID> potItem,
+      String to) {}
 
   /** Whether a plant of a kind is drawn at all: those of one stem have no rhizome. */
   public static boolean drawn(Kind kind) {
@@ -98,9 +104,9 @@ public record Parting(RhizomeMap map, boolean told, List<Parted> pieces) {
     var told = cutting.pieces().get(key);
     if (told == null) {
       var fate = first ? PieceFate.STAYS : piece.sound() ? PieceFate.POTTED : PieceFate.OUT;
-      return new Parted(key, piece, fate, Optional.empty(), Optional.empty());
+      return new Parted(key, piece, fate, Optional.empty(), Optional.empty(), "");
     }
-    return new Parted(key, piece, told.fate(), told.pot(), told.potItem());
+    return new Parted(key, piece, told.fate(), told.pot(), told.potItem(), told.to());
   }
 
   /** Those that are plants of their own from now on, in the collection or with somebody else. */

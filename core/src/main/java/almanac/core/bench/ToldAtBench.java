@@ -27,6 +27,7 @@ import java.util.UUID;
  * @param into what it goes into
  * @param cutting how it is drawn, and where it is cut
  * @param chosen how it is done, where that is not as advised
+ * @param ending what became of it, where it was let go
  * @param account how long it took, and how it went
  */
 public record ToldAtBench(
@@ -36,6 +37,7 @@ public record ToldAtBench(
     Into into,
     Cutting cutting,
     Optional<Verdict> chosen,
+    Optional<Ending> ending,
     Account account) {
   private static final double MOST_BACK_ML = 100_000;
 
@@ -45,8 +47,13 @@ public record ToldAtBench(
    */
   public ToldAtBench {
     if (chosen.isPresent() && !Method.CHOICES.contains(chosen.get())) {
-      throw new Refused(new JobField("chosen"), "Choose a way to move it.");
+      throw new Refused(new JobField("chosen"), "Choose a way to move it, or to let it go.");
     }
+  }
+
+  /** The same, done in another way. */
+  ToldAtBench choosing(Verdict how) {
+    return new ToldAtBench(steps, seen, tally, into, cutting, Optional.of(how), ending, account);
   }
 
   /**
@@ -114,8 +121,17 @@ public record ToldAtBench(
    *
    * @param pot as that of the plant itself unless told
    * @param potItem that pot in the stock, if it is taken from there
+   * @param to to whom it is given; may be empty
    */
-  public record PieceTold(PieceFate fate, Optional<Pot> pot, Optional<UUID> potItem) {}
+  public record PieceTold(PieceFate fate, Optional<Pot> pot, Optional<UUID> potItem, String to) {}
+
+  /**
+   * What became of a plant that was let go.
+   *
+   * @param why in the collector's own words; may be empty
+   * @param bulbSaved whether a firm bulb with an eye was cut off, to be started by itself
+   */
+  public record Ending(LastWord became, String why, boolean bulbSaved) {}
 
   /**
    * How it went.

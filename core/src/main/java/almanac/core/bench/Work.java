@@ -36,6 +36,7 @@ import java.util.Set;
  * @param kind the plant's kind
  * @param history all that is known of it, what was found at the bench included
  * @param pot what it stands in
+ * @param into the pot it goes into, as far as it is chosen; the old one until then
  * @param fresh the mix it goes into, as far as it is chosen; the old one until then
  * @param added steps that somebody wants besides
  */
@@ -46,6 +47,7 @@ public record Work(
     Kind kind,
     PlantHistory history,
     Pot pot,
+    Pot into,
     Mix fresh,
     Set<Task> added) {
   /** More than half of the volume holds the rest together, or falls apart with it. */
@@ -68,7 +70,7 @@ public record Work(
    *
    * @param situation what was judged, with what was found at the bench
    */
-  public static Work of(Judgement judged, Situation situation, Pot pot, Mix fresh) {
+  public static Work of(Judgement judged, Situation situation, Pot pot, Pot into, Mix fresh) {
     boolean asked = judged.verdict().inHand();
     return new Work(
         situation.today(),
@@ -77,18 +79,19 @@ public record Work(
         situation.kind(),
         situation.history(),
         pot,
+        into,
         fresh,
         Set.of());
   }
 
   /** The same work, done in a way of the collector's own choosing. */
   public Work as(Verdict how) {
-    return new Work(on, how, method.as(how), kind, history, pot, fresh, added);
+    return new Work(on, how, method.as(how), kind, history, pot, into, fresh, added);
   }
 
   /** The same work with steps that somebody wants besides. */
   public Work and(Set<Task> more) {
-    return new Work(on, verdict, method, kind, history, pot, fresh, Set.copyOf(more));
+    return new Work(on, verdict, method, kind, history, pot, into, fresh, Set.copyOf(more));
   }
 
   /** How much of the old ball goes into the new pot. */
@@ -145,9 +148,11 @@ public record Work(
   /** Whether its base stands in what never dries. */
   boolean wet() {
     var kept = kind.of(Trait.MOISTURE);
-    return pot.type() == PotType.RESERVOIR
-        || kept == Moisture.ALWAYS_WET
-        || kept == Moisture.KEPT_MOIST;
+    return intoReservoir() || kept == Moisture.ALWAYS_WET || kept == Moisture.KEPT_MOIST;
+  }
+
+  boolean intoReservoir() {
+    return into.type() == PotType.RESERVOIR;
   }
 
   boolean clings() {

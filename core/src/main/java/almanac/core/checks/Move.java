@@ -1,5 +1,6 @@
 package almanac.core.checks;
 
+import almanac.core.kinds.Rest;
 import java.time.LocalDate;
 
 /**
@@ -12,6 +13,17 @@ import java.time.LocalDate;
  * @param parted whether it was divided and is watered once its wounds are dry
  */
 public record Move(LocalDate on, boolean inFlower, boolean nursed, boolean whole, boolean parted) {
+  /**
+   * A move of a plant of some kind. What starts dry has its first water with its roots, and not
+   * when its wounds are dry.
+   *
+   * @param rest how its kind rests
+   */
+  public static Move of(
+      LocalDate on, boolean inFlower, boolean nursed, boolean whole, boolean parted, Rest rest) {
+    return new Move(on, inFlower, nursed, whole, parted && rest != Rest.DRY);
+  }
+
   /** A full repot. */
   public static Move repotted(LocalDate on, boolean inFlower) {
     return new Move(on, inFlower, false, false, false);

@@ -34,6 +34,20 @@ public final class Chronology {
   }
 
   /**
+   * What is done to a plant now is not older than what it stands in.
+   *
+   * @param field the entry that gives the day
+   * @throws Refused if it lies before its last move
+   */
+  public static void refuseBeforeMoved(Plant plant, Field field, LocalDate day) {
+    var since = plant.history().potting().since();
+    if (day.isBefore(since)) {
+      throw new Refused(
+          field, "%s lies before its last move; it stands so since %s.".formatted(day, since));
+    }
+  }
+
+  /**
    * A plant came before it was first looked at here.
    *
    * @throws Refused naming {@code arrivedOn}

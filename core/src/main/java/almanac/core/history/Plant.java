@@ -1,8 +1,15 @@
 package almanac.core.history;
 
+import almanac.core.inspection.Item;
+import almanac.core.inspection.Items;
+import almanac.core.inspection.Pests;
+import almanac.core.inspection.Rot;
+import almanac.core.medium.PottedOn;
+import almanac.core.words.Answer;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
+import java.util.function.Predicate;
 import java.util.stream.Stream;
 
 /**
@@ -85,6 +92,22 @@ public final class Plant {
     return history;
   }
 
+  /**
+   * Whether others are seen to first, so that it hands nothing on to them: its card says so, or
+   * what was seen of it last.
+   */
+  public boolean comesLast() {
+    return card.comesLast()
+        || lastSeen(Items.PESTS, Pests::harmful)
+        || lastSeen(Items.ROT, Rot::catching);
+  }
+
+  private <A extends Enum<A> & Answer> boolean lastSeen(Item<A> item, Predicate<A> harm) {
+    return history.latest(item, LocalDate.MAX).seen().stream()
+        .flatMap(seen -> seen.finding().answers().stream())
+        .anyMatch(harm);
+  }
+
   /** The day on which it was written into the collection. */
   public LocalDate addedOn() {
     return journal.lines().get(0).act().recordedOn();
@@ -100,9 +123,14 @@ public final class Plant {
     return potted;
   }
 
-  /** Whether it still stands in what it came in. */
+  /** Whether it still stands in what it came in; a piece that was potted here does not. */
   public boolean inWhatItCameIn() {
-    return journal.ofArrival(potted());
+    return journal.ofArrival(potted) && !pottedAsItWasParted();
+  }
+
+  private boolean pottedAsItWasParted() {
+    return card.mother() != null
+        && history.potting().pottedOn().equals(PottedOn.on(potted.act().on()));
   }
 
   /**

@@ -20,6 +20,11 @@ public enum Rot implements Answer {
     this.words = words;
   }
 
+  /** Whether hands, blades and water carry it to the next plant. */
+  public boolean catching() {
+    return this != NONE && this != SOFT_BACK_BULB && this != SOFT_LEAD && this != SOFT_CROWN;
+  }
+
   @Override
   public String words() {
     return words;

@@ -20,4 +20,18 @@ public enum PotType {
   public String words() {
     return words;
   }
+
+  /** One of them, in a shop. */
+  public String one() {
+    return this == UNKNOWN ? "pot" : words;
+  }
+
+  /** Several of them. */
+  public String several() {
+    return switch (this) {
+      case UNKNOWN -> "pots";
+      case RESERVOIR -> "pots with reservoir";
+      default -> words + "s";
+    };
+  }
 }

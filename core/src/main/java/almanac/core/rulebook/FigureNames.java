@@ -310,6 +310,8 @@ final class FigureNames {
       job.many-roots-minutes = Long, circling or clinging roots take besides
       job.hard-pot-minutes = A hard pot to break takes besides
       job.own-times-weight = The own pace counts half after so many jobs
+      job.left-open = A job asks for its day, begun so many days ago or more
+      job.lifts-that-move = Of those that are lifted in doubt so many are moved
       job.wounds-dry = Wounds dry before the first watering
       tally.light-below = A light loss of live roots, below
       tally.moderate-most = A moderate loss of live roots, up to

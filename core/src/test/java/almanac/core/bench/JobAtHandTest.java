@@ -8,9 +8,11 @@ import static org.assertj.core.api.Assertions.tuple;
 import almanac.core.figures.Figures;
 import almanac.core.history.Aim;
 import almanac.core.history.Chronicle;
+import almanac.core.history.Fate;
 import almanac.core.history.Happening;
 import almanac.core.history.Names;
 import almanac.core.history.Plant;
+import almanac.core.history.PlantStatus;
 import almanac.core.history.Potting;
 import almanac.core.history.Stand;
 import almanac.core.history.Way;
@@ -51,6 +53,7 @@ import java.util.OptionalDouble;
 import java.util.OptionalInt;
 import java.util.Set;
 import java.util.UUID;
+import java.util.function.Function;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 
@@ -80,6 +83,7 @@ class JobAtHandTest {
   private List<Integer> cuts = List.of();
   private Map<String, ToldAtBench.PieceTold> pieces = Map.of();
   private Optional<Verdict> chosen = Optional.of(Verdict.FULL_REPOT);
+  private Optional<ToldAtBench.Ending> ending = Optional.empty();
   private OptionalInt minutes = OptionalInt.empty();
 
   private static Plant plant() {
@@ -109,6 +113,7 @@ class JobAtHandTest {
             new ToldAtBench.Layers(layers.bottomMm(), layers.topMm(), back)),
         new ToldAtBench.Cutting(map, cuts, pieces),
         chosen,
+        ending,
         new ToldAtBench.Account(minutes, " came out whole ", ""));
   }
 
@@ -153,11 +158,15 @@ class JobAtHandTest {
   }
 
   private <T extends Happening> List<T> written(Class<T> type) {
-    return new JobFinished(job(), stock())
+    return new JobFinished(job(), stock(), FIGURES)
         .happenings(Duration.ofMinutes(34)).stream()
             .filter(type::isInstance)
             .map(type::cast)
             .toList();
+  }
+
+  private List<Function<String, List<Happening>>> daughters() {
+    return new JobFinished(job(), stock(), FIGURES).daughters(new Stand(3, 20));
   }
 
   private static Stock stock() {
@@ -203,7 +212,7 @@ class JobAtHandTest {
     minutes = OptionalInt.of(12);
     assertThat(written(Happening.Worked.class).get(0).minutes()).isEqualTo(12);
     minutes = OptionalInt.empty();
-    var overnight = new JobFinished(job(), stock()).happenings(Duration.ofDays(3));
+    var overnight = new JobFinished(job(), stock(), FIGURES).happenings(Duration.ofDays(3));
     assertThat(overnight)
         .filteredOn(Happening.Worked.class::isInstance)
         .extracting(each -> ((Happening.Worked) each).minutes())
@@ -217,7 +226,7 @@ class JobAtHandTest {
     assertThat(job().parting().pieces())
         .extracting(piece -> piece.fate(), piece -> piece.piece().growths().size())
         .containsExactly(tuple(PieceFate.STAYS, 4), tuple(PieceFate.POTTED, 4));
-    var daughters = new JobFinished(job(), stock()).daughters(new Stand(3, 20));
+    var daughters = daughters();
     assertThat(daughters).hasSize(1);
     var daughter = daughters.get(0).apply("27-065");
     assertThat(daughter)
@@ -230,9 +239,10 @@ class JobAtHandTest {
     pieces =
         Map.of(
             job().parting().pieces().get(1).key(),
-            new ToldAtBench.PieceTold(PieceFate.GIVEN_AWAY, Optional.empty(), Optional.empty()));
-    assertThat(new JobFinished(job(), stock()).daughters(new Stand(3, 20)).get(0).apply("27-065"))
-        .anyMatch(Happening.Became.class::isInstance);
+            new ToldAtBench.PieceTold(
+                PieceFate.GIVEN_AWAY, Optional.empty(), Optional.empty(), " the ferryman "));
+    assertThat(daughters().get(0).apply("27-065"))
+        .contains(new Happening.Became(new Fate(PlantStatus.GIVEN_AWAY, "the ferryman")));
     skipped = Set.of(Task.PART);
     assertThat(job().parting().daughters()).as("nobody cut it").isEmpty();
   }
@@ -257,7 +267,7 @@ class JobAtHandTest {
   @Test
   void onePieceStaysThePlantAndCutsGoThroughJoints() {
     parted();
-    var out = new ToldAtBench.PieceTold(PieceFate.OUT, Optional.empty(), Optional.empty());
+    var out = new ToldAtBench.PieceTold(PieceFate.OUT, Optional.empty(), Optional.empty(), "");
     var keys = job().parting().pieces().stream().map(Parting.Parted::key).toList();
     pieces = Map.of(keys.get(0), out, keys.get(1), out);
     assertThatThrownBy(this::job)
@@ -308,7 +318,7 @@ class JobAtHandTest {
   @Test
   void whatCannotBeIsRefusedByName() {
     chosen = Optional.of(Verdict.LEAVE);
-    assertThatThrownBy(this::told).hasMessage("Choose a way to move it.");
+    assertThatThrownBy(this::told).hasMessage("Choose a way to move it, or to let it go.");
     chosen = Optional.empty();
     added = Set.of(Task.POT);
     assertThatThrownBy(this::told).hasMessageContaining("cannot be added");
@@ -384,8 +394,70 @@ class JobAtHandTest {
     pieces =
         Map.of(
             job().parting().daughters().get(0).key(),
-            new ToldAtBench.PieceTold(PieceFate.POTTED, Optional.of(CLAY), Optional.of(POTS)));
+            new ToldAtBench.PieceTold(PieceFate.POTTED, Optional.of(CLAY), Optional.of(POTS), ""));
     assertThat(job().needs().all().pots()).isEmpty();
     assertThat(job().needs().all().chosen()).containsExactly(POTS);
+  }
+
+  @Test
+  void whatIsLetGoHasEndedWithTheJobAndABulbOfItBeginsAnew() {
+    chosen = Optional.of(Verdict.LET_GO);
+    assertThat(job().has(Task.FILL)).isFalse();
+    assertThat(written(Happening.Became.class)).as("nobody said what became of it").isEmpty();
+    ending = Optional.of(new ToldAtBench.Ending(LastWord.THROWN_OUT, " wilt ", false));
+    assertThat(written(Happening.Became.class))
+        .containsExactly(new Happening.Became(new Fate(PlantStatus.LOST, "wilt")));
+    assertThat(daughters()).isEmpty();
+    ending = Optional.of(new ToldAtBench.Ending(LastWord.GIVEN_AWAY, "", true));
+    assertThat(written(Happening.Became.class))
+        .containsExactly(new Happening.Became(new Fate(PlantStatus.GIVEN_AWAY, "")));
+    var bulb = daughters().get(0).apply("27-065");
+    assertThat(bulb)
+        .contains(new Happening.PartedFrom(1L), new Happening.Moved(new Stand(3, 20)))
+        .anyMatch(
+            each ->
+                each instanceof Happening.Became became
+                    && became.fate().status() == PlantStatus.RECOVERING)
+        .anyMatch(
+            each ->
+                each instanceof Happening.Potted potted
+                    && potted.potting().mix().equals(Mix.of(Component.SPHAGNUM_BEST)));
+    ending = Optional.of(new ToldAtBench.Ending(LastWord.STAYS, "", false));
+    assertThat(written(Happening.Became.class)).as("it stays after all").isEmpty();
+  }
+
+  @Test
+  void whatWasSaidOfAnEndingIsNothingWhereItIsMovedAfterAll() {
+    ending = Optional.of(new ToldAtBench.Ending(LastWord.THROWN_OUT, "wilt", true));
+    assertThat(written(Happening.Became.class)).isEmpty();
+    assertThat(daughters()).isEmpty();
+  }
+
+  private String refused(Unsaid unsaid) {
+    try {
+      unsaid.refuse(job(), FIGURES);
+      return "";
+    } catch (Refused refused) {
+      return refused.field().key();
+    }
+  }
+
+  @Test
+  void whatNobodyElseKnowsIsAskedBeforeAJobIsWrittenDown() {
+    var now = new Unsaid(TODAY, Optional.empty(), TODAY);
+    var left = new Unsaid(TODAY.minusDays(2), Optional.empty(), TODAY);
+    assertThat(refused(now)).isEmpty();
+    assertThat(refused(new Unsaid(TODAY.minusDays(1), Optional.empty(), TODAY))).isEmpty();
+    assertThat(refused(left)).isEqualTo("on");
+    assertThat(refused(new Unsaid(TODAY.minusDays(2), Optional.of(TODAY), TODAY))).isEmpty();
+    chosen = Optional.of(Verdict.LET_GO);
+    assertThat(refused(now)).isEqualTo("ending.became");
+    chosen = Optional.of(Verdict.MOVE_UP);
+    assertThat(refused(now)).as("which wider pot").isEqualTo("pot");
+    skipped = Set.of(Task.FILL);
+    assertThat(refused(now)).as("it was not moved").isEmpty();
+    skipped = Set.of();
+    pot = Optional.of(new Pot(PotType.PLASTIC, 150.0, 130.0, ""));
+    assertThat(refused(now)).isEmpty();
   }
 }

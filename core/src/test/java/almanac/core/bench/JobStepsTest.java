@@ -54,12 +54,16 @@ class JobStepsTest {
     for (var generated : Generated.plants()) {
       var situation = generated.plant().situation();
       var judged = new Judge(FIGURES).judge(situation);
-      var work = Work.of(judged, situation, Pot.NOT_NOTED, situation.history().potting().mix());
+      var work = Works.asJudged(situation);
       var steps = JobSteps.of(work, FIGURES);
       seen.merge(work.verdict(), 1, Integer::sum);
       assertThat(steps.get(0).task()).isEqualTo(Task.TAG);
       assertThat(steps.get(steps.size() - 1).task()).isEqualTo(Task.TELL);
       assertThat(steps).extracting(JobStep::task).isSorted().doesNotHaveDuplicates();
+      assertThat(JobSteps.of(work.and(JobSteps.MAY_BE_ADDED), FIGURES))
+          .as("whatever it is, a step may be wanted besides")
+          .extracting(JobStep::task)
+          .containsAll(JobSteps.MAY_BE_ADDED);
       for (var step : steps) {
         assertThat(step.what()).endsWith(".").hasSizeLessThan(150);
         assertThat(step.why()).endsWith(".");
@@ -86,7 +90,7 @@ class JobStepsTest {
     for (var generated : Generated.plants()) {
       var situation = generated.plant().saw(Items.ROT, Rot.WILT_RING).situation();
       var judged = new Judge(FIGURES).judge(situation);
-      var work = Work.of(judged, situation, Pot.NOT_NOTED, situation.history().potting().mix());
+      var work = Works.asJudged(situation);
       for (var how : Method.CHOICES) {
         var steps = JobSteps.of(work.as(how).and(JobSteps.MAY_BE_ADDED), FIGURES);
         assertThat(steps)
@@ -94,7 +98,7 @@ class JobStepsTest {
             .isSorted()
             .doesNotHaveDuplicates()
             .containsAll(JobSteps.MAY_BE_ADDED)
-            .contains(Task.FILL, Task.WRITE_TAG)
+            .contains(how == Verdict.LET_GO ? Task.LET_GO : Task.FILL)
             .endsWith(Task.TELL);
         boolean found = judged.method().steps().contains(Step.CUT_TO_CLEAN);
         assertThat(work.as(how).method().steps().contains(Step.CUT_TO_CLEAN)).isEqualTo(found);
@@ -102,6 +106,23 @@ class JobStepsTest {
       }
     }
     assertThat(cut).as("how often rot was cut out whatever was chosen").isGreaterThan(20);
+  }
+
+  @Test
+  void aReservoirPotHasItsGaugeAndBottomBeforeTheMediumAndATopLayerIsAStepOfItsOwn() {
+    var plant = firm("oncidium", Component.LAVA);
+    var into = new Pot(PotType.RESERVOIR, 140.0, 130.0, "white gravel");
+    var work = Works.into(plant, into).as(Verdict.FULL_REPOT);
+    var steps = JobSteps.of(work, FIGURES);
+    assertThat(steps)
+        .extracting(JobStep::task)
+        .containsSubsequence(Task.POT, Task.GAUGE, Task.LEVEL, Task.FILL, Task.TOP, Task.WATER);
+    assertThat(step(steps, Task.GAUGE).atHand()).contains("a level gauge");
+    assertThat(step(steps, Task.TOP).what()).contains("white gravel");
+    var plain = Works.into(plant, new Pot(PotType.PLASTIC, 140.0, 130.0, ""));
+    assertThat(JobSteps.of(plain.as(Verdict.FULL_REPOT), FIGURES))
+        .extracting(JobStep::task)
+        .doesNotContain(Task.GAUGE, Task.TOP);
   }
 
   @Test

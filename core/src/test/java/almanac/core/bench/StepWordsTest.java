@@ -65,6 +65,7 @@ class StepWordsTest {
             new Judge(FIGURES).judge(situation),
             situation,
             Pot.NOT_NOTED,
+            Pot.NOT_NOTED,
             Mix.of(Component.PUMICE));
     assertThat(step(JobSteps.of(work.as(Verdict.FULL_REPOT), FIGURES), Task.WATER).what())
         .startsWith("Water it through");
@@ -188,6 +189,7 @@ class StepWordsTest {
                   kind,
                   work.history(),
                   work.pot(),
+                  work.into(),
                   work.fresh(),
                   Set.of()),
               FIGURES);

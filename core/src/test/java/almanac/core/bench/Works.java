@@ -8,6 +8,7 @@ import almanac.core.inspection.Rim;
 import almanac.core.inspection.Smell;
 import almanac.core.inspection.Stability;
 import almanac.core.judgement.PlantAtHand;
+import almanac.core.judgement.evidence.Situation;
 import almanac.core.judgement.verdict.Judge;
 import almanac.core.judgement.verdict.Method;
 import almanac.core.judgement.verdict.Step;
@@ -31,7 +32,7 @@ final class Works {
   static Work of(PlantAtHand plant, Verdict verdict, PotType pot, Mix fresh, Step... steps) {
     var situation = plant.situation();
     var judged = new Judge(Figures.standard()).judge(situation);
-    var work = Work.of(judged, situation, new Pot(pot, 120.0, 110.0, ""), fresh);
+    var work = Work.of(judged, situation, pot(pot), pot(pot), fresh);
     return new Work(
         work.on(),
         verdict,
@@ -39,8 +40,27 @@ final class Works {
         work.kind(),
         work.history(),
         work.pot(),
+        work.into(),
         fresh,
         Set.of());
+  }
+
+  /** What a judgement asks for, of a plant of whose pot nothing is known. */
+  static Work asJudged(Situation situation) {
+    return into(situation, Pot.NOT_NOTED, Pot.NOT_NOTED);
+  }
+
+  static Work into(PlantAtHand plant, Pot into) {
+    return into(plant.situation(), pot(PotType.PLASTIC), into);
+  }
+
+  private static Work into(Situation situation, Pot pot, Pot into) {
+    var judged = new Judge(Figures.standard()).judge(situation);
+    return Work.of(judged, situation, pot, into, situation.history().potting().mix());
+  }
+
+  private static Pot pot(PotType type) {
+    return new Pot(type, 120.0, 110.0, "");
   }
 
   static PlantAtHand spent(String kind, Component medium) {
@@ -52,10 +72,7 @@ final class Works {
   }
 
   static List<JobStep> steps(PlantAtHand plant, Pot pot) {
-    var situation = plant.situation();
-    var judged = new Judge(Figures.standard()).judge(situation);
-    var work = Work.of(judged, situation, pot, situation.history().potting().mix());
-    return JobSteps.of(work, Figures.standard());
+    return JobSteps.of(into(plant.situation(), pot, pot), Figures.standard());
   }
 
   static PlantAtHand firm(String kind, Component medium) {

@@ -5,7 +5,10 @@ import static org.assertj.core.api.Assertions.assertThatCode;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import almanac.core.inspection.Inspection;
+import almanac.core.inspection.Item;
 import almanac.core.inspection.Items;
+import almanac.core.inspection.Pests;
+import almanac.core.inspection.Rot;
 import almanac.core.medium.Component;
 import almanac.core.medium.MediumPiece;
 import almanac.core.medium.Mix;
@@ -15,6 +18,7 @@ import almanac.core.refusals.Refused;
 import almanac.core.roots.RootStage;
 import almanac.core.treatments.Course;
 import almanac.core.treatments.Foe;
+import almanac.core.words.Answer;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
@@ -93,6 +97,25 @@ class PlantTest {
     boolean begin = roots == RootStage.SWELLING || roots == RootStage.NUB;
     assertThat(chronicle.plant().card().inHand().heldSince())
         .isEqualTo(begin ? null : CAME.plusDays(1));
+  }
+
+  @Test
+  void whatIsSeenOnItAndSpreadsMakesItComeLastUntilItIsSeenToBeGone() {
+    assertThat(chronicle.plant().comesLast()).isFalse();
+    looked(1, Items.PESTS, Pests.SPRINGTAIL);
+    looked(2, Items.ROT, Rot.SOFT_LEAD);
+    assertThat(chronicle.plant().comesLast()).as("neither goes to another plant").isFalse();
+    looked(3, Items.PESTS, Pests.THRIPS);
+    assertThat(chronicle.plant().comesLast()).isTrue();
+    looked(4, Items.PESTS, Pests.NONE);
+    assertThat(chronicle.plant().comesLast()).isFalse();
+    looked(5, Items.ROT, Rot.VIRUS_SUSPECTED);
+    assertThat(chronicle.plant().comesLast()).isTrue();
+  }
+
+  private <A extends Enum<A> & Answer> void looked(int day, Item<A> item, A answer) {
+    var look = Inspection.on(CAME.plusDays(day)).with(item, item.saw(answer));
+    on(day, new Happening.Inspected(look));
   }
 
   @Test

@@ -37,10 +37,6 @@ class StockTest {
         List.of(), List.of(), Map.of(Component.PUMICE, ml), Optional.of(Grade.COARSE));
   }
 
-  private static List<String> lacking(StockNeed... needs) {
-    return STOCK.lacking(List.of(needs)).stream().map(Object::toString).toList();
-  }
-
   @Test
   void theGradeThatIsWantedIsTakenFirstAndTheRestOfTheOther() {
     assertThat(STOCK.draws(loose(400)))
@@ -59,35 +55,6 @@ class StockTest {
   void whatIsNotKeptInStockIsTakenFromElsewhere() {
     var lava = new StockNeed(List.of(), List.of(), Map.of(Component.LAVA, 50.0), Optional.empty());
     assertThat(STOCK.draws(lava)).isEmpty();
-    assertThat(lacking(lava)).contains("50 ml of lava");
-  }
-
-  @Test
-  void whatRunsShortForAllOfThemIsOnTheList() {
-    assertThat(lacking()).containsExactly("gloves (low)");
-    assertThat(lacking(loose(300), loose(300))).doesNotContain("pumice");
-    assertThat(lacking(loose(500), loose(500))).contains("200 ml of pumice");
-    var pots =
-        new StockNeed(List.of(pot(122), pot(120), pot(118)), List.of(), Map.of(), Optional.empty());
-    assertThat(lacking(pots)).as("two of three are there").contains("1 pot of 118 mm");
-    var wide = new StockNeed(List.of(pot(150)), List.of(), Map.of(), Optional.empty());
-    assertThat(lacking(wide)).contains("1 pot of 150 mm");
-  }
-
-  @Test
-  void aPotOfTheStockServesOnceAndOnlyWhereItIsAboutAsWide() {
-    assertThat(lacking(pots(115, 125))).doesNotContain("1 pot of 115 mm", "1 pot of 125 mm");
-    assertThat(lacking(pots(114))).contains("1 pot of 114 mm");
-    assertThat(lacking(pots(126))).contains("1 pot of 126 mm");
-    assertThat(lacking(pots(120), pots(120, 120))).contains("1 pot of 120 mm");
-    assertThat(lacking(pots(120), pots(120, 120), pots(120))).contains("2 pots of 120 mm");
-  }
-
-  @Test
-  void aPotThatSomebodyChoseIsNobodyElses() {
-    var chosen = new StockNeed(List.of(), List.of(POTS, POTS), Map.of(), Optional.empty());
-    assertThat(lacking(pots(120))).containsExactly("gloves (low)");
-    assertThat(lacking(pots(120), chosen)).contains("1 pot of 120 mm");
   }
 
   @Test
@@ -108,24 +75,10 @@ class StockTest {
   }
 
   @Test
-  void whatIsJustEnoughIsNotLacking() {
-    assertThat(lacking(loose(800))).containsExactly("gloves (low)");
-    assertThat(lacking(loose(800.5))).contains("1 ml of pumice");
-  }
-
-  @Test
   void goodsAreCalledWhatTheyAre() {
     assertThat(new Goods.Loose(Component.PUMICE, Grade.FINE).words()).isEqualTo("pumice, 3–8 mm");
     assertThat(new Goods.Loose(Component.PUMICE, null).words()).isEqualTo("pumice");
     assertThat(new Goods.Pots(pot(120)).words()).isEqualTo("clear pot");
     assertThat(new Goods.Thing("gloves").words()).isEqualTo("gloves");
-  }
-
-  private static StockNeed pots(double... across) {
-    return new StockNeed(
-        java.util.Arrays.stream(across).mapToObj(StockTest::pot).toList(),
-        List.of(),
-        Map.of(),
-        Optional.empty());
   }
 }

@@ -1,7 +1,6 @@
 package almanac.app.errands.bench;
 
 import almanac.app.errands.bench.potting.FillView;
-import almanac.app.judged.pages.Part;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.LocalDate;
 import java.util.List;
@@ -16,7 +15,7 @@ public record BatchPage(
     @Schema(description = "What to have at hand for all of them") List<String> atHand,
     @Schema(description = "The mixes of those that are not done, with how much of them")
         List<MixOfBatch> mixes,
-    @Schema(description = "What runs short") List<List<Part>> lacking) {
+    @Schema(description = "What runs short") List<DayPlan.Lacking> lacking) {
 
   /** One of them. */
   public record BatchLine(

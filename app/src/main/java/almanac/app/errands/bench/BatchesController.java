@@ -1,6 +1,5 @@
 package almanac.app.errands.bench;
 
-import almanac.app.record.collection.PlantInPlace;
 import almanac.app.record.collection.Plants;
 import almanac.app.record.site.Today;
 import io.swagger.v3.oas.annotations.Operation;
@@ -9,8 +8,6 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import java.util.List;
 import java.util.UUID;
-import java.util.stream.Collectors;
-import java.util.stream.Stream;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -90,26 +87,6 @@ class BatchesController {
     batches.end(uid);
   }
 
-  @GetMapping("/api/bench-needs")
-  @Operation(
-      summary = "What runs short for the bench; nothing is stored",
-      description =
-          """
-          What all open jobs need together, and the plants that were pulled aside for the bench, as
-          their jobs would be begun today.""")
-  DayPlan.Needs needs() {
-    var open = jobs.open();
-    var begun = open.stream().map(Job::plantId).collect(Collectors.toSet());
-    var here = plants.all();
-    var ids = here.stream().map(PlantInPlace::id).collect(Collectors.toSet());
-    var aside =
-        here.stream()
-            .filter(plant -> plant.card().inHand().asideOn() != null && !begun.contains(plant.id()))
-            .map(plant -> jobs.planned(plant, today.get()));
-    return plan.of(
-        Stream.concat(open.stream().filter(job -> ids.contains(job.plantId())), aside).toList());
-  }
-
   private BatchPage page(BatchTable.Batch batch) {
     var open =
         batch.plants().stream()
@@ -117,7 +94,7 @@ class BatchesController {
             .filter(plant -> jobs.isOpen(plant.job()))
             .map(plant -> jobs.one(plant.job()))
             .toList();
-    var needs = plan.of(open);
+    var needs = plan.ofJobs(open, today.get());
     return new BatchPage(
         batch.uid(),
         batch.begunOn(),

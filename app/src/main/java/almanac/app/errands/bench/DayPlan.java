@@ -9,10 +9,15 @@ import almanac.core.bench.JobAtHand;
 import almanac.core.bench.JobStep;
 import almanac.core.medium.Mix;
 import almanac.core.pot.Filling;
+import almanac.core.stock.Lack;
+import almanac.core.stock.Shopping;
+import almanac.core.stock.Wanted;
+import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 
 /** What jobs need together: things at hand, mixes by volume, and what runs short. */
@@ -30,17 +35,42 @@ public class DayPlan {
 
   /** What some jobs need. */
   public record Needs(
-      List<String> atHand, List<BatchPage.MixOfBatch> mixes, List<List<Part>> lacking) {}
+      List<String> atHand, List<BatchPage.MixOfBatch> mixes, List<Lacking> lacking) {}
+
+  /** Something that runs short. */
+  public record Lacking(
+      List<Part> what,
+      @Schema(
+              nullable = true,
+              description = "When it must be there; null where no job waits for it")
+          @Nullable LocalDate by) {
+    public static Lacking of(Lack lack) {
+      return new Lacking(Part.of(lack.what()), lack.by().orElse(null));
+    }
+  }
+
+  /** What the job of a plant takes that is begun, or would be begun, on a day. */
+  public Wanted wanted(PlantInPlace plant, LocalDate today, LocalDate by) {
+    return jobs.atHand(jobs.of(plant, today)).needs().wanted(by);
+  }
+
+  /** What runs short if all of this is taken. */
+  public List<Lacking> lacking(List<Wanted> wanted) {
+    return Shopping.of(stocks.now(), wanted).stream().map(Lacking::of).toList();
+  }
 
   /** What plants need whose jobs are begun, or would be begun, on a day. */
   public Needs of(List<PlantInPlace> some, LocalDate today) {
-    return of(some.stream().map(plant -> jobs.of(plant, today)).toList());
+    return ofJobs(some.stream().map(plant -> jobs.of(plant, today)).toList(), today);
   }
 
   /** What these jobs need; their plants are in the collection. */
-  Needs of(List<Job> open) {
+  Needs ofJobs(List<Job> open, LocalDate today) {
     var planned = open.stream().map(jobs::atHand).toList();
-    return new Needs(atHand(planned), mixes(planned), lacking(planned));
+    return new Needs(
+        atHand(planned),
+        mixes(planned),
+        lacking(planned.stream().map(each -> each.needs().wanted(today)).toList()));
   }
 
   private static List<String> atHand(List<JobAtHand> planned) {
@@ -69,10 +99,5 @@ public class DayPlan {
                     mix.getValue().size(),
                     FillView.of(mix.getValue(), mix.getKey(), null, stock, judging.figures())))
         .toList();
-  }
-
-  private List<List<Part>> lacking(List<JobAtHand> planned) {
-    var needs = planned.stream().map(each -> each.needs().all()).toList();
-    return stocks.now().lacking(needs).stream().map(Part::of).toList();
   }
 }

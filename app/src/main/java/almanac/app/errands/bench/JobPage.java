@@ -30,6 +30,8 @@ record JobPage(
     @Schema(description = "Who saves must know it; it grows with every save") int version,
     LocalDate begunOn,
     Instant begunAt,
+    @Schema(description = "Whether it was open for so long that its day has to be said")
+        boolean asksDay,
     Verdict verdict,
     String verdictWords,
     @Schema(description = "How it is done, in a sentence") String method,
@@ -80,7 +82,8 @@ record JobPage(
       PieceFate fate,
       @Schema(description = "The pot that would be right for it, mm across") double wantedMm,
       @Schema(nullable = true) @Nullable PotEntry pot,
-      @Schema(nullable = true) @Nullable UUID potItem) {}
+      @Schema(nullable = true) @Nullable UUID potItem,
+      @Schema(description = "To whom it is given; may be empty") String to) {}
 
   /** One step. */
   record StepView(

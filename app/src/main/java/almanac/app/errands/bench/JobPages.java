@@ -3,6 +3,7 @@ package almanac.app.errands.bench;
 import almanac.app.judged.judging.Judging;
 import almanac.app.judged.pages.Part;
 import almanac.app.record.collection.Plants;
+import almanac.app.record.site.Today;
 import almanac.app.record.stock.Stocks;
 import almanac.core.bench.JobStep;
 import almanac.core.bench.JobSteps;
@@ -36,13 +37,16 @@ class JobPages {
   private final Judging judging;
   private final Stocks stocks;
   private final BatchTable batches;
+  private final Today today;
 
-  JobPages(Jobs jobs, Plants plants, Judging judging, Stocks stocks, BatchTable batches) {
+  JobPages(
+      Jobs jobs, Plants plants, Judging judging, Stocks stocks, BatchTable batches, Today today) {
     this.jobs = jobs;
     this.plants = plants;
     this.judging = judging;
     this.stocks = stocks;
     this.batches = batches;
+    this.today = today;
   }
 
   JobPage of(Job job) {
@@ -50,7 +54,7 @@ class JobPages {
     var atHand = jobs.atHand(job, plant);
     var work = atHand.work();
     var figures = judging.figures();
-    var before = judging.judge(plant, job.begunOn());
+    var before = judging.judge(plant, job.on());
     var steps = atHand.steps();
     var potted = new PottedView(atHand, plant.follows(), figures);
     var stock = stocks.now();
@@ -65,17 +69,18 @@ class JobPages {
         job.version(),
         job.begunOn(),
         job.begunAt(),
+        job.unsaid(today.get()).day(figures),
         work.verdict(),
         work.method().as(work.verdict()).title(),
         work.method().words().toString(),
         work.method().because(),
-        Risks.of(judging.situation(plant, job.begunOn()), before, figures)
+        Risks.of(judging.situation(plant, job.on()), before, figures)
             .map(risk -> Part.of(risk.words()))
             .orElse(List.of()),
         steps.stream().map(step -> step(step, job.told())).toList(),
         LOOKED_AT.stream().map(Item::key).toList(),
         job.told(),
-        TallyView.of(atHand.told().tally(), plant.history().inFlower(job.begunOn()), figures),
+        TallyView.of(atHand.told().tally(), plant.history().inFlower(job.on()), figures),
         Method.CHOICES.stream().map(each -> new JobPage.Way(each, each.words())).toList(),
         JobSteps.MAY_BE_ADDED.stream()
             .filter(task -> steps.stream().noneMatch(step -> step.task() == task))

@@ -5,6 +5,7 @@ import almanac.app.ground.refusals.Paths;
 import almanac.app.record.entries.LookEntry;
 import almanac.app.record.entries.MixPart;
 import almanac.app.record.entries.PotEntry;
+import almanac.core.bench.LastWord;
 import almanac.core.bench.PieceFate;
 import almanac.core.bench.Task;
 import almanac.core.bench.ToldAtBench;
@@ -79,6 +80,12 @@ public record JobTold(
     @Schema(nullable = true, description = "What goes under and over the mix, and what is kept")
         @Valid
         @Nullable FillEntry fill,
+    @Schema(
+            nullable = true,
+            description = "The day of the work; the one on which it was begun unless given")
+        @Nullable LocalDate on,
+    @Schema(nullable = true, description = "What became of it, where it is let go") @Valid
+        @Nullable EndingEntry ending,
     @Schema(nullable = true, description = "Which page told it") @Valid @Nullable TellerEntry by) {
   /** What was kept by an older program has nothing of what came later. */
   public JobTold {
@@ -105,6 +112,8 @@ public record JobTold(
           null,
           null,
           null,
+          null,
+          null,
           null);
 
   /** All steps before that one are done. */
@@ -124,6 +133,8 @@ public record JobTold(
         "",
         null,
         Set.of(),
+        null,
+        null,
         null,
         null,
         null,
@@ -179,12 +190,25 @@ public record JobTold(
       @NotNull(message = "Say what becomes of the piece.") PieceFate fate,
       @Schema(nullable = true, description = "As that of the plant itself unless given") @Valid
           @Nullable PotEntry pot,
-      @Schema(nullable = true) @Nullable UUID potItem) {
+      @Schema(nullable = true) @Nullable UUID potItem,
+      @Schema(nullable = true, description = "To whom it is given")
+          @Size(max = Longest.REASON, message = "Say in at most {max} characters to whom.")
+          @Nullable String to) {
 
     private ToldAtBench.PieceTold meant() {
-      return new ToldAtBench.PieceTold(fate, noted(pot), Optional.ofNullable(potItem));
+      return new ToldAtBench.PieceTold(
+          fate, noted(pot), Optional.ofNullable(potItem), to == null ? "" : to);
     }
   }
+
+  /** What became of a plant that was let go. */
+  public record EndingEntry(
+      @NotNull(message = "Say what became of it.") LastWord became,
+      @NotNull(message = "Say why; it may be left empty.")
+          @Size(max = Longest.REASON, message = "A reason has at most {max} characters.")
+          String why,
+      @Schema(description = "Whether a firm bulb with an eye was saved, a plant of its own now")
+          boolean bulbSaved) {}
 
   /** What goes under and over the mix, and what of the old one is boiled and kept. */
   public record FillEntry(
@@ -230,6 +254,8 @@ public record JobTold(
             filling().meant()),
         cutting().meant(),
         Optional.ofNullable(chosen),
+        Optional.ofNullable(ending)
+            .map(told -> new ToldAtBench.Ending(told.became, told.why, told.bulbSaved)),
         new ToldAtBench.Account(
             minutes == null ? OptionalInt.empty() : OptionalInt.of(minutes), well, badly));
   }

@@ -12,6 +12,9 @@ import almanac.core.bench.JobAtHand;
 import almanac.core.bench.JobFinished;
 import almanac.core.bench.Work;
 import almanac.core.history.Chronology;
+import almanac.core.refusals.Entered;
+import almanac.core.refusals.PastDay;
+import almanac.core.refusals.Refused;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
@@ -79,9 +82,9 @@ public class Jobs {
     var job = of(plant, today);
     return JobAtHand.work(
         plant.plant(),
-        judging.situation(plant, job.begunOn()),
+        judging.situation(plant, job.on()),
         judging.judge(plant),
-        job.told().meant(job.begunOn(), judging.figures()));
+        job.told().meant(job.on(), judging.figures()));
   }
 
   /** The job that is open on a plant, or one as it would be begun today. */
@@ -118,10 +121,15 @@ public class Jobs {
    * Keeps what was told of it so far. What a page tells on top of its own words is taken, though
    * their answer never reached it.
    *
+   * @throws Refused if the day of the work cannot be
    * @throws Conflict if it went on elsewhere meanwhile
    */
-  public Job save(UUID uid, int version, JobTold told) {
+  public Job save(UUID uid, int version, JobTold told, LocalDate today) {
     var before = table.one(uid);
+    if (told.on() != null) {
+      PastDay.check(Entered.ON, told.on(), today);
+      Chronology.refuseBeforeMoved(plants.one(before.plantId()).plant(), Entered.ON, told.on());
+    }
     var job = new Job(uid, before.plantId(), before.begunOn(), before.begunAt(), version, told);
     var atHand = atHand(job);
     boolean anew =
@@ -156,9 +164,9 @@ public class Jobs {
     return new JobAtHand(
         plants.whole(plant.id()),
         plant.follows(),
-        judging.situation(plant, job.begunOn()),
+        judging.situation(plant, job.on()),
         judging.judge(plant),
-        job.told().meant(job.begunOn(), figures),
+        job.told().meant(job.on(), figures),
         figures);
   }
 
@@ -166,6 +174,7 @@ public class Jobs {
    * Writes it into the journal: what was found, what became of the roots, and what it stands in
    * now; and each piece that is a plant of its own from now on.
    *
+   * @throws Refused if something is not said that nobody else knows
    * @throws Conflict if it went on elsewhere meanwhile
    */
   Written finish(UUID uid, int version, LocalDate today) {
@@ -175,13 +184,14 @@ public class Jobs {
     }
     var plant = here(job.plantId());
     var atHand = atHand(job, plant);
-    var finished = new JobFinished(atHand, stocks.now());
+    job.unsaid(today).refuse(atHand, judging.figures());
+    var finished = new JobFinished(atHand, stocks.now(), judging.figures());
     atHand
         .potted()
         .ifPresent(potted -> Chronology.refuseOutOfOrder(atHand.plant(), null, potted.potting()));
     table.end(uid);
     return keeping.part(
-        job.begunOn(),
+        job.on(),
         plant.id(),
         finished.happenings(Duration.between(job.begunAt(), now())),
         finished.daughters(room.atTheEndOf(plant.place().id())),

@@ -63,7 +63,7 @@ class JobsController {
   @Operation(
       summary = "The jobs on plants that are here and not finished, with the timers that run")
   List<JobLine> open() {
-    var here = plants.all().stream().collect(toMap(PlantInPlace::id, PlantInPlace::name));
+    var here = plants.all().stream().collect(toMap(PlantInPlace::id, PlantInPlace::called));
     return jobs.open().stream()
         .filter(job -> here.containsKey(job.plantId()))
         .map(
@@ -82,7 +82,7 @@ class JobsController {
   @Operation(summary = "Keeps what was told of a job so far; its steps follow from what was found")
   JobPage save(
       @PathVariable UUID uid, @RequestParam int version, @Valid @RequestBody JobTold told) {
-    return pages.of(jobs.save(uid, version, told));
+    return pages.of(jobs.save(uid, version, told, today.get()));
   }
 
   @PostMapping("/api/jobs/{uid}/finish")

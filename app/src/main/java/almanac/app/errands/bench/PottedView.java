@@ -64,7 +64,8 @@ final class PottedView {
         piece.fate(),
         job.wantedMm(piece),
         piece.pot().map(PotEntry::of).orElse(null),
-        piece.potItem().orElse(null));
+        piece.potItem().orElse(null),
+        piece.to());
   }
 
   /** Which pot, and where in it. */

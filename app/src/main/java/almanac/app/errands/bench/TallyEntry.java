@@ -13,12 +13,12 @@ public record TallyEntry(
         @NotNull(message = "Give the counts; there may be none.")
         Map<RootFate, @NotNull(message = "Give a number of roots.") Integer> counts,
     @Schema(description = "Whether a mass of fine roots was judged by thirds") boolean byEye) {
-  static final TallyEntry EMPTY = new TallyEntry(Map.of(), false);
+  public static final TallyEntry EMPTY = new TallyEntry(Map.of(), false);
 
   /**
    * @throws Refused naming the fate whose count cannot be right
    */
-  RootTally tally() {
+  public RootTally tally() {
     return new RootTally(counts, byEye);
   }
 }

@@ -64,12 +64,12 @@ class JobsAhead {
                     judged,
                     JobAhead.of(
                         String.valueOf(plant.id()),
-                        plant.name(),
+                        plant.called(),
                         judged,
                         window,
                         JobAhead.asked(judged, since, before, today),
                         jobs.ahead(plant, today),
-                        plant.card().comesLast(),
+                        plant.plant().comesLast(),
                         pace,
                         before,
                         figures)));

@@ -20,13 +20,16 @@ import org.springframework.stereotype.Component;
 class Preparing {
   private final BenchDays days;
   private final DayPlan needs;
+  private final AllNeeds all;
   private final Jobs jobs;
   private final Judging judging;
   private final ReadyThings ready;
 
-  Preparing(BenchDays days, DayPlan needs, Jobs jobs, Judging judging, ReadyThings ready) {
+  Preparing(
+      BenchDays days, DayPlan needs, AllNeeds all, Jobs jobs, Judging judging, ReadyThings ready) {
     this.days = days;
     this.needs = needs;
+    this.all = all;
     this.jobs = jobs;
     this.judging = judging;
     this.ready = ready;
@@ -71,8 +74,18 @@ class Preparing {
         day.taken(),
         ahead.stream().map(each -> plant(each, on, today)).toList(),
         ahead.size(),
-        needs.of(ahead.stream().map(Ahead::plant).toList(), today),
+        of(ahead, on, today),
         ready.of(on));
+  }
+
+  /** Of the one sum of all that runs short, what must be there by then. */
+  private DayPlan.Needs of(List<Ahead> ahead, LocalDate on, LocalDate today) {
+    var own = needs.of(ahead.stream().map(Ahead::plant).toList(), today);
+    var missing =
+        all.lacking(today).stream()
+            .filter(each -> each.by() == null || !each.by().isAfter(on))
+            .toList();
+    return new DayPlan.Needs(own.atHand(), own.mixes(), missing);
   }
 
   /**
@@ -92,7 +105,7 @@ class Preparing {
         Beforehand.of(jobs.ahead(plant, today), on, judging.figures()).map(Part::of);
     return new PlantToPrepare(
         plant.id(),
-        plant.name(),
+        plant.called(),
         plant.card().who().number(),
         plant.place().name(),
         BenchDaysPage.titleOf(ahead.judged()),

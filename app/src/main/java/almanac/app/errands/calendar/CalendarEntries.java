@@ -82,6 +82,6 @@ class CalendarEntries {
 
   private static String title(ToLook<Look> look) {
     return "%s: %s"
-        .formatted(look.what().plant().name(), look.what().open().check().purpose().title());
+        .formatted(look.what().plant().called(), look.what().open().check().purpose().title());
   }
 }

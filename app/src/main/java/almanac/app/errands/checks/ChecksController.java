@@ -88,7 +88,7 @@ class ChecksController {
                     .map(
                         check ->
                             new WentWell(
-                                plant.id(), plant.name(), check.purpose().title(), check.on())))
+                                plant.id(), plant.called(), check.purpose().title(), check.on())))
         .sorted(Comparator.comparing(WentWell::on).reversed())
         .toList();
   }
@@ -145,7 +145,7 @@ class ChecksController {
                 new DueCheck(
                     plant.id(),
                     plant.card().who().number(),
-                    plant.name(),
+                    plant.called(),
                     plant.place().name(),
                     each.listing(),
                     CheckView.of(each.open(), day)));

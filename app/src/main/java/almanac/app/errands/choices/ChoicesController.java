@@ -2,6 +2,7 @@ package almanac.app.errands.choices;
 
 import almanac.app.record.kinds.Kinds;
 import almanac.app.record.places.PlaceKind;
+import almanac.core.bench.LastWord;
 import almanac.core.bench.PieceFate;
 import almanac.core.history.Aim;
 import almanac.core.history.Approach;
@@ -62,6 +63,8 @@ class ChoicesController {
       List<Named> statuses,
       List<Named> pots,
       @Schema(description = "What becomes of roots at the bench") List<Named> rootFates,
+      @Schema(description = "What becomes of a plant that is let go at the bench")
+          List<Named> lastWords,
       @Schema(description = "How a growth on the map feels") List<Named> firmness,
       @Schema(description = "Whether anything will come of a growth on the map") List<Named> fronts,
       @Schema(description = "What becomes of a piece of a plant") List<Named> pieceFates,
@@ -180,6 +183,7 @@ class ChoicesController {
             .toList(),
         Arrays.stream(PotType.values()).map(each -> new Named(each.name(), each.words())).toList(),
         named(RootFate.values()),
+        named(LastWord.values()),
         named(Firmness.values()),
         named(Front.values()),
         named(PieceFate.values()),

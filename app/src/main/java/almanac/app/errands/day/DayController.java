@@ -84,7 +84,7 @@ class DayController {
   }
 
   private static TurnLine line(PlantInPlace plant, Turning turning) {
-    return new TurnLine(plant.id(), plant.name(), turning.turn(), turning.on());
+    return new TurnLine(plant.id(), plant.called(), turning.turn(), turning.on());
   }
 
   @GetMapping("/headline")

@@ -125,7 +125,7 @@ class RoundController {
     return new Stop(
         plant.id(),
         plant.card().who().number(),
-        plant.name(),
+        plant.called(),
         plant.place().id(),
         plant.place().name(),
         judging.judge(plant, day).verdict(),

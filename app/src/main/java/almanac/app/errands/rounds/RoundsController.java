@@ -85,7 +85,7 @@ class RoundsController {
       var window = look.window();
       return new LookAhead(
           plant.id(),
-          plant.name(),
+          plant.called(),
           plant.place().name(),
           look.what().open().check().purpose().title(),
           window.early(),

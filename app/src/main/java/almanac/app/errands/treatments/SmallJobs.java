@@ -75,7 +75,7 @@ class SmallJobs {
       var plant = plants.one(each.plant());
       if (of(plant, today).noneMatch(todo -> same(todo, each))) {
         throw new BadEntry(
-            "done[%d]".formatted(i), "%s has no such job any more.".formatted(plant.name()));
+            "done[%d]".formatted(i), "%s has no such job any more.".formatted(plant.called()));
       }
       happenings
           .computeIfAbsent(each.plant(), id -> new ArrayList<>())

@@ -59,9 +59,9 @@ class SmallJobsController {
       var job = todo.job();
       return new SmallJobLine(
           plant.id(),
-          plant.name(),
+          plant.called(),
           plant.place().name(),
-          plant.card().comesLast(),
+          plant.plant().comesLast(),
           job == null ? null : job.fix(),
           todo.task(),
           Part.of(

@@ -127,7 +127,7 @@ class Treating {
       var path = "neighbours[%d]".formatted(i);
       var plant = free(beside.get(i), path);
       if (happenings.containsKey(plant.id())) {
-        throw new BadEntry(path, "%s is treated itself.".formatted(plant.name()));
+        throw new BadEntry(path, "%s is treated itself.".formatted(plant.called()));
       }
       happenings.put(plant.id(), List.of(new Happening.Beside(course, today)));
     }
@@ -138,13 +138,13 @@ class Treating {
     var plant = plants.one(id);
     var runs = plant.card().inHand().treatment();
     if (!plant.plant().here()) {
-      throw new BadEntry(path, "%s is no longer here.".formatted(plant.name()));
+      throw new BadEntry(path, "%s is no longer here.".formatted(plant.called()));
     }
     if (runs != null) {
       throw new BadEntry(
           path,
           "%s is under treatment already, with %s. End that first."
-              .formatted(plant.name(), runs.course().product()));
+              .formatted(plant.called(), runs.course().product()));
     }
     return plant;
   }
@@ -168,7 +168,7 @@ class Treating {
         (plant, path) -> {
           var last = new Courses(judging.figures()).treated(plant.plant());
           if (last.flatMap(Treated::lastTreated).filter(today::equals).isPresent()) {
-            throw new BadEntry(path, "%s was treated today already.".formatted(plant.name()));
+            throw new BadEntry(path, "%s was treated today already.".formatted(plant.called()));
           }
           return List.of(new Happening.Treated(uid, today));
         },
@@ -210,7 +210,7 @@ class Treating {
     var plant = plants.one(id);
     var runs = which.apply(plant);
     if (runs == null || !runs.course().uid().equals(uid)) {
-      throw new BadEntry(path, "%s is not in this course any more.".formatted(plant.name()));
+      throw new BadEntry(path, "%s is not in this course any more.".formatted(plant.called()));
     }
     return plant;
   }

@@ -79,7 +79,7 @@ class TreatmentsController {
       var treated = each.treated();
       return new TreatedPlant(
           plant.id(),
-          plant.name(),
+          plant.called(),
           plant.place().name(),
           plant.card().inHand().apartSince() != null,
           each.since(),
@@ -113,7 +113,7 @@ class TreatmentsController {
       var beside = each.beside();
       return new NeighbourPlant(
           each.plant().id(),
-          each.plant().name(),
+          each.plant().called(),
           each.plant().place().name(),
           beside.looks().inARow(),
           beside.looks().found().isPresent() && beside.looks().inARow() == 0,

@@ -128,7 +128,7 @@ class RulesController {
                           new Changed(
                               plant.id(),
                               plant.card().who().number(),
-                              plant.name(),
+                              plant.called(),
                               before,
                               before.words(),
                               after,

@@ -48,7 +48,7 @@ class YearAhead {
     var year = PlantYear.of(judging.evidence(plant, today), judged);
     return new YearLine(
         plant.id(),
-        plant.name(),
+        plant.called(),
         plant.kind().name(),
         plant.place().name(),
         0,

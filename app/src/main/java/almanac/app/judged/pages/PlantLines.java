@@ -51,7 +51,7 @@ public class PlantLines {
     return new PlantLine(
         plant.id(),
         card.who().number(),
-        plant.name(),
+        plant.called(),
         plant.kind().key(),
         plant.kind().name(),
         plant.place().id(),

@@ -10,8 +10,9 @@ import almanac.core.kinds.Kind;
  * A plant with what its card only names: its kind and where it stands.
  *
  * @param kind the kind of plant it is
+ * @param namesake whether another plant of the same name stands in the collection
  */
-public record PlantInPlace(Plant plant, Kind kind, Place place) {
+public record PlantInPlace(Plant plant, Kind kind, Place place, boolean namesake) {
   public long id() {
     return plant.id();
   }
@@ -23,6 +24,15 @@ public record PlantInPlace(Plant plant, Kind kind, Place place) {
   /** The name to go by. */
   public String name() {
     return plant.card().who().names().name();
+  }
+
+  /** What it is called among others: where two bear one name, the number stands beside it. */
+  public String called() {
+    return namesake ? "%s (%s)".formatted(name(), card().who().number()) : name();
+  }
+
+  PlantInPlace namesake(boolean is) {
+    return is == namesake ? this : new PlantInPlace(plant, kind, place, is);
   }
 
   /** The history the rules judge by. */

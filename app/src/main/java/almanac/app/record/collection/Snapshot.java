@@ -3,11 +3,13 @@ package almanac.app.record.collection;
 import almanac.app.record.places.Place;
 import almanac.core.history.Plant;
 import almanac.core.kinds.Kind;
+import java.util.Collection;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -43,6 +45,10 @@ record Snapshot(
       byId.put(
           plant.id(), was != null && was.plant() == plant ? was : inPlace(plant, places, kinds));
     }
+    var bearers = bearers(byId.values());
+    byId.replaceAll(
+        (id, each) ->
+            each.namesake(bearers.getOrDefault(each.name(), 0L) > (each.plant().here() ? 1 : 0)));
     // What is in order already is sorted in no time.
     var ids = new LinkedHashSet<Long>();
     if (before != null) {
@@ -58,13 +64,21 @@ record Snapshot(
     return new Snapshot(told, places, kinds, byId, byNumber);
   }
 
+  /** How many of those that are here bear each name. */
+  private static Map<String, Long> bearers(Collection<PlantInPlace> all) {
+    return all.stream()
+        .filter(each -> each.plant().here())
+        .collect(Collectors.groupingBy(PlantInPlace::name, Collectors.counting()));
+  }
+
   /** A plant with its kind and its place. */
   static PlantInPlace inPlace(Plant plant, Map<Long, Place> places, Map<String, Kind> kinds) {
     var card = plant.card();
     return new PlantInPlace(
         plant,
         known(kinds.get(card.who().kind()), plant, "of a kind", card.who().kind()),
-        known(places.get(card.stand().place()), plant, "in a place", card.stand().place()));
+        known(places.get(card.stand().place()), plant, "in a place", card.stand().place()),
+        false);
   }
 
   private static <T> T known(@Nullable T found, Plant plant, String what, Object named) {

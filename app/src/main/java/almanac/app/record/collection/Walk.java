@@ -11,9 +11,9 @@ public final class Walk {
           .thenComparing(plant -> plant.card().stand().position())
           .thenComparing(PlantInPlace::id);
 
-  /** The same on a round, where those that are kept apart or treated are come to last. */
+  /** The same on a round, where those that may hand something on are come to last. */
   public static final Comparator<PlantInPlace> ROUND =
-      Comparator.comparing((PlantInPlace plant) -> plant.card().comesLast()).thenComparing(ORDER);
+      Comparator.comparing((PlantInPlace plant) -> plant.plant().comesLast()).thenComparing(ORDER);
 
   private Walk() {}
 }

@@ -305,7 +305,7 @@ final class DemoPlant {
   /** On the bench today, with what was told so far. */
   DemoPlant begun(JobTold told) {
     var job = books.jobs().begin(id, today);
-    books.jobs().save(job.uid(), job.version(), told);
+    books.jobs().save(job.uid(), job.version(), told, today);
     return this;
   }
 

@@ -80,7 +80,8 @@ class DrawnUpTest {
     var plants = APP.bean(Plants.class);
     int less = 0;
     for (var plant : plants.everybody()) {
-      var whole = new PlantInPlace(plants.whole(plant.id()), plant.kind(), plant.place());
+      var whole =
+          new PlantInPlace(plants.whole(plant.id()), plant.kind(), plant.place(), plant.namesake());
       less +=
           plant.plant().journal().lines().size() < whole.plant().journal().lines().size() ? 1 : 0;
       assertThat(plant.card()).isEqualTo(whole.card());

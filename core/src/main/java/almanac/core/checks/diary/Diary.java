@@ -103,7 +103,7 @@ public final class Diary {
         .orElse(List.of());
   }
 
-  /** A move as its act tells it; what starts dry has its first water with its roots. */
+  /** A move as its act tells it. */
   private Move move(Plant plant, Line potted) {
     var told =
         plant.journal().holding().stream()
@@ -115,17 +115,17 @@ public final class Diary {
             .filter(Happening.Worked.class::isInstance)
             .map(Happening.Worked.class::cast)
             .findFirst();
-    return new Move(
+    return Move.of(
         potted.act().on(),
         ((Happening.Potted) potted.happening()).inFlower(),
         worked.map(Happening.Worked::tally).filter(tally -> tally.nursed(figures)).isPresent(),
         worked.filter(work -> work.way() == Way.WHOLE).isPresent(),
-        rest != Rest.DRY
-            && told.stream()
-                .anyMatch(
-                    happening ->
-                        happening instanceof Happening.Divided
-                            || happening instanceof Happening.PartedFrom));
+        told.stream()
+            .anyMatch(
+                happening ->
+                    happening instanceof Happening.Divided
+                        || happening instanceof Happening.PartedFrom),
+        rest);
   }
 
   /** On the day to which somebody put it off, if anybody did since it is known by its name. */

@@ -20,7 +20,8 @@ public record Method(Verdict verdict, Set<Step> steps, Sentence words, String be
 
   /** What a collector may choose to do at the bench, whatever is advised. */
   public static final List<Verdict> CHOICES =
-      List.of(Verdict.MOVE_UP, Verdict.PART_REPOT, Verdict.FULL_REPOT, Verdict.DIVIDE);
+      List.of(
+          Verdict.MOVE_UP, Verdict.PART_REPOT, Verdict.FULL_REPOT, Verdict.DIVIDE, Verdict.LET_GO);
 
   /** What belongs to what was found, however the plant is moved. */
   private static final Set<Step> OF_FINDS =
@@ -51,6 +52,7 @@ public record Method(Verdict verdict, Set<Step> steps, Sentence words, String be
           case MOVE_UP -> EnumSet.of(Step.KEEP_BALL, Step.LARGER_POT);
           case PART_REPOT -> EnumSet.of(Step.BACK_OFF, Step.SHIFT, Step.FRESH_MEDIUM);
           case DIVIDE -> EnumSet.of(Step.PART, Step.MEDIUM_OFF, Step.FRESH_MEDIUM);
+          case LET_GO -> EnumSet.noneOf(Step.class);
           default -> EnumSet.of(Step.MEDIUM_OFF, Step.SOFT_ROOTS_OFF, Step.FRESH_MEDIUM);
         });
     return new Method(how, all, say("{}, as you chose.", how.words()), "you chose it");

@@ -137,6 +137,31 @@ class DiaryTest {
   }
 
   @Test
+  void aPieceThatWasPottedAsItWasPartedHasTheLooksOfItsOwnMove() {
+    var parted = potted(CAME, null);
+    chronicle.with(parted, new Happening.PartedFrom(3L));
+    assertThat(open(CAME).get(0).check().purpose()).isEqualTo(Purpose.WATER);
+    assertThat(yearAfter(CAME))
+        .containsExactly(
+            Purpose.STANDS, Purpose.ROOT_TIPS, Purpose.ANCHORED, Purpose.MEDIUM, Purpose.YEAR);
+  }
+
+  @Test
+  void aDivisionThatWasPottedLongBeforeItWasWrittenDownHasNone() {
+    var potting =
+        new Potting(
+            PottedOn.on(CAME.minusYears(1)),
+            CAME.minusYears(1),
+            Mix.of(Component.BARK_FINE),
+            Moisture.DRIES_BETWEEN);
+    var coming = on(CAME, null, new Happening.Potted(potting));
+    chronicle.with(coming, new Happening.PartedFrom(3L));
+    assertThat(open(CAME))
+        .extracting(open -> open.check().purpose())
+        .containsOnly(Purpose.AS_JUDGED);
+  }
+
+  @Test
   void aMissedCheckStaysMissedOnWhateverDayOneLooks() {
     potted(CAME, null);
     potted(MOVED, null);

@@ -1,0 +1,158 @@
+package almanac.core.stock;
+
+import static almanac.core.words.Sentence.say;
+
+import almanac.core.medium.Component;
+import almanac.core.pot.Pot;
+import almanac.core.pot.PotType;
+import almanac.core.words.Measure;
+import almanac.core.words.Sentence;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.EnumMap;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.stream.Stream;
+
+/**
+ * One sum of all that jobs take from the stock: what runs short, and by when it must be there. What
+ * may not be needed counts by its chance. Rules: Mix and fill, What runs short.
+ */
+public final class Shopping {
+  /** A pot that differs by less is the same size in the shop, mm. */
+  private static final double SAME_MM = 5;
+
+  /** So that sums of chances such as a tenth come out whole. */
+  private static final double NEXT_TO_NOTHING = 1e-9;
+
+  private final Stock stock;
+  private final List<Wanted> wanted;
+
+  private Shopping(Stock stock, List<Wanted> wanted) {
+    this.stock = stock;
+    this.wanted = wanted.stream().sorted(Comparator.comparing(Wanted::by)).toList();
+  }
+
+  /** The shopping list: what is needed first stands first, then what is out or low anyway. */
+  public static List<Lack> of(Stock stock, List<Wanted> wanted) {
+    return new Shopping(stock, wanted).lacks();
+  }
+
+  private List<Lack> lacks() {
+    return Stream.of(pots(), loose(), low())
+        .flatMap(List::stream)
+        .sorted(Comparator.comparing(lack -> lack.by().orElse(LocalDate.MAX)))
+        .toList();
+  }
+
+  /** Something of which so much is missing, since the first job for which there is none. */
+  private static final class Missing {
+    private final LocalDate by;
+    private double amount;
+
+    Missing(LocalDate by) {
+      this.by = by;
+    }
+  }
+
+  private List<Lack> loose() {
+    var left = new EnumMap<Component, Double>(Component.class);
+    var missing = new EnumMap<Component, Missing>(Component.class);
+    for (var each : wanted) {
+      each.need()
+          .looseMl()
+          .forEach(
+              (component, ml) -> {
+                double there = left.computeIfAbsent(component, stock::ml);
+                double lacking = ml * each.chance() - there;
+                left.put(component, Math.max(0, -lacking));
+                if (lacking > NEXT_TO_NOTHING) {
+                  missing.computeIfAbsent(component, key -> new Missing(each.by())).amount +=
+                      lacking;
+                }
+              });
+    }
+    return missing.entrySet().stream()
+        .map(
+            each ->
+                new Lack(
+                    say("{} of {}", Measure.ML.of(whole(each.getValue())), each.getKey().words()),
+                    Optional.of(each.getValue().by)))
+        .toList();
+  }
+
+  /** A pot as it is asked for in a shop. */
+  private record Size(PotType type, long across) {}
+
+  private List<Lack> pots() {
+    var left = new HashMap<UUID, Double>();
+    stock.pots().forEach(item -> left.put(item.uid(), item.amount()));
+    wanted.forEach(
+        each -> each.need().chosen().forEach(uid -> left.merge(uid, -each.chance(), Double::sum)));
+    var missing = new LinkedHashMap<Size, Missing>();
+    for (var each : wanted) {
+      for (var pot : each.need().pots()) {
+        if (!taken(pot, each.chance(), left)) {
+          var size = new Size(pot.type(), Math.round(across(pot)));
+          missing.computeIfAbsent(size, key -> new Missing(each.by())).amount += each.chance();
+        }
+      }
+    }
+    return missing.entrySet().stream()
+        .map(
+            each ->
+                new Lack(
+                    said(each.getKey(), whole(each.getValue())), Optional.of(each.getValue().by)))
+        .toList();
+  }
+
+  private static Sentence said(Size size, double count) {
+    return say(
+        "{} {} of {}",
+        Measure.COUNT.of(count),
+        count == 1 ? size.type().one() : size.type().several(),
+        Measure.MM.of(size.across()));
+  }
+
+  /** One of its own type before one of another; none is better than none. */
+  private boolean taken(Pot pot, double chance, Map<UUID, Double> left) {
+    var there =
+        stock.pots().stream()
+            .filter(item -> Math.abs(across(pot(item)) - across(pot)) <= SAME_MM)
+            .filter(item -> left.getOrDefault(item.uid(), 0.0) >= chance - NEXT_TO_NOTHING)
+            .min(Comparator.comparing(item -> pot(item).type() == pot.type() ? 0 : 1));
+    there.ifPresent(item -> left.merge(item.uid(), -chance, Double::sum));
+    return there.isPresent();
+  }
+
+  private List<Lack> low() {
+    var low = new ArrayList<Lack>();
+    for (var item : stock.items()) {
+      if (item.goods() instanceof Goods.Thing thing && item.level() != StockLevel.YES) {
+        low.add(
+            new Lack(
+                say("{} ({})", thing.name(), item.level().words()),
+                wanted.stream().findFirst().map(Wanted::by)));
+      }
+    }
+    return low;
+  }
+
+  private static double whole(Missing missing) {
+    return Math.ceil(missing.amount - NEXT_TO_NOTHING);
+  }
+
+  private static Pot pot(StockItem item) {
+    return ((Goods.Pots) item.goods()).pot();
+  }
+
+  private static double across(Pot pot) {
+    return Objects.requireNonNull(pot.diameterMm());
+  }
+}
