@@ -13,6 +13,7 @@
   import type { AtBench } from './atBench.svelte';
   import BenchFault from './BenchFault.svelte';
   import GiveUp from './GiveUp.svelte';
+  import JobHead from './JobHead.svelte';
   import JobRail from './JobRail.svelte';
   import OtherWays from './OtherWays.svelte';
   import StepCard from './StepCard.svelte';
@@ -98,13 +99,7 @@
 
 <svelte:window onkeydown={keys} />
 
-<div class="page-head">
-  <h1>{bench.job.name}</h1>
-  <span class="quiet">
-    {bench.job.number} · {bench.job.method}
-    <a class="link" href="/plants/{bench.job.plantId}">Its page; the job stays open</a>
-  </span>
-</div>
+<JobHead job={bench.job} />
 
 <div class="bench">
   <aside class="rail"><JobRail {bench} /></aside>
@@ -138,6 +133,12 @@
     .bench {
       grid-template-columns: minmax(0, 1fr);
       gap: 10px;
+    }
+  }
+  /* At arm's length the step comes first. */
+  @media (max-width: 700px) {
+    .bench {
+      gap: 4px;
     }
   }
 </style>

@@ -77,6 +77,7 @@
       display: flex;
       gap: 4px;
       overflow-x: auto;
+      scrollbar-width: none;
     }
     /* Heard, not seen, but for where one is. */
     .title {

@@ -31,14 +31,14 @@
   onpick={(became) => tell({ became: became as Ending['became'] })}
 />
 {#if ending && ending.became !== 'STAYS'}
+  <Tick
+    label="A firm bulb with an eye was saved: a plant of its own from now on"
+    bind:checked={() => ending.bulbSaved, (bulbSaved) => tell({ bulbSaved })}
+  />
   <TextField
     label={give ? 'To whom' : 'What it died of'}
     hint="It stands in its journal, and on its papers"
     fault={faultOf(bench.problem, 'ending.why')}
     bind:value={() => why, (typed) => ((why = typed), tell({ why: typed }))}
-  />
-  <Tick
-    label="A firm bulb with an eye was saved: a plant of its own from now on"
-    bind:checked={() => ending.bulbSaved, (bulbSaved) => tell({ bulbSaved })}
   />
 {/if}

@@ -3,6 +3,7 @@
   import type { AtBench, Task } from './atBench.svelte';
   import Photograph from '$lib/photos/Photograph.svelte';
   import StepBody from './StepBody.svelte';
+  import StepTimers from './StepTimers.svelte';
 
   interface Props {
     bench: AtBench;
@@ -11,7 +12,6 @@
   }
   const { bench, plant, choices }: Props = $props();
   const step = $derived(bench.step);
-  const runs = $derived(bench.told.timers.some((each) => each.task === step.task));
 
   /** Where something is drawn, counted or measured, the words leave it the room. */
   const WITH_TOOLS: Task[] = ['LOOK', 'TALLY', 'PART', 'POT', 'FILL'];
@@ -27,20 +27,13 @@
   <div class="besides">
     {#if step.caution}<p class="caution"><b>Mind.</b> {step.caution}</p>{/if}
     {#if step.atHand.length}<p class="hand"><b>At hand:</b> {step.atHand.join(', ')}</p>{/if}
-    {#if step.minutes != null}
-      <button
-        type="button"
-        class="act tall"
-        onclick={() => (runs ? bench.stopWaiting(step.task) : bench.wait(step.task, step.minutes!))}
-        >{runs ? 'Stop the timer' : `Start ${step.minutes} minutes`}</button
-      >
-    {/if}
     {#if step.task === 'DRESS' || step.task === 'TREAT'}
       <p><a class="link" href="/sums">How much of it and how much water</a></p>
     {/if}
     {#if PICTURED.includes(step.task)}
       <Photograph plantId={plant.id} caption="At the bench: {step.title.toLowerCase()}" tall />
     {/if}
+    {#key step.task}<StepTimers {bench} />{/key}
   </div>
   <StepBody {bench} {plant} {choices} />
 </section>
@@ -125,6 +118,19 @@
     }
     .what {
       font-size: 22px;
+    }
+    .turn,
+    .tool .why {
+      display: none;
+    }
+    .tool h2 {
+      font-size: 22px;
+    }
+    .tool .what {
+      font-size: 17px;
+    }
+    .besides :global(.tall) {
+      margin-bottom: 8px;
     }
   }
 </style>

@@ -113,9 +113,13 @@
       gap: 8px;
     }
     button {
+      --least: 64px;
       gap: 6px;
-      padding: 8px;
+      padding: 4px 8px;
       font-size: 15px;
+    }
+    button .kbd-hint {
+      display: none;
     }
     .count {
       font-size: 28px;

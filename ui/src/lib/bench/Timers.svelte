@@ -23,11 +23,11 @@
 
 {#if timers.length}
   <ul aria-label="Timers">
-    {#each timers as { job, task, rings } (job.uid + task)}
+    {#each timers as { job, task, rings, name } (job.uid + task + rings + name)}
       {@const time = left(rings, clock.now)}
       <li class:over={!time}>
         <a href="/jobs/{job.uid}"
-          >{job.name}, {WORDS[task] ?? task.toLowerCase()}: <b>{time ?? 'time is up'}</b></a
+          >{job.name}, {name ?? WORDS[task] ?? task.toLowerCase()}: <b>{time ?? 'time is up'}</b></a
         >
       </li>
     {/each}

@@ -53,5 +53,8 @@
     .turns .act {
       padding: 0 14px;
     }
+    .kbd-hint {
+      display: none;
+    }
   }
 </style>

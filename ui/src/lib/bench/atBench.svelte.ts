@@ -3,7 +3,7 @@ import type { Schemas } from '$lib/interface/schemas';
 import { storage } from '$lib/interface/storage.svelte';
 import { newKey } from '$lib/api/once';
 import type { MapChange, Mark, PlantMap } from '$lib/rhizome/map';
-import { left, ringsAfter } from './waits';
+import { left } from './waits';
 
 export type Job = Schemas['JobPage'];
 export type Told = Schemas['JobTold'];
@@ -170,17 +170,6 @@ export class AtBench {
   /** One step more, where it belongs; it is done next. */
   add(task: Task): void {
     this.tell({ added: [...this.told.added, task], at: task });
-  }
-
-  wait(task: Task, minutes: number): void {
-    const rings = ringsAfter(minutes, Date.now());
-    this.tell({
-      timers: [...this.told.timers.filter((each) => each.task !== task), { task, rings }],
-    });
-  }
-
-  stopWaiting(task: Task): void {
-    this.tell({ timers: this.told.timers.filter((each) => each.task !== task) });
   }
 
   /** Tells more of it; shown at once, kept as soon as the program answers. */

@@ -1,7 +1,7 @@
 import { afterEach, beforeEach, expect, test, vi } from 'vitest';
 import { AtBench, type Job, type Told } from './atBench.svelte';
 import { byThirds } from './fates';
-import { left, ringsAfter } from './waits';
+import { andTimer, lastRings, left, ringsAfter } from './waits';
 
 const put = vi.hoisted(() => vi.fn());
 vi.mock('openapi-fetch', () => ({ default: () => ({ PUT: put, use: vi.fn() }) }));
@@ -123,7 +123,7 @@ test('a timer that has rung is gone once somebody goes on, one that runs is not'
   const past = { task: 'TAG', rings: '2020-01-01T00:00:00Z' };
   const told = { ...NOTHING, timers: [past] } as unknown as Told;
   const bench = new AtBench(job(1, told));
-  bench.wait('LOOK', 15);
+  bench.tell({ timers: andTimer(bench.told.timers, 'LOOK', 15, '', Date.now()) });
   bench.done();
   expect(bench.told.timers.map(({ task }) => task)).toEqual(['LOOK']);
   await bench.settled();
@@ -163,4 +163,17 @@ test('what is left of a wait is read off the clock', () => {
   expect(left(rings, now + 895_500)).toBe('0:05');
   expect(left(ringsAfter(180, now), now)).toBe('3:00:00');
   expect(left(rings, now + 900_000)).toBeUndefined();
+});
+
+test('timers run side by side, each named, or one after the other', () => {
+  const now = Date.parse('2027-05-15T10:00:00Z');
+  expect(lastRings([], now)).toBe(now);
+  const soaking = andTimer([], 'SOAK', 10, '', now);
+  const drawn = andTimer(soaking, 'SOAK', 15, ' infusion ', now);
+  const all = andTimer(drawn, 'SOAK', 10, 'air', lastRings(soaking, now));
+  expect(all).toEqual([
+    { task: 'SOAK', rings: '2027-05-15T10:10:00.000Z', name: null },
+    { task: 'SOAK', rings: '2027-05-15T10:15:00.000Z', name: 'infusion' },
+    { task: 'SOAK', rings: '2027-05-15T10:20:00.000Z', name: 'air' },
+  ]);
 });

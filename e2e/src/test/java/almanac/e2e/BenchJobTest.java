@@ -156,4 +156,58 @@ class BenchJobTest {
       assertThat(AtWork.journal(page)).not().containsText("At the bench");
     }
   }
+
+  @Test
+  void whatIsLetGoSaysWhatBecameOfItBeforeTheJobIsWrittenDown(@TempDir Path data) {
+    try (var almanac = RunningAlmanac.demo(data);
+        var browsing = Browsing.desk(almanac.address())) {
+      var page = browsing.plant(PLANT);
+      var its = page.url();
+      AtBench.begin(page);
+      page.getByText("Another way, or a step more").click();
+      Find.button(Find.group(page, "It is done"), "Let go").click();
+      to(page, "How it went");
+      kept(page);
+      Find.button(page, "Write it down").click();
+      assertThat(page.getByRole(AriaRole.ALERT)).containsText("Say what became of it");
+      Find.button(page, "To “Last chance”").click();
+      Find.button(Find.group(page, "What becomes of it"), "it goes out of the house").click();
+      Find.entry(page, "What it died of").fill("wilt through the rhizome");
+      page.getByText("A firm bulb with an eye was saved").click();
+      to(page, "How it went");
+      kept(page);
+      Find.button(page, "Write it down").click();
+      assertThat(page.locator("h1")).hasText("Tags");
+      page.navigate(its);
+      assertThat(page.locator("main")).containsText("wilt through the rhizome");
+      assertThat(browsing.complaints())
+          .as("nothing but what was refused")
+          .allMatch(each -> each.contains("400"));
+    }
+  }
+
+  @Test
+  void aTimerOfOnesOwnRunsBesideTheOthersAndSaysWhatItIsFor(@TempDir Path data) {
+    try (var almanac = RunningAlmanac.demo(data);
+        var browsing = Browsing.desk(almanac.address())) {
+      var page = browsing.plant(PLANT);
+      AtBench.begin(page);
+      to(page, "Soak");
+      Find.button(page, "Start 15 minutes").click();
+      page.getByText("A timer of your own").click();
+      Find.entry(page, "What for").fill("air");
+      Find.entry(page, "Minutes").fill("10");
+      Find.button(page, "After the last one").click();
+      var timers = page.getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("Timers"));
+      assertThat(timers).containsText("soaking: 14:");
+      assertThat(timers).containsText("air: 24:");
+      kept(page);
+      page.reload();
+      assertThat(timers).containsText("air: 24:");
+      Find.with(page.getByRole(AriaRole.BUTTON), "Stop air").click();
+      assertThat(timers).not().containsText("air");
+      assertThat(timers).containsText("soaking");
+      assertThat(browsing.complaints()).isEmpty();
+    }
+  }
 }

@@ -161,7 +161,8 @@ final class Browsing implements AutoCloseable {
     for (var plant :
         JsonParser.parseString(page.request().get("/api/plants").text()).getAsJsonArray()) {
       var line = plant.getAsJsonObject();
-      if (line.get("name").getAsString().equals(name)) {
+      // Beside the names of twins stands a number; the one with the lowest comes first.
+      if (line.get("name").getAsString().replaceFirst(" \\([^ ]+\\)$", "").equals(name)) {
         return line.get("id").getAsLong();
       }
     }

@@ -271,5 +271,10 @@ public record JobTold(
   /** Something that is waited for. */
   public record TimerEntry(
       @NotNull(message = "Say for which step the timer runs.") Task task,
-      @NotNull(message = "Say when the timer rings.") Instant rings) {}
+      @NotNull(message = "Say when the timer rings.") Instant rings,
+      @Schema(nullable = true, description = "What it is for; the name of its step unless given")
+          @Size(
+              max = Longest.SHORT_NAME,
+              message = "A timer has a name of at most {max} characters.")
+          @Nullable String name) {}
 }

@@ -109,7 +109,8 @@ final class DemoTold {
 
   /** Three fronts that had grown away from a bare middle. */
   private void parted() {
-    plant("Brassia Balance Beam")
+    var mother = plant("Brassia Balance Beam");
+    mother
         .parted(
             112,
             new Mix(Map.of(BARK_MEDIUM, 3.0, PERLITE, 1.0)),
@@ -126,8 +127,8 @@ final class DemoTold {
             front("A", 4),
             List.of(front("B", 3), front("C", 3)))
         .pictured(112, "At the bench: part it", 6)
-        .answer(104, CheckAnswer.AS_HOPED)
-        .answer(82, CheckAnswer.AS_HOPED);
+        .lookedAfter();
+    mother.daughters().forEach(DemoPlant::lookedAfter);
   }
 
   /** One front: growths in a row, the newest leading. */
