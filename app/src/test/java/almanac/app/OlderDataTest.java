@@ -43,14 +43,17 @@ class OlderDataTest {
   }
 
   @Test
-  void thePlacesAreWalkedInTheOrderInWhichTheyWereMade() throws Exception {
+  void thePlacesStandInTheOrderInWhichTheyWereMade() throws Exception {
     assertThat(
             APP.get("/api/round")
                 .body()
                 .path("stops")
                 .valueStream()
                 .map(stop -> stop.path("name").asString()))
-        .containsExactly("Oncidium Old Ledger", "Vanda Old Bell");
+        .as("mites are seen to last")
+        .containsExactly("Vanda Old Bell", "Oncidium Old Ledger");
+    assertThat(APP.get("/api/places").body().valueStream().map(place -> place.path("id").asLong()))
+        .containsExactly(1L, 2L);
   }
 
   @Test

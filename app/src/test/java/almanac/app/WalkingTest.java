@@ -42,12 +42,16 @@ class WalkingTest {
     }
   }
 
-  /** Those that are kept apart or treated. */
+  /** Those that are kept apart or treated, and the one with wilt through its rhizome. */
   private static Set<Long> comeLast() throws Exception {
     return APP.get("/api/plants")
         .body()
         .valueStream()
-        .filter(plant -> !plant.path("apartSince").isNull() || plant.path("treated").asBoolean())
+        .filter(
+            plant ->
+                !plant.path("apartSince").isNull()
+                    || plant.path("treated").asBoolean()
+                    || plant.path("name").asString().equals("Oncidium Broken Paddle"))
         .map(plant -> plant.path("id").asLong())
         .collect(Collectors.toSet());
   }

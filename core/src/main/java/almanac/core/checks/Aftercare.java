@@ -95,10 +95,17 @@ public final class Aftercare {
         .findFirst();
   }
 
+  /** Until when a plant that lost so much is looked at every week; nothing if it lost little. */
+  public static Optional<LocalDate> nursedUntil(Move move, Figures figures) {
+    return move.nursed()
+        ? Optional.of(move.on().plusDays(figures.count(TallyFigures.NURSED_FOR)))
+        : Optional.empty();
+  }
+
   /** While it is nursed: whether it stands, and from the time that new tips are due, for those. */
   private static Optional<Check> weekly(Move move, LocalDate today, Figures figures) {
     var then = today.plusDays(figures.count(TallyFigures.NURSED_EVERY));
-    if (then.isAfter(move.on().plusDays(figures.count(TallyFigures.NURSED_FOR)))) {
+    if (nursedUntil(move, figures).filter(until -> !then.isAfter(until)).isEmpty()) {
       return Optional.empty();
     }
     var tips =

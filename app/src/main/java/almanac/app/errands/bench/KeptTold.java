@@ -14,8 +14,8 @@ import tools.jackson.databind.json.JsonMapper;
  */
 @Component
 class KeptTold {
-  /** 1: told alone. 2: behind the number of its form. */
-  private static final int FORM = 2;
+  /** 1: told alone. 2: behind the number of its form. 3: with its day and its ending. */
+  private static final int FORM = 3;
 
   private final JsonMapper json;
 
@@ -38,7 +38,8 @@ class KeptTold {
     int form = kept.path("form").asInt(1);
     return switch (form) {
       case 1 -> kept;
-      case FORM -> kept.path("told");
+      // What came with the third form may be left out of it.
+      case 2, FORM -> kept.path("told");
       default ->
           throw new IllegalStateException(
               "What was told of a job is kept in form %d, which only a newer program reads."

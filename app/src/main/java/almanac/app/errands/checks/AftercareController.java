@@ -10,7 +10,6 @@ import almanac.core.checks.Check;
 import almanac.core.checks.Move;
 import almanac.core.checks.Purpose;
 import almanac.core.judgement.verdict.Verdict;
-import almanac.core.tally.TallyFigures;
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.Valid;
@@ -63,17 +62,17 @@ class AftercareController {
   }
 
   /** One look, and the days on which it says something. */
-  record LookAhead(
+  record LookOfMove(
       Purpose purpose,
       String title,
       String lookFor,
       LocalDate early,
       LocalDate best,
       LocalDate late) {
-    static LookAhead of(Check check) {
+    static LookOfMove of(Check check) {
       var purpose = check.purpose();
       var window = check.window();
-      return new LookAhead(
+      return new LookOfMove(
           purpose,
           purpose.title(),
           purpose.lookFor(),
@@ -84,8 +83,8 @@ class AftercareController {
   }
 
   /** All looks of the year after a move. */
-  record LooksAhead(
-      List<LookAhead> looks,
+  record LooksOfMove(
+      List<LookOfMove> looks,
       @Schema(
               nullable = true,
               description = "It lost so many roots that it is looked at every week until then")
@@ -99,7 +98,7 @@ class AftercareController {
           """
           What was done goes in; the looks come out, the first one first, as they are if each comes
           out as hoped. A look that comes out otherwise is made again within weeks.""")
-  LooksAhead of(@Valid @RequestBody MoveAsked asked) {
+  LooksOfMove of(@Valid @RequestBody MoveAsked asked) {
     if (!MOVES.contains(asked.method())) {
       throw new BadEntry("method", "Name a way to move it: %s.".formatted(MOVES));
     }
@@ -118,8 +117,8 @@ class AftercareController {
             asked.method() == Verdict.MOVE_UP,
             asked.method() == Verdict.DIVIDE,
             kind.rest());
-    return new LooksAhead(
-        Aftercare.of(move, figures).stream().map(LookAhead::of).toList(),
-        move.nursed() ? move.on().plusDays(figures.count(TallyFigures.NURSED_FOR)) : null);
+    return new LooksOfMove(
+        Aftercare.of(move, figures).stream().map(LookOfMove::of).toList(),
+        Aftercare.nursedUntil(move, figures).orElse(null));
   }
 }

@@ -4,6 +4,7 @@ import static java.util.Objects.requireNonNull;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import almanac.core.bench.LastWord;
 import almanac.core.bench.PieceFate;
 import almanac.core.bench.Task;
 import almanac.core.judgement.verdict.Verdict;
@@ -26,7 +27,7 @@ class KeptToldTest {
   private static final KeptTold KEPT = new KeptTold(JSON);
 
   @ParameterizedTest
-  @ValueSource(ints = {1, 2})
+  @ValueSource(ints = {1, 2, 3})
   void everythingThatWasToldIsReadFromEveryForm(int form) throws IOException {
     var told = KEPT.read(text(form));
 
@@ -54,13 +55,24 @@ class KeptToldTest {
   }
 
   @Test
+  void whatCameWithTheThirdFormIsReadFromIt() throws IOException {
+    var told = KEPT.read(text(3));
+    assertThat(told.on()).hasToString("2027-05-12");
+    assertThat(requireNonNull(told.ending()).became()).isEqualTo(LastWord.THROWN_OUT);
+    assertThat(told.ending().bulbSaved()).isTrue();
+    assertThat(told.timers().get(0).name()).isEqualTo("air");
+    assertThat(requireNonNull(told.dividing()).pieces().get("3").to()).isEqualTo("the ferryman");
+    assertThat(KEPT.read(text(2)).ending()).isNull();
+  }
+
+  @Test
   void whatIsKeptTodayIsTheLastFormThatIsTried() throws IOException {
     var kept = JSON.readTree(KEPT.written(KEPT.read(text(1))));
 
-    assertThat(kept.path("form").asInt()).isEqualTo(2);
+    assertThat(kept.path("form").asInt()).isEqualTo(3);
     assertThat(kept.path("told").propertyNames())
         .as("a part more or less: raise the form, and keep a text of it here")
-        .containsExactlyInAnyOrderElementsOf(JSON.readTree(text(2)).path("told").propertyNames())
+        .containsExactlyInAnyOrderElementsOf(JSON.readTree(text(3)).path("told").propertyNames())
         .containsExactlyInAnyOrder(
             Arrays.stream(JobTold.class.getRecordComponents())
                 .map(RecordComponent::getName)
@@ -69,7 +81,7 @@ class KeptToldTest {
 
   @Test
   void aNewerFormIsRefusedAndNotHalfRead() {
-    assertThatThrownBy(() -> KEPT.read("{\"form\":3,\"told\":{}}")).hasMessageContaining("form 3");
+    assertThatThrownBy(() -> KEPT.read("{\"form\":4,\"told\":{}}")).hasMessageContaining("form 4");
   }
 
   private static String text(int form) throws IOException {
