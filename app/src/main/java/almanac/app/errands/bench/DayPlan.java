@@ -59,12 +59,17 @@ public class DayPlan {
     return Shopping.of(stocks.now(), wanted).stream().map(Lacking::of).toList();
   }
 
-  /** What plants need whose jobs are begun, or would be begun, on a day. */
-  public Needs of(List<PlantInPlace> some, LocalDate today) {
-    return ofJobs(some.stream().map(plant -> jobs.of(plant, today)).toList(), today);
+  /**
+   * What plants need whose jobs are begun, or would be begun, on a day.
+   *
+   * @param lacking what runs short for these and all others
+   */
+  public Needs of(List<PlantInPlace> some, LocalDate today, List<Lacking> lacking) {
+    var planned = some.stream().map(plant -> jobs.atHand(jobs.of(plant, today))).toList();
+    return new Needs(atHand(planned), mixes(planned), lacking);
   }
 
-  /** What these jobs need; their plants are in the collection. */
+  /** What these jobs need, as if there were no others; their plants are in the collection. */
   Needs ofJobs(List<Job> open, LocalDate today) {
     var planned = open.stream().map(jobs::atHand).toList();
     return new Needs(

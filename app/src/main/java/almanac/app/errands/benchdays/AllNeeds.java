@@ -35,23 +35,22 @@ class AllNeeds {
   /** What is in hand needs, and what runs short for all of it. */
   DayPlan.Needs on(LocalDate today) {
     var inHand = inHand();
-    var own = needs.of(inHand, today);
-    return new DayPlan.Needs(own.atHand(), own.mixes(), lacking(inHand, today));
+    return needs.of(inHand, today, lacking(inHand, days.on(today), today));
   }
 
   /** What runs short, whatever takes it. */
-  List<DayPlan.Lacking> lacking(LocalDate today) {
-    return lacking(inHand(), today);
+  List<DayPlan.Lacking> lacking(BenchDays.Planned planned, LocalDate today) {
+    return lacking(inHand(), planned, today);
   }
 
-  private List<DayPlan.Lacking> lacking(List<PlantInPlace> inHand, LocalDate today) {
+  private List<DayPlan.Lacking> lacking(
+      List<PlantInPlace> inHand, BenchDays.Planned planned, LocalDate today) {
     var wanted = new ArrayList<Wanted>();
     var known = new HashSet<Long>();
     for (var plant : inHand) {
       known.add(plant.id());
       wanted.add(needs.wanted(plant, today, today));
     }
-    var planned = days.on(today);
     for (var day : planned.plan().days()) {
       day.jobs()
           .forEach(each -> add(each.job().id(), day.day().on(), planned, known, wanted, today));

@@ -74,18 +74,15 @@ class Preparing {
         day.taken(),
         ahead.stream().map(each -> plant(each, on, today)).toList(),
         ahead.size(),
-        of(ahead, on, today),
+        needs.of(ahead.stream().map(Ahead::plant).toList(), today, lacking(planned, on, today)),
         ready.of(on));
   }
 
   /** Of the one sum of all that runs short, what must be there by then. */
-  private DayPlan.Needs of(List<Ahead> ahead, LocalDate on, LocalDate today) {
-    var own = needs.of(ahead.stream().map(Ahead::plant).toList(), today);
-    var missing =
-        all.lacking(today).stream()
-            .filter(each -> each.by() == null || !each.by().isAfter(on))
-            .toList();
-    return new DayPlan.Needs(own.atHand(), own.mixes(), missing);
+  private List<DayPlan.Lacking> lacking(BenchDays.Planned planned, LocalDate on, LocalDate today) {
+    return all.lacking(planned, today).stream()
+        .filter(each -> each.by() == null || !each.by().isAfter(on))
+        .toList();
   }
 
   /**
