@@ -134,11 +134,14 @@ export const headline = () =>
     queryFn: () => answered(api.GET('/api/today/headline')),
   }));
 
-/** The bench days with their jobs. */
+const BETTER_PLAN_EVERY_MS = 2000;
+
+/** The bench days with their jobs; asked again while a better plan is searched for. */
 export const benchDays = () =>
   createQuery(() => ({
     queryKey: KEYS.benchDays,
     queryFn: () => answered(api.GET('/api/bench-days')),
+    refetchInterval: (query) => (query.state.data?.searching ? BETTER_PLAN_EVERY_MS : false),
   }));
 
 export const placeList = () =>

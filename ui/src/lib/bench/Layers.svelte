@@ -3,8 +3,14 @@
   import type { TypedPart } from '$lib/forms/mix';
   import TextField from '$lib/forms/TextField.svelte';
   import type { Schemas } from '$lib/interface/schemas';
-  import { times } from '$lib/words/numbers';
-  import { lengthIn, lengthOut, lengthUnit } from '$lib/words/units.svelte';
+  import {
+    lengthIn,
+    lengthOut,
+    lengthUnit,
+    volumeIn,
+    volumeOut,
+    volumeUnit,
+  } from '$lib/words/units.svelte';
   import type { AtBench } from './atBench.svelte';
 
   interface Props {
@@ -26,8 +32,9 @@
     const mm = typed.trim() === '' ? null : lengthIn(typed);
     bench.tell({ fill: { ...told, [which]: mm } });
   }
-  function back(component: string, litres: string) {
-    const ml = litres.trim() === '' ? 0 : times(litres, 1000);
+  const backSaid = (ml: number | undefined) => (ml ? volumeOut(ml, 'large') : '');
+  function back(component: string, typed: string) {
+    const ml = typed.trim() === '' ? 0 : volumeIn(typed, 'large');
     bench.tell({ fill: { ...told, back: { ...told.back, [component]: ml } } });
   }
 </script>
@@ -51,12 +58,11 @@
     {#each inert as each (each.component)}
       <TextField
         label="Boiled {each.words}"
-        hint="litres that go back into the stock"
+        hint="{volumeUnit('large')} that go back into the stock"
         inputmode="decimal"
         fault={faultOf(bench.problem, `fill.back.${each.component}`)}
         bind:value={
-          () => String((told.back[each.component] ?? 0) / 1000 || ''),
-          (typed: string) => back(each.component, typed)
+          () => backSaid(told.back[each.component]), (typed: string) => back(each.component, typed)
         }
       />
     {/each}

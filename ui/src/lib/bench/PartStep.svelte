@@ -19,7 +19,7 @@
   function take(plan: Schemas['PlanView']) {
     const staying =
       plan.plan === 'BUNCHED'
-        ? plan.pieces.filter((piece) => !piece.rotten).map((piece) => piece.growths[0]!)
+        ? plan.pieces.filter((piece) => piece.sound).map((piece) => piece.growths[0]!)
         : [];
     bench.cutAt(plan.places, staying);
   }

@@ -86,9 +86,10 @@
 
 <Waiting query={plan}>
   {#if plan.data}
-    {#if saving.busy}
+    {#if saving.busy || plan.data.searching}
       <p class="thinking" role="status">
-        <progress aria-label="Working"></progress> Laying jobs on days …
+        <progress aria-label="Working"></progress>
+        {saving.busy ? 'Laying jobs on days …' : 'A first plan; a better one is searched for …'}
       </p>
     {/if}
     <FormHead problem={saving.problem} fields={['days', 'minutes']} />

@@ -1,5 +1,6 @@
 <script lang="ts">
   import BeginJob from '$lib/bench/BeginJob.svelte';
+  import StopHere from '$lib/bench/StopHere.svelte';
   import type { Schemas } from '$lib/interface/schemas';
 
   interface Props {
@@ -34,6 +35,7 @@
       <BeginJob plantId={plant.id} />
     </div>{/if}
 </div>
+{#if plant.slip?.downhill}<StopHere plantId={plant.id} />{/if}
 
 <style>
   .page-head {

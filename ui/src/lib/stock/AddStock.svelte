@@ -8,7 +8,7 @@
   import FormHead from '$lib/forms/FormHead.svelte';
   import TextField from '$lib/forms/TextField.svelte';
   import { times } from '$lib/words/numbers';
-  import { lengthIn, lengthUnit } from '$lib/words/units.svelte';
+  import { lengthIn, lengthUnit, volumeIn, volumeUnit, capital } from '$lib/words/units.svelte';
 
   interface Props {
     choices: Schemas['Choices'];
@@ -41,6 +41,8 @@
   let grade = $state('');
   let name = $state('');
   let amount = $state('');
+  const loose = (typed: string) =>
+    typed.trim() === '' ? times(typed, 1) : volumeIn(typed, 'large');
   let level = $state('2');
   let problem = $state<Problem>();
 
@@ -50,7 +52,7 @@
     event.preventDefault();
     problem = undefined;
     const how =
-      sort === 'pots' ? times(amount, 1) : sort === 'loose' ? times(amount, 1000) : Number(level);
+      sort === 'pots' ? times(amount, 1) : sort === 'loose' ? loose(amount) : Number(level);
     try {
       await answered(
         api.POST('/api/stock', {
@@ -113,7 +115,7 @@
       bind:value={grade}
     />
     <TextField
-      label="Litres"
+      label={capital(volumeUnit('large'))}
       inputmode="decimal"
       fault={faultOf(problem, 'amount')}
       bind:value={amount}

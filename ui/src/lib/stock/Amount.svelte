@@ -1,5 +1,6 @@
 <script lang="ts">
   import type { Schemas } from '$lib/interface/schemas';
+  import { capital, volumeUnit } from '$lib/words/units.svelte';
   import { amountIn, amountOut, amountSaid, sortOf, type StockLine } from './amounts';
 
   interface Props {
@@ -32,10 +33,11 @@
     <input
       class="input"
       inputmode="decimal"
-      aria-label="Litres of {name}"
+      aria-label="{capital(volumeUnit('large'))} of {name}"
       value={amountOut(line)}
       onchange={(event) => count(amountIn(line, event.currentTarget.value))}
-    /> litres
+    />
+    {volumeUnit('large')}
   </label>
 {:else}
   <select

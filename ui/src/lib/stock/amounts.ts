@@ -1,10 +1,8 @@
 import type { Schemas } from '$lib/interface/schemas';
 import { times } from '$lib/words/numbers';
-import { volumeSaid } from '$lib/words/units.svelte';
+import { volumeIn, volumeOut, volumeSaid } from '$lib/words/units.svelte';
 
 export type StockLine = Schemas['StockLine'];
-
-const ML_A_LITRE = 1000;
 
 export const sortOf = (line: StockLine): 'pots' | 'loose' | 'things' =>
   line.pot ? 'pots' : line.component ? 'loose' : 'things';
@@ -14,11 +12,11 @@ export function amountSaid(line: StockLine): string {
   return line.component ? volumeSaid(line.amount) : String(line.amount);
 }
 
-/** How much there is, as it is typed: pots by number, components in litres. */
+/** How much there is, as it is typed: pots by number, components in litres or quarts. */
 export function amountOut(line: StockLine): string {
-  return String(line.component ? Math.round(line.amount) / ML_A_LITRE : line.amount);
+  return line.component ? volumeOut(Math.round(line.amount), 'large') : String(line.amount);
 }
 
 export function amountIn(line: StockLine, typed: string): number {
-  return times(typed, line.component ? ML_A_LITRE : 1);
+  return line.component && typed.trim() !== '' ? volumeIn(typed, 'large') : times(typed, 1);
 }

@@ -5,7 +5,7 @@
   import ChoiceField from '$lib/forms/ChoiceField.svelte';
   import { faultOf } from '$lib/forms/faults';
   import TextField from '$lib/forms/TextField.svelte';
-  import { volumeSaid } from '$lib/words/units.svelte';
+  import { volumeIn, volumeSaid, volumeUnit } from '$lib/words/units.svelte';
   import Sum from './Sum.svelte';
   import { numberOf } from '$lib/words/numbers';
 
@@ -29,7 +29,7 @@
       use: use as Asked['use'],
       stockPercent: numberOf(stock),
       wantedPercent: numberOf(wanted),
-      wantedMl: numberOf(ml),
+      wantedMl: numberOf(ml) === undefined ? undefined : volumeIn(ml, 'small'),
     };
     const { stockPercent, wantedPercent, wantedMl } = body;
     if (stockPercent === undefined || wantedPercent === undefined || wantedMl === undefined)
@@ -76,7 +76,7 @@
     bind:value={wanted}
   />
   <TextField
-    label="How much, ml"
+    label="How much, {volumeUnit('small')}"
     inputmode="decimal"
     fault={faultOf(problem, 'wantedMl')}
     bind:value={ml}

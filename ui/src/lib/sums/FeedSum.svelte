@@ -6,6 +6,7 @@
   import { faultOf } from '$lib/forms/faults';
   import TextField from '$lib/forms/TextField.svelte';
   import Sum from './Sum.svelte';
+  import { units, WATER } from '$lib/words/units.svelte';
   import { numberOf } from '$lib/words/numbers';
   import { rounded } from './typed';
 
@@ -21,24 +22,30 @@
   let label = $state('');
   const trying = new Trying<Schemas['FeedAnswer']>(200);
   const problem = $derived(trying.problem);
+  const water = $derived(WATER[units.volume]);
 
   $effect(() => {
     const per = numberOf(perLitre);
-    const water = numberOf(litres);
+    const much = numberOf(litres);
     const labelPercent = numberOf(label) ?? null;
     const strong = Number(strength);
-    if (per === undefined || water === undefined) return trying.ask(undefined);
+    if (per === undefined || much === undefined) return trying.ask(undefined);
     return trying.ask(() =>
       answered(
         api.POST('/api/sums/feed', {
-          body: { perLitre: per, litres: water, strength: strong, labelPercent },
+          body: {
+            perLitre: per / water.litres,
+            litres: much * water.litres,
+            strength: strong,
+            labelPercent,
+          },
         }),
       ),
     );
   });
   const answer = $derived(
     trying.answer
-      ? `${rounded(trying.answer.dose)} in ${litres.trim()} litres` +
+      ? `${rounded(trying.answer.dose)} in ${litres.trim()} ${water.several}` +
           (trying.answer.ppm == null ? '' : `, ${rounded(trying.answer.ppm)} ppm`)
       : undefined,
   );
@@ -46,20 +53,20 @@
 
 <Sum
   title="Feed"
-  formula="dose = what the label says a litre × litres × strength; ppm = mg a litre × share"
+  formula="dose = what the label says {water.one} × {water.several} × strength; ppm = mg a litre × share"
   caution="Keep feeds from children and pets; the label comes first."
   {answer}
   {problem}
 >
   <TextField
-    label="Label, a litre"
+    label="Label, {water.one}"
     hint="g or ml at full strength"
     inputmode="decimal"
     fault={faultOf(problem, 'perLitre')}
     bind:value={perLitre}
   />
   <TextField
-    label="Water, litres"
+    label="Water, {water.several}"
     inputmode="decimal"
     fault={faultOf(problem, 'litres')}
     bind:value={litres}

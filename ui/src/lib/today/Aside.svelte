@@ -8,9 +8,10 @@
     turns: Schemas['TurnLine'][];
     jobs: Schemas['SmallJobLine'][];
     well: Schemas['WentWell'][];
+    over: Schemas['CourseOver'][];
     today: string;
   }
-  const { turns, jobs, well, today }: Props = $props();
+  const { turns, jobs, well, over, today }: Props = $props();
   const MOST = 4;
   const small = $derived(byTheWay(jobs));
   const names = $derived([...new Set(well.map(({ name }) => name))]);
@@ -47,6 +48,17 @@
       <p class="quiet">No small job is open.</p>
     {/if}
   </section>
+  {#if over.length}
+    <section class="sheet well" aria-labelledby="over">
+      <h2 id="over">Clean again</h2>
+      <p>
+        {over.map(({ name }) => name).join(', ')}: treated and clean often enough.
+        <a class="link" href="/treatments">End the course</a>{over.some(({ freed }) => freed)
+          ? ', and it goes back to the others.'
+          : '.'}
+      </p>
+    </section>
+  {/if}
   {#if names.length}
     <section class="sheet well" aria-labelledby="well">
       <h2 id="well">Went well</h2>

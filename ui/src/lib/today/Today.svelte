@@ -35,7 +35,13 @@
 <div class="day">
   <InHand plants={now} days={days.data?.days} {today} />
   <TodaysRound {round} {due} {today} />
-  <Aside turns={page.data?.turns ?? []} jobs={jobs.data ?? []} well={well.data ?? []} {today} />
+  <Aside
+    turns={page.data?.turns ?? []}
+    jobs={jobs.data ?? []}
+    well={well.data ?? []}
+    over={page.data?.coursesOver ?? []}
+    {today}
+  />
 </div>
 {#if bench}<BenchAhead day={bench} {today} />{/if}
 

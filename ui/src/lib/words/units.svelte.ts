@@ -8,12 +8,12 @@ const DECIMALS = { MM: 1, CM: 2, INCH: 2 } as const;
 /** The small and the large measure of each, in ml. */
 const VOLUMES = {
   LITRE: [
-    { ml: 1, name: 'ml' },
-    { ml: 1000, name: 'l' },
+    { ml: 1, name: 'ml', words: 'ml' },
+    { ml: 1000, name: 'l', words: 'litres' },
   ],
   US: [
-    { ml: 29.5735, name: 'fl oz' },
-    { ml: 946.353, name: 'qt' },
+    { ml: 29.5735, name: 'fl oz', words: 'fl oz' },
+    { ml: 946.353, name: 'qt', words: 'quarts' },
   ],
 } as const;
 
@@ -95,6 +95,34 @@ export function volumeSaid(ml: number): string {
   return ml < large.ml
     ? `${Math.round(ml / small.ml)} ${small.name}`
     : `${trimmed(ml / large.ml, 1)} ${large.name}`;
+}
+
+/** Water for feeding: by the litre or by the gallon. */
+export const WATER = {
+  LITRE: { litres: 1, one: 'a litre', several: 'litres' },
+  US: { litres: 3.785412, one: 'a gallon', several: 'gallons' },
+} as const;
+
+/** In what volumes are typed: the small one or the large one. */
+export function volumeUnit(which: 'small' | 'large'): string {
+  return VOLUMES[units.volume][which === 'small' ? 0 : 1].words;
+}
+
+/** Words at the beginning of an entry's name. */
+export function capital(words: string): string {
+  return words.charAt(0).toUpperCase() + words.slice(1);
+}
+
+/** A volume as a number in the chosen unit, as closely as it is kept. */
+export function volumeOut(ml: number, which: 'small' | 'large'): string {
+  return trimmed(ml / VOLUMES[units.volume][which === 'small' ? 0 : 1].ml, 3);
+}
+
+/** A typed volume in ml, to a hundredth; what is no number is sent as it was typed. */
+export function volumeIn(typed: string, which: 'small' | 'large'): number {
+  const value = number(typed);
+  const { ml } = VOLUMES[units.volume][which === 'small' ? 0 : 1];
+  return typeof value === 'number' ? Number((value * ml).toFixed(2)) : value;
 }
 
 function isLength(unit: string | undefined): boolean {

@@ -9,7 +9,10 @@ import {
   retyped,
   unitOf,
   units,
+  volumeIn,
+  volumeOut,
   volumeSaid,
+  volumeUnit,
   warmthIn,
   warmthOut,
 } from './units.svelte';
@@ -69,6 +72,10 @@ describe('the chosen units', () => {
     units.volume = 'US';
     expect(volumeSaid(575)).toBe('19 fl oz');
     expect(volumeSaid(1940)).toBe('2 qt');
+    expect(volumeUnit('large')).toBe('quarts');
+    expect(volumeIn('2', 'large')).toBe(1892.71);
+    expect(volumeOut(1892.71, 'large')).toBe('2');
+    expect(volumeIn('1,5', 'small')).toBe(44.36);
   });
 
   it('leaves what is no length alone', () => {

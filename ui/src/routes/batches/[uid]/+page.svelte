@@ -5,6 +5,7 @@
   import { answered, api } from '$lib/api/client';
   import { askAgain, changed, KEYS } from '$lib/api/keys';
   import { failed, toaster } from '$lib/shell/toaster';
+  import BatchLine from '$lib/bench/BatchLine.svelte';
   import Waiting from '$lib/forms/Waiting.svelte';
   import Sentence from '$lib/words/Sentence.svelte';
   import { volumeSaid } from '$lib/words/units.svelte';
@@ -30,6 +31,24 @@
       failed(failure);
     }
     await askAgain(client, KEYS.batch(uid));
+  }
+
+  async function told(what: 'same' | 'done', plant: number, done: string) {
+    try {
+      const params = { path: { uid } };
+      const page = await answered(
+        what === 'same'
+          ? api.POST('/api/batches/{uid}/same', { params, body: { like: plant } })
+          : api.POST('/api/batches/{uid}/done', { params, body: { plant } }),
+      );
+      client.setQueryData(KEYS.batch(uid), page);
+      if (what === 'done') void changed(client, 'journal');
+      void changed(client, 'jobs');
+      toaster.success({ title: done, duration: 6000 });
+    } catch (failure) {
+      failed(failure);
+      await askAgain(client, KEYS.batch(uid));
+    }
   }
 
   async function end() {
@@ -78,28 +97,7 @@
     {/if}
     <ul class="plants">
       {#each batch.plants as plant (plant.plantId)}
-        <li class="sheet">
-          {#if plant.job}
-            <a class="act tall" class:go={plant.job === next?.job} href="/jobs/{plant.job}">
-              {plant.name}
-              <span class="quiet">{plant.done} of {plant.steps} steps</span>
-            </a>
-            <p class="quiet">{plant.number} · {plant.method}</p>
-          {:else}
-            <label class="tag">
-              <input
-                class="checkbox"
-                type="checkbox"
-                checked={plant.tagChecked}
-                onchange={(event) => check(plant.plantId, event.currentTarget.checked)}
-              />
-              <span>
-                The tag says <b>{plant.name}</b>, {plant.number}
-                <a class="link" href="/plants/{plant.plantId}">its page</a>
-              </span>
-            </label>
-          {/if}
-        </li>
+        <BatchLine {plant} next={plant.job === next?.job} others={open.length - 1} {told} {check} />
       {/each}
     </ul>
     {#if !open.length}
@@ -128,22 +126,5 @@
     display: grid;
     grid-template-columns: repeat(auto-fill, minmax(300px, 1fr));
     gap: 12px;
-  }
-  .plants .act {
-    width: 100%;
-    justify-content: space-between;
-  }
-  .act.go .quiet {
-    color: inherit;
-  }
-  .plants p {
-    margin: 8px 0 0;
-  }
-  .tag {
-    display: flex;
-    align-items: center;
-    gap: 12px;
-    min-height: 56px;
-    font-size: 17px;
   }
 </style>

@@ -67,4 +67,41 @@ class BatchesTest {
     assertThat(APP.post("/api/batches", both).status()).isEqualTo(201);
     assertThat(APP.post("/api/batches", both).status()).isEqualTo(409);
   }
+
+  /** What is the same is told once; then one tap a plant, and each has a record of its own. */
+  @Test
+  void whatIsToldOfOneIsToldOfAllAndEachIsDoneWithATap() throws Exception {
+    long one = BENCH.id("Encyclia Cordwain");
+    long other = BENCH.id("Oncidium Slow Barge");
+    var batch = APP.post("/api/batches", "{\"plants\":[%d,%d]}".formatted(one, other)).body();
+    var uid = batch.path("uid").asString();
+    var first = APP.get("/api/jobs/" + batch.path("plants").get(0).path("job").asString()).body();
+    var told = AtTheBench.with(first, "mix", "[{\"component\":\"PUMICE\",\"parts\":1}]");
+    told.putArray("done").add("TAG").add("PHOTOGRAPH");
+    told.putObject("looks").putObject("leaves").putArray("answers").add("FIRM");
+    BENCH.save(first, told);
+
+    var all = APP.post(path(uid, "same"), "{\"like\":%d}".formatted(one)).body();
+    assertThat(all.path("plants").get(1).path("done").asInt()).isEqualTo(2);
+    var second = APP.get("/api/jobs/" + batch.path("plants").get(1).path("job").asString()).body();
+    assertThat(second.path("told").path("mix").toString()).contains("PUMICE");
+    assertThat(second.path("told").path("looks")).as("its leaves are its own").isEmpty();
+
+    var done = APP.post(path(uid, "done"), "{\"plant\":%d}".formatted(other));
+    assertThat(done.status()).as("%s", done.body()).isEqualTo(200);
+    assertThat(done.body().path("plants").get(1).path("tagChecked").asBoolean()).isTrue();
+    assertThat(APP.get("/api/plants/" + other).body().path("mix").asString()).contains("pumice");
+    assertThat(APP.post(path(uid, "done"), "{\"plant\":%d}".formatted(other)).fault("plant"))
+        .as("it is done")
+        .isPresent();
+    assertThat(APP.post(path(uid, "same"), "{\"like\":%d}".formatted(other)).fault("like"))
+        .isPresent();
+    assertThat(APP.post(path(uid, "done"), "{\"plant\":%d}".formatted(one)).status())
+        .isEqualTo(200);
+    assertThat(APP.delete("/api/batches/" + uid).status()).isEqualTo(204);
+  }
+
+  private static String path(String uid, String what) {
+    return "/api/batches/%s/%s".formatted(uid, what);
+  }
 }

@@ -121,6 +121,52 @@ class TreatmentsKeptTest {
     assertThat(withoutJournal(page(plant))).isEqualTo(withoutJournal(before));
   }
 
+  /** What is found again begins the looks beside it again; the end frees who was kept apart. */
+  @Test
+  void whatIsFoundAgainBeginsTheNeighboursAgainAndTheEndFrees() throws Exception {
+    long plant = id("Brassia Lock Keeper");
+    long beside = id("Encyclia Cordwain");
+    var before = page(beside);
+    assertThat(
+            APP.post("/api/treatments", course("Soap again", List.of(plant), List.of(beside)))
+                .status())
+        .isEqualTo(201);
+    var course = running("Soap again");
+    assertThat(APP.post(path(course, "clean"), plants(beside)).status()).isEqualTo(201);
+    assertThat(running("Soap again").path("plants").get(0).path("apart").asBoolean()).isTrue();
+    var first = APP.today();
+    APP.goOnTo(first.plusDays(8));
+    assertThat(APP.post(path(course, "clean"), plants(beside)).status()).isEqualTo(201);
+    assertThat(neighbour("Soap again").path("cleanInARow").asInt()).isEqualTo(2);
+    APP.goOnTo(first.plusDays(9));
+    assertThat(
+            APP.post(
+                    "/api/plants/%d/inspections".formatted(plant),
+                    "{\"on\":\"%s\",\"looks\":{\"pests\":{\"answers\":[\"MEALYBUG\"]}}}"
+                        .formatted(APP.today()))
+                .status())
+        .isEqualTo(201);
+    assertThat(neighbour("Soap again").path("cleanInARow").asInt()).isZero();
+    assertThat(neighbour("Soap again").path("nextLook").asString())
+        .isEqualTo(APP.today().toString());
+    undo(plant);
+    assertThat(neighbour("Soap again").path("cleanInARow").asInt()).isEqualTo(2);
+
+    assertThat(APP.post(path(course, "end"), plants(plant, beside)).status()).isEqualTo(201);
+    assertThat(checks(plant)).doesNotContain("APART", "TREATED");
+    undo(plant);
+    assertThat(running("Soap again").path("plants").get(0).path("apart").asBoolean()).isTrue();
+    undo(beside);
+    undo(beside);
+    undo(plant);
+    APP.goOnTo(first);
+    assertThat(withoutJournal(page(beside))).isEqualTo(withoutJournal(before));
+  }
+
+  private static JsonNode neighbour(String product) throws Exception {
+    return running(product).path("neighbours").get(0);
+  }
+
   /** Takes the newest act of a journal back that still holds. */
   private static void undo(long plant) throws Exception {
     for (var line : APP.get("/api/plants/" + plant).body().path("journal")) {

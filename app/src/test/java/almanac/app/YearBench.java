@@ -30,6 +30,7 @@ import tools.jackson.databind.node.ObjectNode;
 class YearBench {
   private static final int WEEKS = 56;
   private static final int A_WEEK = 7;
+  private static final double WEEKS_A_YEAR = 52.2;
   private static final int BENCH_DAYS = 4;
   private static final int AT_LEAST = 2;
   private static final int NEVER = 0;
@@ -38,6 +39,7 @@ class YearBench {
   private final Map<Long, Promise> promised = new HashMap<>();
   private final Map<Long, Integer> looksOf = new HashMap<>();
   private final Map<LocalDate, Integer> looksOn = new TreeMap<>();
+  private final Map<String, Integer> lates = new TreeMap<>();
   private int missEvery;
   private int asked;
   private int jobs;
@@ -155,6 +157,7 @@ class YearBench {
       boolean late = !promise.by().isEmpty() && promise.by().compareTo(day.toString()) < 0;
       if (late) {
         lateSaid++;
+        lates.merge("%s, by %s".formatted(name, promise.by()), 1, Integer::sum);
         if (!said.getOrDefault(plant, "").contains("late")) {
           broken.add("%s: %s is late and does not say so".formatted(day, name));
         }
@@ -304,19 +307,20 @@ class YearBench {
     long crowded = looksOn.values().stream().filter(looks -> looks > 15).count();
     long days = looksOn.values().stream().filter(looks -> looks > 0).count();
     System.out.printf(
-        "%d plants, %d weeks, missing %s: %d looks on %d days, a median of %d a plant, %d days with"
-            + " over 15; %d jobs, %d hours; %d times a promise was read again, %d times late%n",
+        "%d plants, %d weeks, missing %s: %d looks on %d days, a median of %.1f a plant and year, %d days with"
+            + " over 15; %d jobs, %d hours; %d times a promise was read again, %d times late: %s%n",
         plants,
         WEEKS,
         missEvery == NEVER ? "nothing" : "every third thing",
         all,
         days,
-        counts.get(counts.size() / 2),
+        counts.get(counts.size() / 2) * WEEKS_A_YEAR / WEEKS,
         crowded,
         jobs,
         minutes / 60,
         sinceHeld,
-        lateSaid);
+        lateSaid,
+        lates);
     long span = ChronoUnit.DAYS.between(RunningApplication.TODAY, app.today());
     assertThat(span).isGreaterThan(WEEKS * A_WEEK - 2 * A_WEEK);
   }

@@ -1,6 +1,7 @@
 package almanac.bench;
 
 import almanac.core.figures.Figures;
+import almanac.core.kinds.StandardKinds;
 import almanac.core.pot.Outline;
 import almanac.core.pot.Pot;
 import almanac.core.pot.PotMove;
@@ -81,14 +82,18 @@ public class BenchMeasured {
   /** All plans for a plant of forty growths with six leads. */
   @Benchmark
   public void plans(Blackhole hole) {
-    hole.consume(CutPlans.of(map, LEAST));
+    hole.consume(CutPlans.of(map, LEAST, List.of()));
   }
 
   /** The same plant in each of fifty pots. */
   @Benchmark
   public void pots(Blackhole hole) {
     var move =
-        new PotMove(OptionalDouble.of(200), OptionalDouble.of(2), false, false, false, false, true);
+        PotMove.of(
+            OptionalDouble.of(200),
+            false,
+            false,
+            StandardKinds.named("other-sympodial").orElseThrow());
     hole.consume(new Seats(outline, move, figures).in(pots));
   }
 }

@@ -9,7 +9,6 @@ import almanac.core.judgement.evidence.Situation;
 import almanac.core.judgement.verdict.Judge;
 import almanac.core.judgement.verdict.Verdict;
 import almanac.core.kinds.Kind;
-import almanac.core.kinds.Trait;
 import almanac.core.medium.Component;
 import almanac.core.medium.Lasting;
 import almanac.core.medium.Mix;
@@ -61,7 +60,7 @@ public final class JobAtHand {
     this.steps = JobSteps.of(work, figures);
     boolean parts =
         has(Task.PART) && Parting.drawn(kind) && !told.steps().skipped().contains(Task.PART);
-    this.parting = Parting.of(told.cutting(), plant, kind, parts);
+    this.parting = Parting.of(told.cutting(), plant, kind, parts, figures);
   }
 
   /**
@@ -179,7 +178,10 @@ public final class JobAtHand {
 
   /** What of it stays the plant itself, seen from above. */
   public Outline outline() {
-    return parting.stays().outline(kind, figures);
+    var outline = parting.stays().outline(kind, parting.pace(), figures);
+    var across = across(pot());
+    boolean drawn = parting.told() || Parting.last(plant).isPresent();
+    return drawn || across.isEmpty() ? outline : outline.within(across.getAsDouble() / 2);
   }
 
   /** The move that its pot is chosen for. */
@@ -192,23 +194,15 @@ public final class JobAtHand {
         false,
         tally.nursed(figures),
         !tally.empty() && tally.left() == 0,
-        kind.of(Trait.LIGHT_ON_ROOTS));
+        kind);
   }
 
   /** How wide a pot a piece wants, mm. */
   public double wantedMm(Parting.Parted piece) {
     boolean rootless = piece.piece().roots() == 0 && !piece.piece().newRoots();
-    var move =
-        new PotMove(
-            OptionalDouble.empty(),
-            OptionalDouble.empty(),
-            false,
-            false,
-            false,
-            rootless,
-            kind.of(Trait.LIGHT_ON_ROOTS));
-    var outline = parting.map().only(piece.piece().growths()).outline(kind, figures);
-    return new Seats(outline, move, figures).wantedMm();
+    var move = PotMove.of(OptionalDouble.empty(), false, rootless, kind);
+    var map = parting.map().only(piece.piece().growths());
+    return new Seats(map.outline(kind, parting.pace(), figures), move, figures).wantedMm();
   }
 
   /** The same if its roots want a move after all. */

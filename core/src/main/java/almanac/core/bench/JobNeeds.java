@@ -14,9 +14,11 @@ import almanac.core.pot.Seats;
 import almanac.core.refusals.Refused;
 import almanac.core.rhizome.RhizomeMap;
 import almanac.core.stock.StockNeed;
+import almanac.core.stock.Supply;
 import almanac.core.stock.Wanted;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -44,7 +46,21 @@ public final class JobNeeds {
     }
     loose.remove(Component.UNKNOWN);
     loose.remove(Component.MOUNT);
-    return new StockNeed(lacking(), chosen(), loose, Optional.of(grade()));
+    return new StockNeed(lacking(), chosen(), loose, Optional.of(grade()), supplies());
+  }
+
+  /** One for the plant, and a tag for each that it is parted into. */
+  private Map<Supply, Integer> supplies() {
+    var supplies = new EnumMap<Supply, Integer>(Supply.class);
+    job.steps().stream()
+        .flatMap(step -> step.atHand().stream())
+        .flatMap(thing -> Supply.of(thing).stream())
+        .forEach(supply -> supplies.put(supply, 1));
+    if (job.refills()) {
+      supplies.put(Supply.GLOVES, 1);
+    }
+    supplies.computeIfPresent(Supply.TAG, (tag, one) -> one + job.parting().daughters().size());
+    return supplies;
   }
 
   /**
@@ -94,16 +110,10 @@ public final class JobNeeds {
 
   private Pot wanted(RhizomeMap map, OptionalDouble oldMm) {
     var kind = job.kind();
-    var move =
-        new PotMove(
-            oldMm,
-            OptionalDouble.empty(),
-            oldMm.isPresent(),
-            false,
-            false,
-            false,
-            kind.of(Trait.LIGHT_ON_ROOTS));
-    double across = new Seats(map.outline(kind, figures), move, figures).wantedMm();
+    var move = PotMove.of(oldMm, oldMm.isPresent(), false, kind);
+    var outline =
+        oldMm.isPresent() ? job.outline() : map.outline(kind, job.parting().pace(), figures);
+    double across = new Seats(outline, move, figures).wantedMm();
     return new Pot(job.pot().type(), across, null, "");
   }
 

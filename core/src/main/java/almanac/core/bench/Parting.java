@@ -1,5 +1,6 @@
 package almanac.core.bench;
 
+import almanac.core.figures.Figures;
 import almanac.core.history.Happening;
 import almanac.core.history.Plant;
 import almanac.core.kinds.Habit;
@@ -10,6 +11,7 @@ import almanac.core.refusals.Refused;
 import almanac.core.rhizome.CutPlans;
 import almanac.core.rhizome.Growths;
 import almanac.core.rhizome.Joint;
+import almanac.core.rhizome.LeadPace;
 import almanac.core.rhizome.MapGrowth;
 import almanac.core.rhizome.Piece;
 import almanac.core.rhizome.RhizomeMap;
@@ -24,9 +26,10 @@ import java.util.UUID;
  *
  * @param map as it was told, or as it is proposed
  * @param told whether somebody drew it
+ * @param pace how many growths its leads make in a year
  * @param pieces the strongest first; one that is the whole plant if nothing is cut
  */
-public record Parting(RhizomeMap map, boolean told, List<Parted> pieces) {
+public record Parting(RhizomeMap map, boolean told, LeadPace pace, List<Parted> pieces) {
   private static final int LETTERS = 26;
 
   /**
@@ -55,10 +58,12 @@ public record Parting(RhizomeMap map, boolean told, List<Parted> pieces) {
    * @throws Refused naming the entry, if a cut goes through no joint, or no piece stays the plant
    *     itself
    */
-  static Parting of(ToldAtBench.Cutting told, Plant whole, Kind kind, boolean parts) {
+  static Parting of(
+      ToldAtBench.Cutting told, Plant whole, Kind kind, boolean parts, Figures figures) {
     var map = told.map().orElseGet(() -> sketch(whole, kind));
+    var pace = LeadPace.seen(kind, whole.history().life(), figures);
     if (!parts) {
-      return new Parting(map, told.map().isPresent(), List.of());
+      return new Parting(map, told.map().isPresent(), pace, List.of());
     }
     refuseUnknown("dividing.", told.cuts(), map);
     var parted = new ArrayList<Parted>();
@@ -68,7 +73,7 @@ public record Parting(RhizomeMap map, boolean told, List<Parted> pieces) {
     if (parted.stream().noneMatch(piece -> piece.fate() == PieceFate.STAYS)) {
       throw new Refused(new JobField("dividing.pieces"), "Say which piece stays the plant itself.");
     }
-    return new Parting(map, told.map().isPresent(), List.copyOf(parted));
+    return new Parting(map, told.map().isPresent(), pace, List.copyOf(parted));
   }
 
   /**
@@ -103,7 +108,8 @@ public record Parting(RhizomeMap map, boolean told, List<Parted> pieces) {
     var key = piece.growths().get(0).name();
     var told = cutting.pieces().get(key);
     if (told == null) {
-      var fate = first ? PieceFate.STAYS : piece.sound() ? PieceFate.POTTED : PieceFate.OUT;
+      boolean lives = piece.sound() || piece.gamble();
+      var fate = first ? PieceFate.STAYS : lives ? PieceFate.POTTED : PieceFate.OUT;
       return new Parted(key, piece, fate, Optional.empty(), Optional.empty(), "");
     }
     return new Parted(key, piece, told.fate(), told.pot(), told.potItem(), told.to());

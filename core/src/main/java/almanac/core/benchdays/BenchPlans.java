@@ -8,6 +8,8 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.CancellationException;
+import java.util.function.BiFunction;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
@@ -21,6 +23,9 @@ public final class BenchPlans {
 
   /** Nobody does more in the days of one plan; those that are needed least wait for other days. */
   private static final int MOST = 300;
+
+  /** So many are laid within two seconds. */
+  private static final int AT_ONCE = 60;
 
   private BenchPlans() {}
 
@@ -36,6 +41,17 @@ public final class BenchPlans {
     return plan(jobs, days, today, figures, new Asker());
   }
 
+  /** Whether so many jobs are laid at once, or a first plan is worth having meanwhile. */
+  public static boolean atOnce(int jobs) {
+    return jobs <= AT_ONCE;
+  }
+
+  /** A plan that keeps all the rules and is there within two seconds; a better one takes longer. */
+  public static BenchPlan first(
+      List<BenchJob> jobs, List<BenchDay> days, LocalDate today, Figures figures) {
+    return plan(jobs, days, today, figures, Set.of(), new Asker(), Solving::first, false);
+  }
+
   /**
    * The same for somebody who may leave before it is found.
    *
@@ -43,7 +59,7 @@ public final class BenchPlans {
    */
   public static BenchPlan plan(
       List<BenchJob> jobs, List<BenchDay> days, LocalDate today, Figures figures, Asker asker) {
-    return plan(jobs, days, today, figures, Set.of(), asker);
+    return plan(jobs, days, today, figures, Set.of(), asker, Solving::solve, true);
   }
 
   /** The same as if some rules did not count. */
@@ -53,7 +69,7 @@ public final class BenchPlans {
       LocalDate today,
       Figures figures,
       Set<BenchRule> without) {
-    return plan(jobs, days, today, figures, without, new Asker());
+    return plan(jobs, days, today, figures, without, new Asker(), Solving::solve, true);
   }
 
   private static BenchPlan plan(
@@ -62,7 +78,9 @@ public final class BenchPlans {
       LocalDate today,
       Figures figures,
       Set<BenchRule> without,
-      Asker asker) {
+      Asker asker,
+      BiFunction<Board, Asker, Board> search,
+      boolean settled) {
     var ahead =
         days.stream()
             .filter(day -> !day.on().isBefore(today))
@@ -72,11 +90,13 @@ public final class BenchPlans {
     var seats = seats(weighed, ahead, today);
     var board = new Board(ahead, seats, Weights.of(figures, without));
     if (!ahead.isEmpty() && seats.stream().anyMatch(seat -> !seat.pinned())) {
-      board = Solving.solve(board, asker);
+      board = search.apply(board, asker);
     }
     var counted = new Counted(Solving.counting(), board);
-    settle(board, counted);
-    return told(board, counted, jobs, today, figures);
+    if (settled) {
+      settle(board, counted);
+    }
+    return told(board, counted, jobs, today, figures, settled);
   }
 
   /** In their order; those that somebody pinned are always among them. */
@@ -158,9 +178,16 @@ public final class BenchPlans {
   }
 
   private static BenchPlan told(
-      Board board, Counted counted, List<BenchJob> jobs, LocalDate today, Figures figures) {
+      Board board,
+      Counted counted,
+      List<BenchJob> jobs,
+      LocalDate today,
+      Figures figures,
+      boolean settled) {
+    var score = counted.score();
     var weighed = board.seats().stream().map(JobSeat::job).collect(Collectors.toSet());
-    var reasons = new Reasons(board, counted, today);
+    Function<JobSeat, Placed> why =
+        settled ? new Reasons(board, counted, today)::placed : Reasons::atFirst;
     var help = new Help(board, figures);
     var planned =
         board.days().stream()
@@ -171,7 +198,7 @@ public final class BenchPlans {
                         board.seats().stream()
                             .filter(seat -> day.equals(seat.day()))
                             .sorted(Comparator.comparing(JobSeat::job, TURN))
-                            .map(reasons::placed)
+                            .map(why)
                             .toList(),
                         help.tooMuch(day)))
             .toList();
@@ -185,7 +212,6 @@ public final class BenchPlans {
                 Comparator.comparing((Left each) -> !each.job().hazard())
                     .thenComparing(each -> -each.job().need()))
             .toList();
-    var score = counted.score();
     return new BenchPlan(
         planned,
         left,

@@ -11,6 +11,7 @@ import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 
 /** Says why a job lies where it does: what every day nearer to its best would cost more. */
@@ -27,14 +28,35 @@ final class Reasons {
     this.here = counted.byRule();
   }
 
-  Placed placed(JobSeat seat) {
+  /** In a plan for which a better one is still searched. */
+  static Placed atFirst(JobSeat seat) {
+    return chosen(seat)
+        .orElseGet(
+            () ->
+                new Placed(
+                    seat.job(),
+                    false,
+                    Set.of(),
+                    say("Laid at first sight; a better day is still searched for.")));
+  }
+
+  private static Optional<Placed> chosen(JobSeat seat) {
     var job = seat.job();
     if (job.days().pinned().filter(seat.on()::equals).isPresent()) {
-      return new Placed(job, true, Set.of(), say("You chose this day."));
+      return Optional.of(new Placed(job, true, Set.of(), say("You chose this day.")));
     }
-    if (seat.pinned()) {
-      return new Placed(job, false, Set.of(), say("It lies on today, and stays there all day."));
-    }
+    return seat.pinned()
+        ? Optional.of(
+            new Placed(job, false, Set.of(), say("It lies on today, and stays there all day.")))
+        : Optional.empty();
+  }
+
+  Placed placed(JobSeat seat) {
+    return chosen(seat).orElseGet(() -> laid(seat));
+  }
+
+  private Placed laid(JobSeat seat) {
+    var job = seat.job();
     var nearer = nearer(seat);
     if (nearer.isEmpty()) {
       return new Placed(job, false, Set.of(), nearest(seat));

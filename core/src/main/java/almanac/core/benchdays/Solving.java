@@ -29,6 +29,9 @@ final class Solving {
   /** Three of them, and what follows, keep nobody waiting for more than twenty seconds. */
   private static final Duration LONGEST_SEARCH = Duration.ofSeconds(4);
 
+  /** A first plan, with what follows, is there within two seconds. */
+  private static final Duration FIRST_SEARCH = Duration.ofMillis(200);
+
   /** At first a plan may lose a job of some need, and some wishes, on the way to a better one. */
   private static final String WARM = "0hard/20medium/10soft";
 
@@ -36,6 +39,11 @@ final class Solving {
 
   static Board solve(Board board, Asker asker) {
     return solve(board, 1, asker);
+  }
+
+  /** What one short search finds. */
+  static Board first(Board board, Asker asker) {
+    return asker.search(factory(MOVES_AT_MOST, 1, FIRST_SEARCH).buildSolver(), board);
   }
 
   /** Solves with so many times the usual effort. */
@@ -49,7 +57,7 @@ final class Solving {
   }
 
   static Solver<Board> solver(int times, int moves, long seed) {
-    return factory(times, moves, seed).buildSolver();
+    return factory((long) times * moves, seed, LONGEST_SEARCH.multipliedBy(times)).buildSolver();
   }
 
   private static Board better(Board one, Board other) {
@@ -64,10 +72,10 @@ final class Solving {
   /** Set up once, by whoever counts first. */
   private static final class Counting {
     private static final SolutionManager<Board, HardMediumSoftLongScore> MANAGER =
-        SolutionManager.create(factory(1, 1, 1));
+        SolutionManager.create(factory(1, 1, FIRST_SEARCH));
   }
 
-  private static SolverFactory<Board> factory(int times, int moves, long seed) {
+  private static SolverFactory<Board> factory(long moves, long seed, Duration longest) {
     return SolverFactory.create(
         new SolverConfig()
             .withSolutionClass(Board.class)
@@ -84,7 +92,7 @@ final class Solving {
                     .withForagerConfig(new LocalSearchForagerConfig().withAcceptedCountLimit(1))
                     .withTerminationConfig(
                         new TerminationConfig()
-                            .withMoveCountLimit((long) times * moves)
-                            .withSpentLimit(LONGEST_SEARCH.multipliedBy(times)))));
+                            .withMoveCountLimit(moves)
+                            .withSpentLimit(longest))));
   }
 }

@@ -1,5 +1,7 @@
 package almanac.core.checks;
 
+import static almanac.core.words.Sentence.say;
+
 import almanac.core.words.Sentence;
 import java.util.Optional;
 
@@ -14,6 +16,15 @@ public record Check(Purpose purpose, Window window, Optional<Sentence> why) {
   /** One of which it is plain why it lies there. */
   public Check(Purpose purpose, Window window) {
     this(purpose, window, Optional.empty());
+  }
+
+  /** The same, made in the place of one that nobody made. */
+  public Check insteadOf(Check missed) {
+    return new Check(
+        purpose,
+        window,
+        Optional.of(
+            say("“{}” was not answered; this look comes in its place.", missed.purpose().title())));
   }
 
   /** The same on other days. */

@@ -5,6 +5,7 @@ public enum Unit {
   POINTS("points"),
   PERCENT("%"),
   MONTHS("months"),
+  YEARS("years"),
   WEEKS("weeks"),
   DAYS("days"),
   MINUTES("minutes"),

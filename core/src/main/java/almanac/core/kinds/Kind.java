@@ -59,6 +59,11 @@ public record Kind(String key, String name, Traits traits) {
     return traits.get(Trait.REST).orElse(Rest.NONE);
   }
 
+  /** Which pot suits it; any where nothing was told. */
+  public BestPot bestPot() {
+    return traits.get(Trait.BEST_POT).orElse(BestPot.ANY);
+  }
+
   /** The temperatures it grows at. */
   public Warmth warmth() {
     return new Warmth(of(Trait.NIGHT_LEAST), of(Trait.DAY_MOST));

@@ -79,24 +79,28 @@ public final class StandardKinds {
               .water(KEPT_MOIST, "always moist, opaque pot, base covered")
               .growth(3, 12, 1)
               .slipper()
+              .potted(BestPot.OPAQUE)
               .done(),
           clump("phragmipedium", "Phragmipedium", MEDIUM, NO, ANY_TIME)
               .roots("with each fan")
               .water(ALWAYS_WET, "stands in water")
               .growth(3, 15, 1.5)
               .slipper()
+              .potted(BestPot.OPAQUE)
               .done(),
           clump("dendrobium-evergreen", "Dendrobium, evergreen", MEDIUM, YES, NUB_OR_LONG)
               .roots("on the half-grown cane")
               .water(DRIES_BETWEEN, "small pots")
               .growth(4, 15, 2)
               .air(WARM, true)
+              .potted(BestPot.TALL)
               .done(),
           clump("dendrobium-deciduous", "Dendrobium, deciduous", FINE, YES, NUB_OR_LONG)
               .roots("on the half-grown cane")
               .water(DRIES_BETWEEN, "dry winter rest")
               .growth(4, 12, 2)
               .rests(Rest.ALMOST_DRY)
+              .potted(BestPot.TALL)
               .done(),
           clump("coelogyne", "Coelogyne", FINE, YES, INTACT_ONLY)
               .roots("on the new growth")
@@ -104,6 +108,7 @@ public final class StandardKinds {
               .growth(4, 25, 1.5)
               .air(COOL, false)
               .rests(Rest.COOL)
+              .potted(BestPot.SQUAT)
               .done(),
           clump("zygopetalum", "Zygopetalum, Promenaea", MEDIUM, SOME, NUB_ONLY)
               .roots("on the half-grown growth")
@@ -115,11 +120,13 @@ public final class StandardKinds {
               .water(KEPT_MOIST, "resents disturbance")
               .growth(3, 15, 1)
               .air(WARM, false)
+              .potted(BestPot.BASKET)
               .done(),
           clump("gongora-stanhopea", "Gongora, Stanhopea", FINE, YES, NUB_OR_LONG)
               .roots("on the half-grown growth")
               .water(KEPT_MOIST, "basket; spikes grow downwards")
               .growth(3, 20, 1.5)
+              .potted(BestPot.BASKET)
               .done(),
           clump("catasetum", "Catasetum, Clowesia, Cycnoches", FINE, YES, START_OF_GROWTH)
               .roots("when the new growth is 50 to 80 mm high")
@@ -127,21 +134,25 @@ public final class StandardKinds {
               .growth(2, 25, 1)
               .air(WARM, false)
               .rests(Rest.DRY)
+              .potted(BestPot.BASKET)
               .done(),
           clump("sobralia", "Sobralia and other terrestrials", THICK, SOME, TIPS_GROWING)
               .roots("any time in growth")
               .water(KEPT_MOIST, "fleshy roots, bear a compact medium; half strength of anything")
               .growth(4, 20, 3)
               .terrestrial()
+              .potted(BestPot.TALL)
               .done(),
           clump("bulbophyllum-maxillaria", "Bulbophyllum, Maxillaria", FINE, YES, NUB_OR_LONG)
               .roots("with each growth")
               .water(KEPT_MOIST, "creeping and shallow")
               .growth(4, 30, 2)
+              .potted(BestPot.SQUAT)
               .done(),
           upright("vanda", "Vanda", THICK, YES)
               .water(DRIES_BETWEEN, "soaked daily, in a basket")
               .air(WARM, true)
+              .potted(BestPot.BASKET)
               .done(),
           clump("masdevallia", "Masdevallia and small cool growers", FINE, YES, ANY_TIME)
               .roots("at any time")
@@ -209,6 +220,7 @@ public final class StandardKinds {
               .with(Trait.GROWTHS_A_YEAR, 0.0)
               .with(Trait.ROOT_SPEED, KindFigures.ROOT_SPEED.standard())
               .with(Trait.REST, Rest.NONE)
+              .with(Trait.BEST_POT, BestPot.ANY)
               .with(Trait.ROOTS_HIDDEN, false)
               .with(Trait.GROUND, Ground.EPIPHYTE);
       air(INTERMEDIATE, false);
@@ -244,6 +256,11 @@ public final class StandardKinds {
 
     private Row rests(Rest how) {
       traits = traits.with(Trait.REST, how);
+      return this;
+    }
+
+    private Row potted(BestPot pot) {
+      traits = traits.with(Trait.BEST_POT, pot);
       return this;
     }
 

@@ -83,6 +83,11 @@ public final class Trait<T> implements Field {
   public static final Trait<Rest> REST =
       ofAPlant("rest", "Rests", new Range.OneOf<>(Rest.class), "Say how it rests.");
 
+  /** Which pot suits it. */
+  public static final Trait<BestPot> BEST_POT =
+      ofAPlant(
+          "bestPot", "Stands best", new Range.OneOf<>(BestPot.class), "Say which pot suits it.");
+
   /** Its roots cannot be judged through the pot. */
   public static final Trait<Boolean> ROOTS_HIDDEN =
       ofAPlant(
@@ -108,13 +113,13 @@ public final class Trait<T> implements Field {
           new Range.Number("mm", 0, 300),
           "A step of the rhizome goes from 0 to 300 mm.");
 
-  /** Growths one lead makes in a year; 0 for monopodial kinds. */
+  /** Growths a plant makes in a year, shared among its leads; 0 for monopodial kinds. */
   public static final Trait<Double> GROWTHS_A_YEAR =
       ofAPlant(
           "growthsAYear",
           "Growths a year",
-          new Range.Number("on one lead", 0, 12),
-          "A lead makes from 0 to 12 growths a year.");
+          new Range.Number("on all leads together", 0, 12),
+          "A plant makes from 0 to 12 growths a year.");
 
   /** Growths that each part of a division needs; monopodial kinds have none. */
   public static final Trait<Integer> LEAST_GROWTHS =
@@ -202,7 +207,7 @@ public final class Trait<T> implements Field {
 
   /** Whether every kind has it; kinds that were written down before it was asked for have none. */
   public boolean ofEveryKind() {
-    return this != LEAST_GROWTHS && this != REST;
+    return this != LEAST_GROWTHS && this != REST && this != BEST_POT;
   }
 
   /** Where it stands among all traits. */

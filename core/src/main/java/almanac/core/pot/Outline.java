@@ -69,6 +69,29 @@ public record Outline(List<Standing> growths, double radiusMm, double aYearMm) {
         aYearMm);
   }
 
+  /**
+   * The same plant, drawn no wider than that: nobody measured it, and it stands in a pot so wide.
+   *
+   * @param mostMm from its middle to its edge, mm
+   */
+  public Outline within(double mostMm) {
+    double radius = around(0).radiusMm();
+    if (radius <= mostMm) {
+      return this;
+    }
+    double scale = mostMm / radius;
+    return new Outline(
+        growths.stream()
+            .map(
+                growth ->
+                    new Standing(
+                        new Spot(growth.at().x() * scale, growth.at().y() * scale),
+                        growth.heading()))
+            .toList(),
+        radiusMm * scale,
+        aYearMm * scale);
+  }
+
   /** Where its growths stand, and where its leads will after so many years. */
   public List<Spot> after(double years) {
     return growths.stream().flatMap(growth -> now(growth, years)).toList();

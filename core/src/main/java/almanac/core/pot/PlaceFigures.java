@@ -47,7 +47,22 @@ public final class PlaceFigures {
       GROUP.figure(
           "stoutest-growth", 50, Unit.MM, 1, 200, "Few bulbs are further across than this");
 
+  public static final Figure OWN_GROWTH_YEARS =
+      GROUP.figure(
+          "own-growth-years",
+          2,
+          Unit.YEARS,
+          1,
+          10,
+          "One good summer says little; two years together show how fast it goes on here");
+  public static final Figure SQUAT =
+      GROUP.figure(
+          "squat", 80, Unit.PERCENT, 20, 100, "A pan is clearly less deep than it is across");
+  public static final Figure TALL =
+      GROUP.figure("tall", 100, Unit.PERCENT, 80, 300, "From as deep as across a pot stands deep");
+
   static {
+    GROUP.inOrder(SQUAT, TALL);
     GROUP.inOrder(LEAST_MONTHS, WANTED_MONTHS);
     GROUP.inOrder(THINNEST_GROWTH, STOUTEST_GROWTH);
   }

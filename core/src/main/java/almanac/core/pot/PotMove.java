@@ -1,5 +1,6 @@
 package almanac.core.pot;
 
+import almanac.core.kinds.Kind;
 import java.util.OptionalDouble;
 
 /**
@@ -8,10 +9,11 @@ import java.util.OptionalDouble;
  * @param oldMm across the pot it comes from, mm; nothing if nobody measured it
  * @param mediumYears how long the mix will last, years; nothing if nothing in it decays
  * @param ballStays whether the ball stays whole, so that the pot must be wider than the old one
- * @param rootsWouldBreak whether a pot of the usual size would break its roots
+ * @param rootsWouldBreak whether a pot of the usual size would break its roots, so that it goes by
+ *     the smallest step into a wider one that spares them
  * @param followsRoots whether so many roots were lost that the pot follows them, not the leaves
  * @param rootless whether no live root is left
- * @param lightWelcome whether light on its roots is welcome
+ * @param kind what it is, and so which pot suits it
  */
 public record PotMove(
     OptionalDouble oldMm,
@@ -20,4 +22,10 @@ public record PotMove(
     boolean rootsWouldBreak,
     boolean followsRoots,
     boolean rootless,
-    boolean lightWelcome) {}
+    Kind kind) {
+
+  /** The first pot of a piece, or the next of a plant of which nothing is wrong. */
+  public static PotMove of(OptionalDouble oldMm, boolean ballStays, boolean rootless, Kind kind) {
+    return new PotMove(oldMm, OptionalDouble.empty(), ballStays, false, false, rootless, kind);
+  }
+}

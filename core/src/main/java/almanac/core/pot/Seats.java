@@ -3,6 +3,7 @@ package almanac.core.pot;
 import static almanac.core.words.Sentence.say;
 
 import almanac.core.figures.Figures;
+import almanac.core.kinds.Trait;
 import almanac.core.refusals.Refused;
 import almanac.core.words.Measure;
 import almanac.core.words.Sentence;
@@ -48,14 +49,15 @@ public final class Seats {
 
   private Comparator<Seat> byWorth() {
     return Comparator.comparing(Seat::fit)
+        .thenComparing(Seat::suits)
         .thenComparingDouble(this::awayFromWanted)
         .thenComparingDouble(seat -> across(seat.pot()))
         .thenComparing(seat -> seat.pot().type());
   }
 
-  /** A rootless plant wants the smallest pot, one without roots to fill it no more than it has. */
+  /** A rootless plant wants the smallest pot, and roots that would break the smallest step. */
   private double awayFromWanted(Seat seat) {
-    if (move.rootless()) {
+    if (move.rootless() || move.rootsWouldBreak()) {
       return across(seat.pot());
     }
     return outline.creeps()
@@ -67,12 +69,19 @@ public final class Seats {
     var room = Room.anywhere(outline, across(pot), figures);
     var because = new ArrayList<Sentence>();
     var fit = fit(pot, room, because);
-    if (pot.type() == PotType.CLEAR && !move.lightWelcome()) {
+    var suits = Suits.of(pot, move.kind(), figures);
+    if (pot.type() == PotType.CLEAR && !light()) {
       because.add(say("Its roots want no light: put a dark cover round it."));
+    } else {
+      suits.said(move.kind()).ifPresent(because::add);
     }
     var shift = Spot.MIDDLE.less(room.middle());
     boolean shifted = shift.mm() >= figures.of(PlaceFigures.SET_TO);
-    return new Seat(pot, room, shift, shifted, fit, List.copyOf(because));
+    return new Seat(pot, room, shift, shifted, fit, suits, List.copyOf(because));
+  }
+
+  private boolean light() {
+    return move.kind().of(Trait.LIGHT_ON_ROOTS);
   }
 
   private Fit fit(Pot pot, Room room, List<Sentence> because) {
@@ -81,9 +90,17 @@ public final class Seats {
       because.add(say("It does not hold what there is."));
       return Fit.TOO_SMALL;
     }
+    if (move.rootsWouldBreak() && across < aFingerWider()) {
+      because.add(say("Its roots would break in it."));
+      return Fit.TOO_SMALL;
+    }
     if (move.ballStays() && move.oldMm().isPresent() && across <= move.oldMm().getAsDouble()) {
       because.add(say("The ball does not go into it whole."));
       return Fit.TOO_SMALL;
+    }
+    if (move.rootsWouldBreak()) {
+      because.add(say("Keep it drier until its roots reach the wall."));
+      return Fit.GOOD;
     }
     var most = most();
     if (most.isPresent() && across > most.getAsDouble()) {
@@ -145,6 +162,9 @@ public final class Seats {
 
   /** The pot that would be right, mm across, whether there is one or not. */
   public double wantedMm() {
+    if (move.rootsWouldBreak()) {
+      return Math.max(holding(0), up(aFingerWider()));
+    }
     double years = outline.creeps() && !move.followsRoots() && !move.rootless() ? wantedYears() : 0;
     double wanted =
         outline.creeps() && !move.ballStays() || move.rootless()

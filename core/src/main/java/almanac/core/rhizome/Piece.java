@@ -38,9 +38,9 @@ public record Piece(List<MapGrowth> growths, int least) {
     return growths.stream().filter(growth -> growth.front() == Front.EYE).count();
   }
 
-  /** Whether it is cut out for being rotten. */
+  /** Whether it is cut out for being rotten, or lies against what is. */
   public boolean rotten() {
-    return growths.stream().allMatch(growth -> growth.firmness() == Firmness.SOFT);
+    return growths.stream().anyMatch(growth -> growth.firmness() == Firmness.SOFT);
   }
 
   /** Enough firm growths, a lead or a live eye, and roots of its own. */

@@ -6,7 +6,9 @@ public enum PlanKind {
   TWO("Two pieces"),
   MANY("As many as are sound"),
   BACK_OFF("Take the spent back off"),
-  BUNCHED("Part it and bunch it back into one pot");
+  BUNCHED("Part it and bunch it back into one pot"),
+  /** A firm back bulb with an eye, by itself. */
+  GAMBLE("Start a back bulb by itself");
 
   private final String title;
 

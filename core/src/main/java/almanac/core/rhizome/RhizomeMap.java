@@ -92,8 +92,24 @@ public record RhizomeMap(List<MapGrowth> growths, List<Joint> joints) {
     return growths.stream().filter(growth -> growth.name().equals(name)).findFirst();
   }
 
-  /** Seen from above, with the years to come. */
-  public Outline outline(Kind kind, Figures figures) {
+  /** The places of the growths in the list, by their names. */
+  Map<String, Integer> numbers() {
+    var numbers = new HashMap<String, Integer>();
+    IntStream.range(0, growths.size()).forEach(i -> numbers.put(growths.get(i).name(), i));
+    return numbers;
+  }
+
+  /** How many of its growths go on by themselves: leads that are not rotten. */
+  public long leads() {
+    return growths.stream().filter(growth -> heading(growth).isPresent()).count();
+  }
+
+  /**
+   * Seen from above, with the years to come.
+   *
+   * @param pace how many growths each of its leads makes in a year
+   */
+  public Outline outline(Kind kind, LeadPace pace, Figures figures) {
     double step = kind.of(Trait.RHIZOME_STEP_MM);
     double across =
         Math.max(
@@ -104,7 +120,7 @@ public record RhizomeMap(List<MapGrowth> growths, List<Joint> joints) {
             .map(growth -> new Outline.Standing(growth.at(), heading(growth).orElse(null)))
             .toList(),
         across / 2,
-        step * kind.of(Trait.GROWTHS_A_YEAR));
+        step * pace.of(leads()));
   }
 
   /** Where a growth goes on, degrees clockwise from 12 o'clock; nothing unless it leads. */
@@ -143,8 +159,7 @@ public record RhizomeMap(List<MapGrowth> growths, List<Joint> joints) {
    * What hangs together once these joints are cut, each as the numbers of its growths, in order.
    */
   List<List<Integer>> parts(List<Integer> cuts) {
-    var number = new HashMap<String, Integer>();
-    IntStream.range(0, growths.size()).forEach(i -> number.put(growths.get(i).name(), i));
+    var number = numbers();
     var neighbours = new ArrayList<List<Integer>>();
     growths.forEach(growth -> neighbours.add(new ArrayList<>()));
     for (int i = 0; i < joints.size(); i++) {

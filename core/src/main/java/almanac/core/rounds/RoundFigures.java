@@ -8,6 +8,15 @@ import almanac.core.figures.Unit;
 public final class RoundFigures {
   public static final FigureGroup GROUP = new FigureGroup("round", "Rounds");
 
+  public static final Figure MOST =
+      GROUP.figure(
+          "most",
+          15,
+          Unit.PLANTS,
+          1,
+          1000,
+          "More looks on one day are skipped, or made in a hurry");
+
   public static final Figure MOST_OVERDUE =
       GROUP.figure(
           "most-overdue",

@@ -7,7 +7,9 @@ import java.time.temporal.ChronoUnit;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.IdentityHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.TreeMap;
@@ -19,7 +21,8 @@ import org.jspecify.annotations.Nullable;
 /**
  * Plans walks. As few days as possible catch every check inside its window: whoever goes on the
  * last day on which the most pressing check can still be caught, and takes along all others that
- * can be caught on that day, needs no more days than anybody. Rules: Rounds.
+ * can be caught on that day, needs no more days than anybody. Of more than anybody looks at on one
+ * walk those that may wait longest go on another. Rules: Rounds.
  *
  * @param <T> what is looked at
  */
@@ -29,14 +32,17 @@ public final class Rounds<T> {
 
   private final WalkingDays days;
   private final LocalDate today;
+  private final int most;
   private final int mostOverdue;
   private final TreeMap<LocalDate, Walk<T>> walks = new TreeMap<>();
+  private final Map<ToLook<T>, Walk<T>> walkOf = new IdentityHashMap<>();
   private final List<ToLook<T>> left = new ArrayList<>();
 
-  private Rounds(WalkingDays days, LocalDate today, int mostOverdue) {
+  private Rounds(WalkingDays days, LocalDate today, Figures figures) {
     this.days = days;
     this.today = today;
-    this.mostOverdue = mostOverdue;
+    this.most = figures.count(RoundFigures.MOST);
+    this.mostOverdue = figures.count(RoundFigures.MOST_OVERDUE);
   }
 
   private static final class Walk<T> {
@@ -44,6 +50,11 @@ public final class Rounds<T> {
     private final List<ToLook<T>> outside = new ArrayList<>();
     private final List<ToLook<T>> overdue = new ArrayList<>();
     private @Nullable ToLook<T> needed;
+    private int caught;
+
+    int size() {
+      return looks.size() + outside.size() + overdue.size();
+    }
   }
 
   /** A look that can be caught, with the last walking day on which it is. */
@@ -55,8 +66,7 @@ public final class Rounds<T> {
   /** The walks from today on, in their order. */
   public static <T> RoundsPlan<T> plan(
       List<ToLook<T>> all, WalkingDays days, LocalDate today, Figures figures) {
-    var rounds = new Rounds<T>(days, today, figures.count(RoundFigures.MOST_OVERDUE));
-    return rounds.plan(all);
+    return new Rounds<T>(days, today, figures).plan(all);
   }
 
   private RoundsPlan<T> plan(List<ToLook<T>> all) {
@@ -72,7 +82,9 @@ public final class Rounds<T> {
       }
     }
     groups(caught).forEach(this::walk);
-    nearer(caught);
+    caught.forEach(each -> nearer(each.look()));
+    caught.forEach(each -> Objects.requireNonNull(walkOf.get(each.look())).looks.add(each.look()));
+    walks.values().removeIf(walk -> walk.looks.isEmpty());
     missed.forEach(this::outside);
     spread(overdue);
     return new RoundsPlan<>(
@@ -104,39 +116,47 @@ public final class Rounds<T> {
               .collect(
                   Collectors.partitioningBy(
                       each -> !each.look().window().early().isAfter(needed.last())));
-      var looks = byDay.get(true).stream().map(Caught::look).toList();
-      left = byDay.get(false);
+      var together = byDay.get(true);
+      int size = Math.min(most, together.size());
+      var looks = together.subList(0, size).stream().map(Caught::look).toList();
+      left =
+          Stream.concat(together.stream().skip(size), byDay.get(false).stream())
+              .sorted(Comparator.comparing(Caught::last))
+              .toList();
       var from = looks.stream().map(this::early).reduce(today, Rounds::later);
       groups.add(new Group<>(days.between(from, needed.last()), looks, needed.look()));
     }
     return groups;
   }
 
-  /** On that of its days which lies nearest to the best of all it catches. */
+  /** On that of its days which lies nearest to the best of all it catches, rather on a free one. */
   private void walk(Group<T> group) {
+    var free = group.possible().stream().filter(each -> !walks.containsKey(each)).toList();
     var day =
         nearest(
-            group.possible(),
+            free.isEmpty() ? group.possible() : free,
             each ->
                 group.looks().stream().mapToLong(look -> apart(each, look.window().best())).sum());
     at(day).needed = group.needed();
+    at(day).caught += group.looks().size();
+    group.looks().forEach(look -> walkOf.put(look, at(day)));
   }
 
-  /** Each is looked at on the walk that lies nearest to its best day; of two, on the former. */
-  private void nearer(List<Caught<T>> caught) {
-    for (var each : caught) {
-      var look = each.look();
-      var window = look.window();
-      var possible = walks.subMap(early(look), true, window.late(), true);
-      var before = possible.floorKey(window.best());
-      var after = possible.ceilingKey(window.best());
-      var day =
-          before == null
-                  || after != null && apart(after, window.best()) < apart(before, window.best())
-              ? after
-              : before;
-      at(Objects.requireNonNull(day)).looks.add(look);
-    }
+  /**
+   * Each is looked at on the walk with room that lies nearest to its best day; of two, the former.
+   */
+  private void nearer(ToLook<T> look) {
+    var best = look.window().best();
+    var own = Objects.requireNonNull(walkOf.get(look));
+    walks.subMap(early(look), true, look.window().late(), true).entrySet().stream()
+        .filter(each -> each.getValue() == own || each.getValue().caught < most)
+        .min(Comparator.comparingLong(each -> apart(each.getKey(), best)))
+        .ifPresent(
+            each -> {
+              own.caught--;
+              each.getValue().caught++;
+              walkOf.put(look, each.getValue());
+            });
   }
 
   /** On the walking day that lies nearest to its window; of two, on one that there is anyway. */
@@ -170,10 +190,18 @@ public final class Rounds<T> {
     }
     int each = Math.max(mostOverdue, -Math.floorDiv(-waiting.size(), possible.size()));
     for (var day : possible) {
-      for (int i = 0; i < each && !waiting.isEmpty(); i++) {
+      for (int i = room(day, each); i > 0 && !waiting.isEmpty(); i--) {
         at(day).overdue.add(waiting.remove());
       }
     }
+    waiting.forEach(look -> at(possible.get(possible.size() - 1)).overdue.add(look));
+  }
+
+  /** For how many that were missed there is room on a day that should take so many. */
+  private int room(LocalDate day, int wanted) {
+    var there = walks.get(day);
+    int room = there == null ? most : most - there.size();
+    return wanted > most ? wanted : Math.max(1, Math.min(wanted, room));
   }
 
   private Walk<T> at(LocalDate day) {

@@ -222,6 +222,9 @@ final class FigureNames {
       verdict.next-look.ahead = Look so long before a window opens
       verdict.next-look.wide = A wide forecast is over
       verdict.repot-within = Move within, once decided
+      verdict.downhill.looks = Going downhill is read from the looks of
+      verdict.downhill.signs = Going downhill from so many signs together
+      verdict.downhill.smaller = A growth is smaller than the former by
       verdict.stands = What was seen is acted on within
       verdict.new-days = A plant is new for
       verdict.lift-within = Lift and look within
@@ -236,6 +239,9 @@ final class FigureNames {
       place.wider-most = A new pot is wider than the old one by at most
       place.thinnest-growth = A growth is across, at least
       place.stoutest-growth = A growth is across, at most
+      place.own-growth-years = A plant's own pace counts after its leads were seen for
+      place.squat = A pot is squat up to a depth, of its width, of
+      place.tall = A pot is tall from a depth, of its width, of
       fill.bare-roots = What clean roots take of their old pot
       fill.half-ball = What a ball opened on one side takes of its old pot
       fill.bottom-layer = Layer under the mix
@@ -282,6 +288,7 @@ final class FigureNames {
       day.moved = Another day than in the last plan costs
       day.little = A move to another day costs nothing up to
       round.look-minutes = A look on a round takes
+      round.most = Looks on one walk, at most
       round.most-overdue = Missed checks on one round, at most
       check.stands-early = Does it stand? from
       check.stands-late = Does it stand? until

@@ -16,8 +16,8 @@ final class KindsTable {
       What the program says of each kind; the collector can change one, copy one or add one, and a
       single plant may differ. Step: from growth to growth along the rhizome. Speed: of a new root.
 
-      | kind | roots | branch | takes a move | roots appear | medium | a division needs | step, a year | °C | speed | rests | care |
-      |---|---|---|---|---|---|---|---|---|---|---|---|
+      | kind | roots | branch | takes a move | roots appear | medium | a division needs | step, a year | °C | speed | rests | stands best | care |
+      |---|---|---|---|---|---|---|---|---|---|---|---|---|
       """;
 
   private KindsTable() {}
@@ -31,7 +31,7 @@ final class KindsTable {
   private static String row(Kind kind) {
     var least = kind.traits().get(Trait.LEAST_GROWTHS);
     boolean clump = least.isPresent();
-    return "| %s | %s | %s | %s | %s | %s | %s | %s | %s–%s | %s mm a week | %s | %s |"
+    return "| %s | %s | %s | %s | %s | %s | %s | %s | %s–%s | %s mm a week | %s | %s | %s |"
         .formatted(
             kind.name(),
             lower(kind.of(Trait.ROOTS)),
@@ -50,6 +50,7 @@ final class KindsTable {
             Rulebook.plain(kind.warmth().dayMost()),
             Rulebook.plain(kind.of(Trait.ROOT_SPEED)),
             kind.rest().words(),
+            kind.bestPot().words(),
             kind.of(Trait.CARE));
   }
 

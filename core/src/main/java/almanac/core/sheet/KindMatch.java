@@ -34,8 +34,9 @@ final class KindMatch {
       return kind;
     }
     var genus = cells.text(row, Meaning.GENUS);
-    var first = genus.isEmpty() ? cells.text(row, Meaning.LABEL).split("\\s+", 2)[0] : genus;
-    return Genera.of(first).map(Genera.Genus::name).orElse(first);
+    var label = (genus + " " + cells.text(row, Meaning.LABEL)).strip();
+    var first = genus.isEmpty() ? label.split("\\s+", 2)[0] : genus;
+    return Genera.of(label).map(Genera.Genus::name).orElse(first);
   }
 
   /** Which is meant in a row; null if nobody knows. */

@@ -14,7 +14,10 @@ public enum Meaning {
       "name on the label",
       "name, plant, plant name, label, tag, orchid, orchid name, hybrid, species, taxon, botanical name"),
   GENUS("genus, before the name", "genus"),
-  KIND("kind", "kind, kind of plant, group, alliance, type of plant, plant type"),
+  KIND(
+      "kind",
+      "kind, kind of plant, group, alliance, type of plant, plant type, type, genus type, type genus,"
+          + " genus or type"),
   NUMBER("its number", "number, no, nr, id, plant no, plant number, tag no, accession"),
   PLACE("where it stands", "place, location, shelf, where, position, room, window, bench, area"),
   POTTED_ON(

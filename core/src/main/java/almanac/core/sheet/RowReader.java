@@ -8,6 +8,7 @@ import almanac.core.pot.PotType;
 import almanac.core.refusals.Longest;
 import almanac.core.refusals.Refused;
 import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -154,9 +155,16 @@ final class RowReader {
       return Optional.empty();
     }
     if (!between.earliest().equals(between.latest())) {
+      var middle =
+          between
+              .earliest()
+              .plusDays(ChronoUnit.DAYS.between(between.earliest(), between.latest()) / 2);
+      var came = middle.isAfter(today) ? today : middle;
       notes.add(heading(Meaning.ARRIVED_ON) + ": " + text(Meaning.ARRIVED_ON));
-      doubt(Meaning.ARRIVED_ON, "no single day; kept in the notes");
-      return Optional.empty();
+      doubt(
+          Meaning.ARRIVED_ON,
+          "no single day; taken for the middle of it, %s, and kept in the notes".formatted(came));
+      return Optional.of(came);
     }
     return Optional.of(between.earliest());
   }

@@ -50,6 +50,9 @@ public record WrittenDay(
   private static final Pattern SEASON =
       Pattern.compile("(?:spring|summer|autumn|fall|winter)[-., ]*(?:of )?(\\d{4})");
 
+  private static final Pattern AGO =
+      Pattern.compile("(\\d{1,3}|a|an|one|two|three) ?(day|week|month|mo|mth|year|yr)s?\\.? ago");
+
   private static final List<String> MONTHS =
       List.of(
           "january",
@@ -106,6 +109,8 @@ public record WrittenDay(
       return roughly(PottedOn.in(Year.of(number(found, 1))));
     } else if ((found = whole(NAMED_MONTH, text)) != null) {
       return exactly(PottedOn.in(YearMonth.of(year(found.group(2), today), month(found.group(1)))));
+    } else if ((found = whole(AGO, text)) != null) {
+      return roughly(ago(count(found.group(1)), found.group(2), today));
     } else if ((found = whole(SERIAL, text)) != null) {
       return roughly(PottedOn.on(DAY_ZERO.plusDays(number(found, 1))));
     }
@@ -115,6 +120,25 @@ public record WrittenDay(
   private static @Nullable Matcher whole(Pattern form, String text) {
     var matcher = form.matcher(text);
     return matcher.matches() ? matcher : null;
+  }
+
+  private static int count(String text) {
+    return switch (text) {
+      case "a", "an", "one" -> 1;
+      case "two" -> 2;
+      case "three" -> 3;
+      default -> Integer.parseInt(text);
+    };
+  }
+
+  /** As exactly as it is said: nobody counts months by the day. */
+  private static PottedOn ago(int count, String unit, LocalDate today) {
+    return switch (unit) {
+      case "day" -> PottedOn.on(today.minusDays(count));
+      case "week" -> PottedOn.on(today.minusWeeks(count));
+      case "year", "yr" -> PottedOn.in(Year.of(today.minusYears(count).getYear()));
+      default -> PottedOn.in(YearMonth.from(today.minusMonths(count)));
+    };
   }
 
   private static int number(Matcher found, int group) {

@@ -9,6 +9,7 @@ import almanac.core.words.Measure;
 import almanac.core.words.Sentence;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.HashMap;
@@ -135,13 +136,32 @@ public final class Shopping {
     var low = new ArrayList<Lack>();
     for (var item : stock.items()) {
       if (item.goods() instanceof Goods.Thing thing && item.level() != StockLevel.YES) {
-        low.add(
-            new Lack(
-                say("{} ({})", thing.name(), item.level().words()),
-                wanted.stream().findFirst().map(Wanted::by)));
+        low.add(low(thing, item.level()));
       }
     }
     return low;
+  }
+
+  /** By how many jobs want it, and the first that does; any job may want what nobody counts. */
+  private Lack low(Goods.Thing thing, StockLevel level) {
+    var supplies = Arrays.stream(Supply.values()).filter(each -> each.isIn(thing)).toList();
+    var first = wanted.stream().filter(each -> supplies.isEmpty() || of(supplies, each) > 0);
+    double count =
+        Math.ceil(
+            wanted.stream().mapToDouble(each -> of(supplies, each) * each.chance()).sum()
+                - NEXT_TO_NOTHING);
+    return new Lack(
+        count > 0
+            ? say("{}, {} wanted ({})", thing.name(), Measure.COUNT.of(count), level.words())
+            : say("{} ({})", thing.name(), level.words()),
+        first.findFirst().map(Wanted::by));
+  }
+
+  private static int of(List<Supply> supplies, Wanted wanted) {
+    return supplies.stream()
+        .mapToInt(supply -> wanted.need().supplies().getOrDefault(supply, 0))
+        .max()
+        .orElse(0);
   }
 
   private static double whole(Missing missing) {

@@ -15,6 +15,18 @@ import java.util.UUID;
  * @param chosen the pots that were chosen in the stock, by their items
  * @param looseMl ml of each component
  * @param grade how coarse it should be
+ * @param supplies what is used up besides, by number
  */
 public record StockNeed(
-    List<Pot> pots, List<UUID> chosen, Map<Component, Double> looseMl, Optional<Grade> grade) {}
+    List<Pot> pots,
+    List<UUID> chosen,
+    Map<Component, Double> looseMl,
+    Optional<Grade> grade,
+    Map<Supply, Integer> supplies) {
+
+  /** What uses nothing up besides. */
+  public StockNeed(
+      List<Pot> pots, List<UUID> chosen, Map<Component, Double> looseMl, Optional<Grade> grade) {
+    this(pots, chosen, looseMl, grade, Map.of());
+  }
+}

@@ -253,6 +253,31 @@ class BenchPlansTest {
         .contains("So many others are needed more; it waits for later days.");
   }
 
+  /**
+   * Three hundred jobs on sixty days: what is there at once keeps the rules, the other is better.
+   */
+  @Test
+  void aFirstPlanOfManyJobsKeepsTheRulesAndTheOtherIsNoWorse() {
+    var random = new Random(300);
+    var days =
+        IntStream.range(0, 60).mapToObj(i -> new BenchDay(TODAY.plusDays(7L * i), 240)).toList();
+    var jobs = new ArrayList<BenchJob>();
+    for (int i = 0; i < 300; i++) {
+      int early = random.nextInt(300);
+      int best = early + random.nextInt(30);
+      jobs.add(job("p" + i, early, best, best + random.nextInt(60), 15 + random.nextInt(60)));
+    }
+    var first = BenchPlans.first(jobs, days, TODAY, FIGURES);
+    var full = BenchPlans.plan(jobs, days, TODAY, FIGURES);
+    assertThat(first.cost().broken()).isZero();
+    assertThat(where(first)).hasSizeGreaterThan(100);
+    assertThat(full.cost().left()).isLessThanOrEqualTo(first.cost().left());
+    assertThat(first.days().stream().flatMap(day -> day.jobs().stream()))
+        .allSatisfy(each -> assertThat(each.why().toString()).contains("at first sight"));
+    assertThat(BenchPlans.atOnce(300)).isFalse();
+    assertThat(BenchPlans.atOnce(40)).isTrue();
+  }
+
   @Test
   void aBenchDayHasMinutes() {
     assertThatThrownBy(() -> new BenchDay(TODAY, 0)).isInstanceOf(Refused.class);

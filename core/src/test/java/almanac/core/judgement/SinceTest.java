@@ -7,6 +7,7 @@ import almanac.core.figures.Figures;
 import almanac.core.inspection.Items;
 import almanac.core.inspection.RootsInPot;
 import almanac.core.inspection.Stability;
+import almanac.core.judgement.compare.Promised;
 import almanac.core.judgement.compare.Since;
 import almanac.core.judgement.verdict.Judge;
 import almanac.core.judgement.verdict.Timing;
@@ -18,6 +19,8 @@ import org.junit.jupiter.api.Test;
 
 class SinceTest {
   private static final int LATER = 8;
+  private static final int LONG_LATER = 60;
+  private static final int STEP = 6;
   private static final Judge JUDGE = new Judge(Figures.standard());
 
   private static Optional<LocalDate> since(PlantAtHand plant) {
@@ -84,6 +87,35 @@ class SinceTest {
     }
     assertThat(held).isGreaterThan(100);
     assertThat(lifted).isGreaterThan(10);
+  }
+
+  /** What a move is asked for by stands for two months, unless a day between asks for none. */
+  @Test
+  void theLastDayOfAMoveStandsWhenItHasPassed() {
+    int stood = 0;
+    int passed = 0;
+    for (var generated : Generated.plants()) {
+      var now = generated.plant().situation();
+      var judged = Promised.of(JUDGE, now);
+      var by = judged.timing().lastDay();
+      if (!judged.verdict().asksAs(Verdict.FULL_REPOT)) {
+        continue;
+      }
+      for (int days = STEP; days <= LONG_LATER; days += STEP) {
+        var later = PlantAtHand.on(now, now.today().plusDays(days));
+        var then = Promised.of(JUDGE, later);
+        if (!then.verdict().asksAs(judged.verdict())) {
+          break;
+        }
+        assertThat(then.timing().lastDay())
+            .as("%s on %s, %d days later", generated.kind(), generated.today(), days)
+            .isEqualTo(by);
+        stood++;
+        passed += by.filter(day -> day.isBefore(later.today())).isPresent() ? 1 : 0;
+      }
+    }
+    assertThat(stood).as("days on which it stood").isGreaterThan(200);
+    assertThat(passed).as("of them after it had passed").isGreaterThan(40);
   }
 
   @Test

@@ -39,4 +39,17 @@ class GeneraTest {
     assertThat(kind("x Brassocattleya Weir")).isEqualTo("cattleya-one-leaved");
     assertThat(kind("X-ray")).isEmpty();
   }
+
+  @Test
+  void generaAreKnownAsTheyAreShortenedOnLabels() {
+    assertThat(kind("Phal Sunday Bell")).isEqualTo("phalaenopsis");
+    assertThat(kind("Paph. Towpath")).isEqualTo("paphiopedilum");
+    assertThat(kind("C. Weir Song")).isEqualTo("cattleya-one-leaved");
+    assertThat(kind("C Weir Song")).as("one letter may be anything").isEmpty();
+    assertThat(Genera.of("C. Weir Song (bifoliate)").orElseThrow())
+        .isEqualTo(new Genera.Genus("Cattleya (two-leaved)", "cattleya-two-leaved", true));
+    assertThat(Genera.of("Cattleya (two-leaved)").orElseThrow().kind())
+        .isEqualTo("cattleya-two-leaved");
+    assertThat(Genera.of("Vanda bifoliate").orElseThrow().kind()).isEqualTo("vanda");
+  }
 }

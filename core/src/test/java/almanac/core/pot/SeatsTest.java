@@ -5,10 +5,13 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import almanac.core.figures.Figures;
+import almanac.core.kinds.Kind;
+import almanac.core.kinds.StandardKinds;
 import almanac.core.pot.Outline.Standing;
 import almanac.core.refusals.Refused;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Collections;
 import java.util.List;
 import java.util.OptionalDouble;
@@ -25,6 +28,8 @@ import org.junit.jupiter.params.provider.CsvSource;
 class SeatsTest {
   private static final Figures FIGURES = Figures.standard();
   private static final double RADIUS = 12;
+  private static final Kind CATTLEYA = StandardKinds.named("cattleya-two-leaved").orElseThrow();
+  private static final Kind PAPHIOPEDILUM = StandardKinds.named("paphiopedilum").orElseThrow();
 
   /** One row of growths from the old end, 30 mm apart, towards 12 o'clock. */
   private static Outline row(int growths, double aYearMm) {
@@ -38,7 +43,7 @@ class SeatsTest {
 
   private static PotMove from(double oldMm) {
     return new PotMove(
-        OptionalDouble.of(oldMm), OptionalDouble.of(2), false, false, false, false, true);
+        OptionalDouble.of(oldMm), OptionalDouble.of(2), false, false, false, false, CATTLEYA);
   }
 
   private static List<Pot> pots(double... across) {
@@ -164,26 +169,29 @@ class SeatsTest {
   @Test
   void inWhatDecaysThereIsNoRoomForLongerThanItLasts() {
     var unlimited =
-        new PotMove(OptionalDouble.empty(), OptionalDouble.of(2), false, false, false, false, true);
+        new PotMove(
+            OptionalDouble.empty(), OptionalDouble.of(2), false, false, false, false, CATTLEYA);
     var seat = seats(row(2, 20), unlimited, 200).get(0);
     assertThat(seat.fit()).isEqualTo(Fit.TOO_LARGE);
     assertThat(seat.because().get(0).toString())
         .matches("The mix would be spent \\d+ months before the room.");
     var inert =
         new PotMove(
-            OptionalDouble.empty(), OptionalDouble.empty(), false, false, false, false, true);
+            OptionalDouble.empty(), OptionalDouble.empty(), false, false, false, false, CATTLEYA);
     assertThat(seats(row(2, 20), inert, 200).get(0).fit()).isEqualTo(Fit.GOOD);
   }
 
   @Test
   void whereManyRootsWereLostThePotFollowsTheRoots() {
     var lost =
-        new PotMove(OptionalDouble.of(140), OptionalDouble.of(2), false, false, true, false, true);
+        new PotMove(
+            OptionalDouble.of(140), OptionalDouble.of(2), false, false, true, false, CATTLEYA);
     var seats = seats(row(3, 30), lost, 120, 140, 160);
     assertThat(of(seats, 160).fit()).isEqualTo(Fit.TOO_LARGE);
     assertThat(of(seats, 140).fit()).isEqualTo(Fit.GOOD);
     var rootless =
-        new PotMove(OptionalDouble.of(140), OptionalDouble.of(2), false, false, true, true, true);
+        new PotMove(
+            OptionalDouble.of(140), OptionalDouble.of(2), false, false, true, true, CATTLEYA);
     assertThat(seats(row(3, 30), rootless, 110, 120, 140).get(0).pot().diameterMm()).isEqualTo(110);
   }
 
@@ -200,7 +208,8 @@ class SeatsTest {
   @Test
   void aBallThatStaysWholeNeedsAWiderPot() {
     var whole =
-        new PotMove(OptionalDouble.of(170), OptionalDouble.of(2), true, false, false, false, true);
+        new PotMove(
+            OptionalDouble.of(170), OptionalDouble.of(2), true, false, false, false, CATTLEYA);
     var seats = seats(row(3, 30), whole, 160, 170, 200);
     assertThat(of(seats, 160).fit()).isEqualTo(Fit.TOO_SMALL);
     assertThat(of(seats, 170).because().get(0)).hasToString("The ball does not go into it whole.");
@@ -212,7 +221,13 @@ class SeatsTest {
   void rootsThatWantNoLightGetADarkCover() {
     var dark =
         new PotMove(
-            OptionalDouble.of(140), OptionalDouble.of(2), false, false, false, false, false);
+            OptionalDouble.of(140),
+            OptionalDouble.of(2),
+            false,
+            false,
+            false,
+            false,
+            PAPHIOPEDILUM);
     var clear =
         new Seats(row(3, 30), dark, FIGURES).in(List.of(new Pot(PotType.CLEAR, 150.0, 130.0, "")));
     assertThat(clear.get(0).because().get(0).toString()).contains("dark cover");
@@ -265,5 +280,70 @@ class SeatsTest {
     assertThat(new Room(2, true, Spot.MIDDLE).until(day)).contains(day.plusDays(731));
     assertThat(new Room(0, false, Spot.MIDDLE).until(day)).as("at the rim already").isEmpty();
     assertThat(new Room(Room.LONGEST, true, Spot.MIDDLE).until(day)).isEmpty();
+  }
+
+  private static Kind kind(String key) {
+    return StandardKinds.named(key).orElseThrow();
+  }
+
+  private static PotType first(String kind, PotType... types) {
+    var pots = Arrays.stream(types).map(type -> new Pot(type, 170.0, 150.0, "")).toList();
+    var move = PotMove.of(OptionalDouble.of(130), false, false, kind(kind));
+    return new Seats(row(4, 30), move, FIGURES).in(pots).get(0).pot().type();
+  }
+
+  @Test
+  void ofPotsWithAsMuchRoomTheOneThatSuitsTheKindComesFirst() {
+    var types = new PotType[] {PotType.CLEAR, PotType.PLASTIC, PotType.BASKET, PotType.RESERVOIR};
+    assertThat(first("gongora-stanhopea", types)).isEqualTo(PotType.BASKET);
+    assertThat(first("paphiopedilum", types)).isEqualTo(PotType.PLASTIC);
+    assertThat(first("cattleya-two-leaved", types)).isEqualTo(PotType.CLEAR);
+    var creeper = PotMove.of(OptionalDouble.of(130), false, false, kind("bulbophyllum-maxillaria"));
+    var pan = new Pot(PotType.PLASTIC, 170.0, 110.0, "");
+    var deep = new Pot(PotType.PLASTIC, 170.0, 190.0, "");
+    assertThat(new Seats(row(4, 30), creeper, FIGURES).in(List.of(deep, pan)))
+        .extracting(Seat::suits)
+        .containsExactly(Suits.WELL, Suits.BADLY);
+    var canes = PotMove.of(OptionalDouble.of(130), false, false, kind("sobralia"));
+    assertThat(new Seats(row(4, 30), canes, FIGURES).in(List.of(pan, deep)).get(0).pot())
+        .isEqualTo(deep);
+  }
+
+  @Test
+  void whatSuitsNeverComesBeforeWhatHasRoom() {
+    var move = PotMove.of(OptionalDouble.of(130), false, false, kind("gongora-stanhopea"));
+    var small = new Pot(PotType.BASKET, 100.0, 90.0, "");
+    var right = new Pot(PotType.PLASTIC, 170.0, 150.0, "");
+    assertThat(new Seats(row(4, 30), move, FIGURES).in(List.of(small, right)).get(0).pot())
+        .isEqualTo(right);
+  }
+
+  @Test
+  void rootsThatWouldBreakGoByTheSmallestStepThatSparesThem() {
+    var move =
+        new PotMove(
+            OptionalDouble.of(60), OptionalDouble.of(2), true, true, false, false, CATTLEYA);
+    var seedling = row(3, 15).within(20);
+    var seats = seats(seedling, move, 140, 80, 70, 90);
+    assertThat(seats)
+        .extracting(seat -> seat.pot().diameterMm())
+        .containsExactly(80.0, 90.0, 140.0, 70.0);
+    assertThat(of(seats, 70).fit()).isEqualTo(Fit.TOO_SMALL);
+    assertThat(of(seats, 140).fit()).isEqualTo(Fit.GOOD);
+    assertThat(of(seats, 80).because())
+        .extracting(Object::toString)
+        .containsExactly("Keep it drier until its roots reach the wall.");
+    assertThat(new Seats(seedling, move, FIGURES).wantedMm()).isEqualTo(80);
+  }
+
+  @Test
+  void whatNobodyDrewIsNoWiderThanItsPot() {
+    var drawn = row(4, 30);
+    assertThat(drawn.within(500)).isEqualTo(drawn);
+    var small = drawn.within(25);
+    assertThat(small.around(0).radiusMm()).isCloseTo(25, within(0.001));
+    assertThat(small.aYearMm() / drawn.aYearMm())
+        .as("a small plant goes on by small steps")
+        .isCloseTo(25 / drawn.around(0).radiusMm(), within(0.001));
   }
 }

@@ -3,6 +3,7 @@ package almanac.core.rhizome;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import almanac.core.history.Aim;
 import almanac.core.refusals.Refused;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -52,7 +53,9 @@ class CutPlansTest {
   }
 
   private static Optional<CutPlan> plan(RhizomeMap map, PlanKind kind) {
-    return CutPlans.of(map, LEAST).stream().filter(plan -> plan.kind() == kind).findFirst();
+    return CutPlans.of(map, LEAST, List.of()).stream()
+        .filter(plan -> plan.kind() == kind)
+        .findFirst();
   }
 
   @Test
@@ -70,7 +73,7 @@ class CutPlansTest {
   @Test
   void onePlantWithOneFrontIsKeptWhole() {
     var map = row(firm("1", 3), firm("2", 2), firm("3", 2), firm("4", 2), lead("5"));
-    assertThat(CutPlans.of(map, LEAST))
+    assertThat(CutPlans.of(map, LEAST, List.of()))
         .extracting(CutPlan::kind)
         .containsExactly(PlanKind.WHOLE, PlanKind.BACK_OFF);
     var off = plan(map, PlanKind.BACK_OFF).orElseThrow();
@@ -83,12 +86,156 @@ class CutPlansTest {
   void whatIsRottenIsCutOutOfEveryPlan() {
     var soft = new MapGrowth("s", Firmness.SOFT, 0, false, Front.SPENT);
     var map = row(lead("1"), firm("2", 2), firm("3", 2), soft, firm("5", 2), firm("6", 2));
-    for (var plan : CutPlans.of(map, LEAST)) {
+    for (var plan : CutPlans.of(map, LEAST, List.of())) {
       assertThat(plan.cuts()).extracting(Joint::name).contains("3–s", "s–5");
       assertThat(plan.pieces().get(plan.pieces().size() - 1).rotten()).isTrue();
     }
     assertThat(plan(map, PlanKind.WHOLE).orElseThrow().speaksFor().toString())
         .contains("cut out, back to the next sound growth");
+  }
+
+  private static MapGrowth soft(String name) {
+    return new MapGrowth(name, Firmness.SOFT, 0, false, Front.SPENT);
+  }
+
+  @Test
+  void rotIsCutOneGrowthBeyondWhereThePlantCanSpareIt() {
+    var strong = row(soft("r"), firm("1", 2), firm("2", 2), firm("3", 2), lead("4"));
+    var whole = plan(strong, PlanKind.WHOLE).orElseThrow();
+    assertThat(whole.cuts()).extracting(Joint::name).containsExactly("1–2");
+    assertThat(whole.pieces()).hasSize(2);
+    assertThat(whole.pieces().get(1).growths())
+        .extracting(MapGrowth::name)
+        .containsExactly("r", "1");
+    assertThat(whole.pieces().get(1).rotten()).isTrue();
+    assertThat(whole.speaksFor())
+        .hasToString("What is rotten is cut out, with one growth beyond it.");
+
+    var weak = row(soft("r"), firm("1", 2), firm("2", 2), lead("3"));
+    assertThat(plan(weak, PlanKind.WHOLE).orElseThrow().cuts())
+        .as("it would have too few left")
+        .extracting(Joint::name)
+        .containsExactly("r–1");
+    var atTheLead = row(firm("1", 2), firm("2", 2), firm("3", 2), lead("4"), soft("r"));
+    assertThat(plan(atTheLead, PlanKind.WHOLE).orElseThrow().cuts())
+        .as("never the lead")
+        .extracting(Joint::name)
+        .containsExactly("4–r");
+  }
+
+  @Test
+  void twoRottenGrowthsGoAsOne() {
+    var map = row(soft("r"), soft("s"), firm("1", 2), firm("2", 2), lead("3"));
+    assertThat(plan(map, PlanKind.WHOLE).orElseThrow().pieces()).hasSize(2);
+  }
+
+  @Test
+  void aFirmBackBulbWithAnEyeIsAGamble() {
+    var eye = new MapGrowth("1", Firmness.FIRM, 0, false, Front.EYE);
+    var map = row(eye, firm("2", 2), firm("3", 2), lead("4"));
+    var gamble = plan(map, PlanKind.GAMBLE).orElseThrow();
+    assertThat(gamble.cuts()).extracting(Joint::name).containsExactly("1–2");
+    assertThat(gamble.pieces()).extracting(Piece::gamble).containsExactly(false, true);
+    assertThat(gamble.risk().toString()).contains("gamble");
+    var needed = row(eye, firm("2", 2), lead("3"));
+    assertThat(plan(needed, PlanKind.GAMBLE)).as("the front needs it").isEmpty();
+    var blind = row(firm("1", 0), firm("2", 2), firm("3", 2), lead("4"));
+    assertThat(plan(blind, PlanKind.GAMBLE)).isEmpty();
+  }
+
+  @Test
+  void aBareMiddleIsCutOutBeforeTheFrontsAreBunched() {
+    var wrinkled = new MapGrowth("m", Firmness.WRINKLED, 3, false, Front.SPENT);
+    var map =
+        row(
+            lead("a1"),
+            firm("a2", 2),
+            firm("a3", 2),
+            wrinkled,
+            firm("n", 0),
+            firm("b3", 2),
+            firm("b2", 2),
+            lead("b1"));
+    var bunched = plan(map, PlanKind.BUNCHED).orElseThrow();
+    assertThat(bunched.cuts()).extracting(Joint::name).containsExactly("a3–m", "n–b3");
+    assertThat(bunched.pieces()).extracting(Piece::sound).containsExactly(true, true, false);
+    assertThat(bunched.pieces().get(2).growths())
+        .as("what is spent goes together")
+        .extracting(MapGrowth::name)
+        .containsExactly("m", "n");
+    assertThat(bunched.speaksFor().toString()).contains("bare middle");
+    var needed = row(lead("a1"), firm("a2", 2), wrinkled, firm("b2", 2), lead("b1"));
+    assertThat(plan(needed, PlanKind.BUNCHED)).as("two a side are too few").isEmpty();
+    assertThat(plan(twoFronts(false), PlanKind.BUNCHED).orElseThrow().cuts())
+        .as("where the middle lives it stays")
+        .extracting(Joint::name)
+        .containsExactly("a3–b3");
+  }
+
+  @Test
+  void whatTheCollectorWantsComesFirst() {
+    assertThat(CutPlans.of(twoFronts(false), LEAST, Aim.GROW_LARGE.plans()))
+        .extracting(CutPlan::kind)
+        .containsExactly(PlanKind.WHOLE, PlanKind.BUNCHED, PlanKind.TWO);
+    assertThat(CutPlans.of(twoFronts(false), LEAST, Aim.DIVIDE.plans()))
+        .extracting(CutPlan::kind)
+        .containsExactly(PlanKind.TWO, PlanKind.WHOLE, PlanKind.BUNCHED);
+    assertThat(CutPlans.of(twoFronts(false), LEAST, Aim.AS_IT_COMES.plans()))
+        .extracting(CutPlan::kind)
+        .containsExactly(PlanKind.WHOLE, PlanKind.TWO, PlanKind.BUNCHED);
+  }
+
+  /** Whatever a rhizome looks like, no plan leaves rot at what is to live, or loses a growth. */
+  @Test
+  void noPlanLeavesRotAtWhatIsToLive() {
+    var random = new Random(7);
+    int withRot = 0;
+    int spared = 0;
+    int bare = 0;
+    for (int i = 0; i < 2000; i++) {
+      var map = made(random, 2 + random.nextInt(11), 8);
+      int least = 1 + random.nextInt(3);
+      boolean rot = map.growths().stream().anyMatch(each -> each.firmness() == Firmness.SOFT);
+      withRot += rot ? 1 : 0;
+      for (var plan : CutPlans.of(map, least, List.of())) {
+        var all = plan.pieces().stream().flatMap(piece -> piece.growths().stream()).toList();
+        assertThat(all).as("%s", plan).containsExactlyInAnyOrderElementsOf(map.growths());
+        assertThat(plan.pieces())
+            .allSatisfy(
+                piece ->
+                    assertThat(
+                            piece.growths().stream()
+                                    .map(MapGrowth::firmness)
+                                    .toList()
+                                    .contains(Firmness.SOFT)
+                                && piece.growths().stream().anyMatch(MapGrowth::goesOn))
+                        .as("rot beside what goes on: %s", plan)
+                        .isEqualTo(softGoesOn(piece)));
+        spared +=
+            plan.pieces().stream()
+                    .anyMatch(piece -> piece.rotten() && piece.firm() > 0 && !piece.sound())
+                ? 1
+                : 0;
+        bare +=
+            plan.kind() == PlanKind.BUNCHED && plan.speaksFor().toString().contains("bare") ? 1 : 0;
+        assertThat(CutPlans.pieces(map, places(plan, map), least))
+            .as("taken as it is proposed: %s of %s", plan, map)
+            .isEqualTo(plan.pieces());
+      }
+    }
+    assertThat(withRot).isGreaterThan(500);
+    assertThat(spared).as("how often a growth went with the rot").isGreaterThan(100);
+    assertThat(bare).as("how often a bare middle was cut out").isGreaterThan(20);
+  }
+
+  /** A soft growth that was drawn as a lead or with an eye goes with itself. */
+  private static boolean softGoesOn(Piece piece) {
+    return piece.growths().stream()
+        .anyMatch(each -> each.firmness() == Firmness.SOFT && each.front() != Front.SPENT);
+  }
+
+  private static List<Integer> places(CutPlan plan, RhizomeMap map) {
+    return plan.cuts().stream().map(map.joints()::indexOf).toList();
   }
 
   @Test
@@ -227,10 +374,17 @@ class CutPlansTest {
   }
 
   private static RhizomeMap made(Random random, int size) {
+    return made(random, size, 0);
+  }
+
+  /** Of so many growths one is rotten; of 0 none. */
+  private static RhizomeMap made(Random random, int size, int rotten) {
     var growths = new ArrayList<MapGrowth>();
     var joints = new ArrayList<Joint>();
     for (int i = 0; i < size; i++) {
-      var firmness = random.nextInt(5) == 0 ? Firmness.WRINKLED : Firmness.FIRM;
+      boolean soft = rotten > 0 && random.nextInt(rotten) == 0;
+      var living = random.nextInt(5) == 0 ? Firmness.WRINKLED : Firmness.FIRM;
+      var firmness = soft ? Firmness.SOFT : living;
       var front = Front.values()[random.nextInt(3)];
       growths.add(
           new MapGrowth("g" + i, firmness, random.nextInt(3), random.nextInt(4) == 0, front));

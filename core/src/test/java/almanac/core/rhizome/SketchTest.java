@@ -87,6 +87,6 @@ class SketchTest {
     var map = Sketch.of(List.of(), KIND, Optional.empty());
     var front = map.only(map.growths().subList(1, 3));
     assertThat(front.joints()).extracting(Joint::name).containsExactly("2–3");
-    assertThat(front.outline(KIND, Figures.standard()).creeps()).isTrue();
+    assertThat(front.outline(KIND, LeadPace.of(KIND), Figures.standard()).creeps()).isTrue();
   }
 }

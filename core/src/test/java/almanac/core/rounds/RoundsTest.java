@@ -16,6 +16,7 @@ import java.util.Random;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 
 class RoundsTest {
@@ -113,6 +114,36 @@ class RoundsTest {
     assertThat(rounds).extracting(round -> round.overdue().size()).containsExactly(12, 12, 6);
     assertThat(rounds.get(0).overdue().get(0).what()).isEqualTo("o29");
     assertThat(rounds.get(0).day()).isEqualTo("2026-11-28");
+  }
+
+  @Test
+  void ofMoreThanAWalkHoldsThoseThatMayWaitLongestGoOnAnother() {
+    var looks = IntStream.range(0, 40).mapToObj(i -> look("l" + i, 0, 5, 6 + i % 10)).toList();
+    var rounds = plan(WalkingDays.EVERY_DAY, looks);
+
+    assertThat(rounds)
+        .extracting(round -> round.looks().size())
+        .containsExactlyInAnyOrder(15, 15, 10);
+    for (var round : rounds) {
+      assertThat(round.looks())
+          .allSatisfy(
+              each ->
+                  assertThat(round.day()).isBetween(each.window().early(), each.window().late()));
+    }
+    var one = IntStream.range(0, 20).mapToObj(i -> look("s" + i, 2, 2, 2)).toList();
+    assertThat(plan(WEEKENDS, one)).as("on the only day all of them").hasSize(1);
+  }
+
+  @Test
+  void whatWasMissedGoesWhereThereIsRoom() {
+    var looks =
+        Stream.concat(
+                IntStream.range(0, 15).mapToObj(i -> look("d" + i, 0, 0, 0)),
+                IntStream.range(0, 5).mapToObj(i -> look("o" + i, -9, -5, -3)))
+            .toList();
+    var rounds = plan(WalkingDays.EVERY_DAY, looks);
+    assertThat(rounds.get(0).overdue()).as("the longest overdue all the same").hasSize(1);
+    assertThat(rounds.get(1).overdue()).hasSize(4);
   }
 
   @Test

@@ -258,13 +258,34 @@ class SheetReaderTest {
   }
 
   @Test
-  void aDayOfArrivalThatIsAMonthIsKeptInTheNotes() {
-    var reading = read(sheet("Plant name|Bought on", "Vanda High Water|May 2020"));
-    assertThat(reading.plants().get(0).came().arrivedOn()).isEmpty();
+  void aDayOfArrivalThatIsAMonthIsItsMiddleAndStaysInTheNotes() {
+    var reading =
+        read(sheet("Plant name|Bought on", "Vanda High Water|May 2020", "Vanda Low Water|2020"));
+    assertThat(reading.plants().get(0).came().arrivedOn()).contains(LocalDate.of(2020, 5, 16));
+    assertThat(reading.plants().get(1).came().arrivedOn()).contains(LocalDate.of(2020, 7, 1));
     assertThat(reading.plants().get(0).notes()).isEqualTo("Bought on: May 2020");
     assertThat(reading.doubts())
         .extracting(Remark::why)
-        .contains("no single day; kept in the notes");
+        .contains("no single day; taken for the middle of it, 2020-05-16, and kept in the notes");
+  }
+
+  @Test
+  void shortNamesOfGeneraAndTheLeavesOfACattleyaAreKnown() {
+    var reading =
+        read(
+            sheet(
+                "Name|Genus/type",
+                "Phal. Sunday Bell|",
+                "C. Iron Ring (bifoliate)|",
+                "Tow Line|Cattleya, two-leaved",
+                "Den. Long Reach (deciduous)|"));
+    assertThat(reading.plants())
+        .extracting(RowTold::label, plant -> plant.kind().key())
+        .containsExactly(
+            tuple("Phal. Sunday Bell", "phalaenopsis"),
+            tuple("C. Iron Ring (bifoliate)", "cattleya-two-leaved"),
+            tuple("Tow Line", "cattleya-two-leaved"),
+            tuple("Den. Long Reach (deciduous)", "dendrobium-deciduous"));
   }
 
   @ParameterizedTest

@@ -44,7 +44,16 @@ class WrittenDayTest {
   }
 
   @ParameterizedTest
-  @CsvSource({"ca. 2021, 2021", "2021?, 2021", "spring 2023, 2023", "45428, 2024-05-16"})
+  @CsvSource({
+    "ca. 2021, 2021",
+    "18 months ago, 2025-05",
+    "2 years ago, 2024",
+    "a year ago, 2025",
+    "3 weeks ago, 2026-11-05",
+    "2021?, 2021",
+    "spring 2023, 2023",
+    "45428, 2024-05-16"
+  })
   void whatIsTakenForADayIsSaid(String written, String meant) {
     var read = WrittenDay.read(written, TODAY);
 

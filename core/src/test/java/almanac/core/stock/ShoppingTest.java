@@ -108,6 +108,36 @@ class ShoppingTest {
     assertThat(lacking(any, any)).contains("2 pots of 90 mm");
   }
 
+  private static StockNeed supplies(Map<Supply, Integer> supplies) {
+    return new StockNeed(List.of(), List.of(), Map.of(), Optional.empty(), supplies);
+  }
+
+  @Test
+  void whatIsLowSaysHowManyAreWantedAndByWhen() {
+    var stock =
+        new Stock(
+            List.of(
+                new StockItem(POTS, new Goods.Thing("Stakes and ties"), StockLevel.LOW.ordinal()),
+                new StockItem(POTS, new Goods.Thing("plant labels"), StockLevel.OUT.ordinal()),
+                new StockItem(POTS, new Goods.Thing("kitchen paper"), StockLevel.LOW.ordinal())));
+    var tied = supplies(Map.of(Supply.TAG, 3, Supply.TIE, 1, Supply.STAKE, 1));
+    assertThat(
+            Shopping.of(
+                stock,
+                List.of(
+                    sure(LATER, tied),
+                    new Wanted(LATER, 0.5, tied),
+                    sure(SATURDAY, supplies(Map.of(Supply.TAG, 1))))))
+        .extracting(lack -> lack.what().toString(), Lack::by)
+        .containsExactlyInAnyOrder(
+            tuple("Stakes and ties, 2 wanted (low)", Optional.of(LATER)),
+            tuple("plant labels, 6 wanted (out)", Optional.of(SATURDAY)),
+            tuple("kitchen paper (low)", Optional.of(SATURDAY)));
+    assertThat(Supply.LEVEL_GAUGE.laidReady(3)).isEqualTo("3 level gauges");
+    assertThat(Supply.of("a level gauge")).contains(Supply.LEVEL_GAUGE);
+    assertThat(Supply.of("a bucket")).isEmpty();
+  }
+
   @Test
   void eachThingSaysByWhenItMustBeThere() {
     assertThat(
@@ -119,10 +149,10 @@ class ShoppingTest {
                 sure(LATER, pots(120))))
         .extracting(lack -> lack.what().toString(), Lack::by)
         .containsExactly(
-            tuple("gloves (low)", Optional.of(SATURDAY)),
             tuple("1 clear pot of 120 mm", Optional.of(LATER)),
             tuple("200 ml of pumice", Optional.of(LATER)),
-            tuple("50 ml of lava", Optional.of(LATER)));
+            tuple("50 ml of lava", Optional.of(LATER)),
+            tuple("gloves (low)", Optional.empty()));
     assertThat(lacks()).extracting(Lack::by).containsExactly(Optional.empty());
   }
 

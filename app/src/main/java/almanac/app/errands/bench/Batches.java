@@ -6,6 +6,7 @@ import almanac.app.ground.refusals.BadEntry;
 import almanac.app.ground.refusals.Conflict;
 import almanac.app.record.collection.PlantInPlace;
 import almanac.app.record.collection.Plants;
+import almanac.core.refusals.Refused;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
@@ -72,6 +73,54 @@ class Batches {
   @Transactional(readOnly = true)
   Batch one(UUID uid) {
     return table.one(uid);
+  }
+
+  /**
+   * What was told of one plant is told of all others that are not done, as far as it is the same.
+   *
+   * @throws BadEntry if that plant is done, or is not of the batch
+   * @throws Conflict naming a plant on which it cannot be so; then nothing is told
+   */
+  Batch same(UUID uid, long like, LocalDate today) {
+    var batch = table.one(uid);
+    var told = jobs.one(open(batch, like, "like").job()).told();
+    for (var plant : batch.plants()) {
+      if (plant.plantId() != like && plants.has(plant.plantId()) && jobs.isOpen(plant.job())) {
+        var job = jobs.one(plant.job());
+        try {
+          jobs.save(job.uid(), job.version(), job.told().sameAs(told), today);
+        } catch (Refused refused) {
+          throw new Conflict("%s: %s".formatted(name(plant), refused.getMessage()));
+        }
+      }
+    }
+    return batch;
+  }
+
+  /**
+   * A plant is done as it was told, and its tag is the right one. Its minutes are the mean of all
+   * that are done so far, unless they were told.
+   *
+   * @throws BadEntry if it is done already, or is not of the batch
+   */
+  Batch done(UUID uid, long plantId, LocalDate today) {
+    var batch = table.one(uid);
+    var job = jobs.one(open(batch, plantId, "plant").job());
+    long before = batch.plants().stream().filter(each -> !jobs.isOpen(each.job())).count();
+    if (job.told().minutes() == null) {
+      job =
+          jobs.save(
+              job.uid(), job.version(), job.told().taking(jobs.share(job, before + 1)), today);
+    }
+    jobs.finish(job.uid(), job.version(), today);
+    return check(uid, plantId, true);
+  }
+
+  private BatchPlant open(Batch batch, long plantId, String field) {
+    return batch.plants().stream()
+        .filter(plant -> plant.plantId() == plantId && jobs.isOpen(plant.job()))
+        .findFirst()
+        .orElseThrow(() -> new BadEntry(field, "This plant is not to be done in this batch."));
   }
 
   /** The tag of a plant was held against the record, and is right or not. */

@@ -80,6 +80,26 @@ class BatchesController {
     return page(batches.check(uid, entry.plant(), entry.right()));
   }
 
+  /** One plant of a batch. */
+  record OfBatch(@NotNull(message = "Say which plant.") Long plant) {}
+
+  /** The plant whose pot, mix and steps are told of all. */
+  record LikeEntry(@NotNull(message = "Say like which plant.") Long like) {}
+
+  @PostMapping("/api/batches/{uid}/same")
+  @Operation(
+      summary = "Tells of all others what was told of one: pot, mix, layers and steps",
+      description = "What was found, counted and cut stays each plant's own.")
+  BatchPage same(@PathVariable UUID uid, @Valid @RequestBody LikeEntry entry) {
+    return page(batches.same(uid, entry.like(), today.get()));
+  }
+
+  @PostMapping("/api/batches/{uid}/done")
+  @Operation(summary = "Finishes the job of one plant as it was told; its tag is the right one")
+  BatchPage done(@PathVariable UUID uid, @Valid @RequestBody OfBatch entry) {
+    return page(batches.done(uid, entry.plant(), today.get()));
+  }
+
   @DeleteMapping("/api/batches/{uid}")
   @ResponseStatus(HttpStatus.NO_CONTENT)
   @Operation(summary = "Ends a batch, once all jobs are finished and all tags checked")

@@ -11,10 +11,12 @@ import almanac.core.medium.Mix;
 import almanac.core.pot.Filling;
 import almanac.core.stock.Lack;
 import almanac.core.stock.Shopping;
+import almanac.core.stock.Supply;
 import almanac.core.stock.Wanted;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -79,11 +81,23 @@ public class DayPlan {
   }
 
   private static List<String> atHand(List<JobAtHand> planned) {
+    var supplies = new EnumMap<Supply, Integer>(Supply.class);
+    planned.forEach(
+        each ->
+            each.needs()
+                .all()
+                .supplies()
+                .forEach((supply, count) -> supplies.merge(supply, count, Integer::sum)));
     return planned.stream()
         .flatMap(each -> each.steps().stream())
         .map(JobStep::atHand)
         .flatMap(List::stream)
         .distinct()
+        .map(
+            thing ->
+                Supply.of(thing)
+                    .map(supply -> supply.laidReady(supplies.getOrDefault(supply, 1)))
+                    .orElse(thing))
         .toList();
   }
 

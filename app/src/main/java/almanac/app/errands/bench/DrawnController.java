@@ -5,6 +5,7 @@ import almanac.app.errands.bench.dividing.MapEntry;
 import almanac.app.record.collection.Plants;
 import almanac.app.record.rules.Rules;
 import almanac.core.bench.Parting;
+import almanac.core.rhizome.LeadPace;
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
@@ -42,6 +43,6 @@ class DrawnController {
     return new Drawn(
         MapEntry.of(map),
         GrowthMark.of(map),
-        map.outline(plant.follows(), rules.figures()).radiusMm());
+        map.outline(plant.follows(), LeadPace.of(plant.follows()), rules.figures()).radiusMm());
   }
 }

@@ -141,6 +141,41 @@ public record JobTold(
         null);
   }
 
+  /**
+   * What was told of another plant of a tray, as far as it is the same for all: the pot, the mix,
+   * the layers, how it is done and the steps. What was found, counted and cut stays its own.
+   */
+  JobTold sameAs(JobTold other) {
+    return new JobTold(
+        other.at,
+        other.done,
+        other.skipped,
+        looks,
+        tally,
+        other.pot,
+        other.mix,
+        other.moisture,
+        timers,
+        minutes,
+        well,
+        badly,
+        other.chosen,
+        other.added,
+        dividing,
+        other.potItem,
+        other.fill,
+        other.on,
+        ending,
+        null);
+  }
+
+  /** The same with the minutes it took. */
+  JobTold taking(int so) {
+    return new JobTold(
+        at, done, skipped, looks, tally, pot, mix, moisture, timers, so, well, badly, chosen, added,
+        dividing, potItem, fill, on, ending, by);
+  }
+
   /** Whether the page that told this told what was before, too, and had no answer. */
   boolean follows(JobTold before) {
     return by != null

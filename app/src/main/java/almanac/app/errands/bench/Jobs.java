@@ -33,6 +33,8 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional
 public class Jobs {
+  private static final int LONGEST_MINUTES = 1440;
+
   private final JobTable table;
   private final Plants plants;
   private final Judging judging;
@@ -196,6 +198,12 @@ public class Jobs {
         finished.happenings(Duration.between(job.begunAt(), now())),
         finished.daughters(room.atTheEndOf(plant.place().id())),
         today);
+  }
+
+  /** How many minutes each of so many took since it was begun, at least one. */
+  int share(Job job, long among) {
+    long minutes = Duration.between(job.begunAt(), now()).toMinutes() / among;
+    return (int) Math.max(1, Math.min(LONGEST_MINUTES, minutes));
   }
 
   /** As exactly as it is kept. */

@@ -48,7 +48,9 @@ final class PottedView {
         least,
         parting.pieces().isEmpty()
             ? List.of()
-            : CutPlans.of(map, least).stream().map(plan -> PlanView.of(plan, map)).toList(),
+            : CutPlans.of(map, least, job.plant().card().wish().aim().plans()).stream()
+                .map(plan -> PlanView.of(plan, map))
+                .toList(),
         parting.pieces().stream().map(piece -> line(piece, parting)).toList());
   }
 

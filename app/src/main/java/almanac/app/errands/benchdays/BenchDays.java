@@ -22,6 +22,7 @@ import java.util.Optional;
 import java.util.TreeMap;
 import java.util.concurrent.atomic.AtomicReference;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -41,6 +42,7 @@ public class BenchDays {
   private final JobsAhead ahead;
   private final Rules rules;
   private final Planner planner;
+  private final Improving improving;
   private final TransactionTemplate writing;
   private final AtomicReference<@Nullable Solved> solved = new AtomicReference<>();
 
@@ -49,16 +51,22 @@ public class BenchDays {
       JobsAhead ahead,
       Rules rules,
       Planner planner,
+      Improving improving,
       PlatformTransactionManager transactions) {
     this.table = table;
     this.ahead = ahead;
     this.rules = rules;
     this.planner = planner;
+    this.improving = improving;
     this.writing = new TransactionTemplate(transactions);
   }
 
-  /** A plan with the plants of its jobs, by the names of these. */
-  record Planned(BenchPlan plan, Map<String, Ahead> jobs, String version) {}
+  /**
+   * A plan with the plants of its jobs, by the names of these.
+   *
+   * @param first whether a better one is still searched for
+   */
+  record Planned(BenchPlan plan, boolean first, Map<String, Ahead> jobs, String version) {}
 
   private record Asked(List<BenchJob> jobs, List<BenchDay> days, LocalDate today, Figures figures) {
     /** The same, asked once more after its jobs lie as planned. */
@@ -80,9 +88,21 @@ public class BenchDays {
     }
   }
 
-  private record Solved(Asked asked, Asked again, BenchPlan plan) {
-    boolean answers(Asked other) {
-      return asked.equals(other) || again.equals(other);
+  /**
+   * A plan that was made.
+   *
+   * @param answers to what; once its jobs lie as planned, the same is asked in other words
+   * @param first whether a better one is still searched for
+   */
+  private record Solved(List<Asked> answers, BenchPlan plan, boolean first) {
+    static Solved of(Asked asked, BenchPlan plan, boolean first) {
+      return new Solved(List.of(asked, asked.lyingAs(plan)), plan, first);
+    }
+
+    /** The better one answers to whoever saw the first, too. */
+    Solved better(Asked asked, BenchPlan plan) {
+      return new Solved(
+          Stream.concat(answers.stream(), Stream.of(asked.lyingAs(plan))).toList(), plan, false);
     }
   }
 
@@ -115,7 +135,7 @@ public class BenchDays {
     if (!lies.equals(before)) {
       keep(days, before, lies);
     }
-    return new Planned(planned.plan(), planned.jobs(), version(days, lies));
+    return new Planned(planned.plan(), planned.first(), planned.jobs(), version(days, lies));
   }
 
   /** Unless they were changed meanwhile, or cannot be kept now; then the next plan keeps them. */
@@ -187,7 +207,7 @@ public class BenchDays {
           table.setDays(days);
           table.setJobs(lies);
         });
-    return new Planned(planned.plan(), planned.jobs(), version(days, lies));
+    return new Planned(planned.plan(), planned.first(), planned.jobs(), version(days, lies));
   }
 
   private static Conflict changed() {
@@ -204,27 +224,43 @@ public class BenchDays {
     var until = days.stream().map(BenchDay::on).reduce(today, (a, b) -> a.isAfter(b) ? a : b);
     var jobs = ahead.on(today, until, laid);
     var asked = new Asked(jobs.stream().map(Ahead::job).toList(), days, today, rules.figures());
+    var plan = solve(asked);
     return new Planned(
-        solve(asked),
+        plan.plan(),
+        plan.first(),
         jobs.stream().collect(Collectors.toMap(each -> each.job().id(), each -> each)),
         version(days, laid));
   }
 
-  private BenchPlan solve(Asked asked) {
-    return known(asked)
-        .orElseGet(() -> planner.plan(() -> known(asked).orElseGet(() -> anew(asked))));
+  private Solved solve(Asked asked) {
+    var known = known(asked);
+    if (known.isPresent()) {
+      return known.get();
+    }
+    improving.leave();
+    return planner.plan(() -> known(asked).orElseGet(() -> anew(asked)));
   }
 
   /** Somebody else may have asked for the same, and waited for less. */
-  private Optional<BenchPlan> known(Asked asked) {
-    return Optional.ofNullable(solved.get())
-        .filter(known -> known.answers(asked))
-        .map(Solved::plan);
+  private Optional<Solved> known(Asked asked) {
+    return Optional.ofNullable(solved.get()).filter(known -> known.answers().contains(asked));
   }
 
-  private BenchPlan anew(Asked asked) {
-    var plan = BenchPlans.plan(asked.jobs(), asked.days(), asked.today(), asked.figures());
-    solved.set(new Solved(asked, asked.lyingAs(plan), plan));
-    return plan;
+  /** Few jobs are laid at once; many at first as well as can be seen in a moment. */
+  private Solved anew(Asked asked) {
+    boolean atOnce = BenchPlans.atOnce(asked.jobs().size());
+    var plan =
+        atOnce
+            ? BenchPlans.plan(asked.jobs(), asked.days(), asked.today(), asked.figures())
+            : BenchPlans.first(asked.jobs(), asked.days(), asked.today(), asked.figures());
+    var made = Solved.of(asked, plan, !atOnce);
+    solved.set(made);
+    if (!atOnce) {
+      improving.search(
+          asker ->
+              BenchPlans.plan(asked.jobs(), asked.days(), asked.today(), asked.figures(), asker),
+          better -> solved.compareAndSet(made, made.better(asked, better)));
+    }
+    return made;
   }
 }

@@ -17,6 +17,8 @@ import org.jspecify.annotations.Nullable;
 /** The bench days with their jobs. */
 record BenchDaysPage(
     @Schema(description = "Who changes it must know it") String version,
+    @Schema(description = "Whether a better plan is still searched for; ask again in some seconds")
+        boolean searching,
     @Schema(description = "Those that are still to come, in their order") List<DayPlanned> days,
     @Schema(description = "Jobs that found no day, the most needed first") List<JobAhead> left,
     @Schema(description = "How many jobs of the past say how long they took") int paceOf,
@@ -86,6 +88,7 @@ record BenchDaysPage(
     var jobs = planned.jobs();
     return new BenchDaysPage(
         planned.version(),
+        planned.first(),
         planned.plan().days().stream().map(day -> day(day, planned)).toList(),
         planned.plan().left().stream()
             .map(left -> JobAhead.of(jobs.get(left.job().id()), false, Part.of(left.why())))

@@ -29,7 +29,13 @@ record BenchPlanAsked(
     @NotNull(message = "Give the bench days.") @Size(max = 60, message = "At most 60 bench days.")
         List<BenchDaysEntry.@NotNull @Valid DayEntry> days,
     @NotNull(message = "Give the jobs.") @Size(max = 300, message = "At most 300 jobs.")
-        List<@NotNull @Valid JobEntry> jobs) {
+        List<@NotNull @Valid JobEntry> jobs,
+    @Schema(
+            nullable = true,
+            description =
+                "Whether a plan that is there within two seconds will do; up to twenty are searched"
+                    + " for a better one unless it is")
+        @Nullable Boolean first) {
 
   /** One job. */
   record JobEntry(
@@ -67,12 +73,10 @@ record BenchPlanAsked(
     for (var job : jobs) {
       all.add(job(all.size(), job));
     }
-    return BenchPlans.plan(
-        all,
-        days.stream().map(BenchDaysEntry.DayEntry::day).toList(),
-        today,
-        Figures.standard(),
-        asker);
+    var named = days.stream().map(BenchDaysEntry.DayEntry::day).toList();
+    return Boolean.TRUE.equals(first)
+        ? BenchPlans.first(all, named, today, Figures.standard())
+        : BenchPlans.plan(all, named, today, Figures.standard(), asker);
   }
 
   private void refuse() {

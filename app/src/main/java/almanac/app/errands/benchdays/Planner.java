@@ -1,7 +1,6 @@
 package almanac.app.errands.benchdays;
 
 import almanac.app.ground.refusals.Busy;
-import almanac.core.benchdays.BenchPlan;
 import java.time.Duration;
 import java.util.concurrent.Semaphore;
 import java.util.concurrent.TimeUnit;
@@ -19,7 +18,7 @@ class Planner {
   /**
    * @throws Busy if others are planned for so long
    */
-  BenchPlan plan(Supplier<BenchPlan> plan) {
+  <T> T plan(Supplier<T> plan) {
     try {
       if (!turn.tryAcquire(PATIENCE.toMillis(), TimeUnit.MILLISECONDS)) {
         throw new Busy();

@@ -7,7 +7,9 @@ import almanac.app.judged.judging.Judging;
 import almanac.app.record.collection.PlantInPlace;
 import almanac.app.record.collection.Plants;
 import almanac.app.record.site.Today;
+import almanac.core.checks.diary.Courses;
 import almanac.core.judgement.verdict.Judgement;
+import almanac.core.treatments.Treated;
 import almanac.core.year.DayInShort;
 import almanac.core.year.Turning;
 import io.swagger.v3.oas.annotations.Operation;
@@ -50,7 +52,19 @@ class DayController {
       LocalDate today,
       @Schema(description = "Plants to take in hand now, the most urgent first") List<Long> inHand,
       @Schema(description = "Windows that open or close within the week, the soonest first")
-          List<TurnLine> turns) {}
+          List<TurnLine> turns,
+      @Schema(description = "Plants whose course can be ended: treated and clean often enough")
+          List<CourseOver> coursesOver) {}
+
+  /** A plant whose course can be ended. */
+  record CourseOver(
+      long plantId,
+      String name,
+      @Schema(description = "Whether it goes back to the others with that") boolean freed) {
+    static CourseOver of(PlantInPlace plant) {
+      return new CourseOver(plant.id(), plant.called(), Courses.freedWith(plant.plant()));
+    }
+  }
 
   /** A plant whose window opens or closes. */
   record TurnLine(long plantId, String name, Turning.Turn turn, LocalDate on) {}
@@ -80,7 +94,12 @@ class DayController {
                         .map(turning -> line(each.plant(), turning))
                         .stream())
             .sorted(Comparator.comparing(TurnLine::on))
-            .toList());
+            .toList(),
+        plants.all().stream().filter(this::courseOver).map(CourseOver::of).toList());
+  }
+
+  private boolean courseOver(PlantInPlace plant) {
+    return new Courses(judging.figures()).treated(plant.plant()).filter(Treated::over).isPresent();
   }
 
   private static TurnLine line(PlantInPlace plant, Turning turning) {

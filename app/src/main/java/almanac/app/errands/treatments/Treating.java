@@ -185,12 +185,18 @@ class Treating {
         (id, path) -> concerned(uid, id, path));
   }
 
-  /** Ends a course for some plants, whether they were treated or stood beside. */
+  /**
+   * Ends a course for some plants, whether they were treated or stood beside; who was kept apart
+   * for it goes back to the others.
+   */
   Written end(UUID uid, List<Long> ids, LocalDate today) {
     return write(
         ids,
         today,
-        (plant, path) -> List.of(new Happening.CourseEnded(uid)),
+        (plant, path) ->
+            Courses.freedWith(plant.plant())
+                ? List.of(new Happening.CourseEnded(uid), new Happening.LetIn())
+                : List.of(new Happening.CourseEnded(uid)),
         (id, path) -> concerned(uid, id, path));
   }
 

@@ -11,6 +11,7 @@ import almanac.core.checks.diary.Listing;
 import almanac.core.checks.diary.OpenCheck;
 import almanac.core.figures.Figures;
 import almanac.core.history.Approach;
+import almanac.core.judgement.compare.Promised;
 import almanac.core.judgement.compare.Since;
 import almanac.core.judgement.evidence.Evidence;
 import almanac.core.judgement.evidence.Situation;
@@ -73,8 +74,15 @@ public class Judging {
   /** The verdict on a plant on a day; that of today is worked out once for all who ask. */
   public Judgement judge(PlantInPlace plant, LocalDate day) {
     return day.equals(today.get())
-        ? ofToday.of(plant, basis(day), () -> judge(plant, day, figures()))
-        : judge(plant, day, figures());
+        ? ofToday.of(plant, basis(day), () -> judgeAnew(plant, day))
+        : judgeAnew(plant, day);
+  }
+
+  private Judgement judgeAnew(PlantInPlace plant, LocalDate day) {
+    var judge = judge(plant);
+    var situation = situation(plant, day);
+    var judged = judge.judge(situation);
+    return Promised.of(judge, situation, judged, since(plant, day, judged));
   }
 
   /** All that is known of a plant on a day, as it is weighed. */

@@ -28,6 +28,8 @@ public record Slip(
                 "What is said before all else, each in a sentence: what broke and is not settled,"
                     + " how it is kept in its rest")
         List<List<Part>> first,
+    @Schema(description = "Whether it sinks over several looks, so that one may choose to stop")
+        boolean downhill,
     long need,
     long readiness,
     @Schema(description = "More than readiness while the newest roots have not been looked at")

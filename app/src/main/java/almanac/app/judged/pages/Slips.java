@@ -8,6 +8,7 @@ import almanac.core.inspection.Item;
 import almanac.core.judgement.compare.Comparison;
 import almanac.core.judgement.compare.DecidingLook;
 import almanac.core.judgement.compare.DecidingLooks;
+import almanac.core.judgement.compare.Promised;
 import almanac.core.judgement.compare.Since;
 import almanac.core.judgement.evidence.LeadRoots;
 import almanac.core.judgement.evidence.Situation;
@@ -56,7 +57,7 @@ public final class Slips {
   /** The slip of any situation. */
   public static Slip of(Situation situation, Approach approach, Figures figures) {
     var judge = new Judge(figures, approach);
-    return of(situation, judge, judge.judge(situation), figures);
+    return of(situation, judge, Promised.of(judge, situation), figures);
   }
 
   /** The slip of a situation as it would be if the plant were moved in that way. */
@@ -67,7 +68,7 @@ public final class Slips {
             situation,
             figures,
             judged -> Optional.of(Risks.of(situation, judged, handling, figures)))
-        .of(judge, judge.judge(situation));
+        .of(judge, Promised.of(judge, situation));
   }
 
   /**
@@ -102,6 +103,7 @@ public final class Slips {
         judged.title(),
         Part.of(judged.advice()),
         judged.found().first().stream().map(Part::of).toList(),
+        judged.found().downhill(),
         Math.round(judged.need()),
         Math.round(judged.readiness()),
         Math.round(judged.weighed().readinessMost()),

@@ -6,6 +6,7 @@ import almanac.app.ground.refusals.Conflict;
 import almanac.app.ground.refusals.NotFound;
 import almanac.app.record.journal.Acts;
 import almanac.app.record.journal.NewAct;
+import almanac.core.checks.diary.Courses;
 import almanac.core.history.Act;
 import almanac.core.history.Card;
 import almanac.core.history.Happening;
@@ -24,6 +25,7 @@ import java.util.Objects;
 import java.util.Set;
 import java.util.UUID;
 import java.util.function.Function;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -48,7 +50,7 @@ public class Keeping {
    * not tell anew of that is carried over.
    */
   public Written write(NewAct act, LocalDate today) {
-    var all = act.supersedes() == null ? act : whole(act);
+    var all = withNeighbours(act.supersedes() == null ? act : whole(act));
     var before = asTheyStand(all.happenings().keySet());
     var written = acts.write(all, today);
     written.lines().forEach((id, lines) -> goesOn(plant(before, id), lines));
@@ -74,6 +76,20 @@ public class Keeping {
     }
     lines.forEach((id, more) -> goesOn(plant(before, id), more));
     return uids;
+  }
+
+  /** What is found again on a plant under treatment begins the looks of its neighbours again. */
+  private NewAct withNeighbours(NewAct act) {
+    var all = plants.all().stream().map(PlantInPlace::plant).toList();
+    var happenings = new LinkedHashMap<>(act.happenings());
+    Courses.begunAgain(act.happenings(), all)
+        .forEach(
+            (id, again) ->
+                happenings.merge(
+                    id,
+                    List.of(again),
+                    (told, more) -> Stream.concat(told.stream(), more.stream()).toList()));
+    return new NewAct(act.on(), act.note(), act.supersedes(), happenings);
   }
 
   /** Plants before something is written of them; read afterwards, they would have it already. */

@@ -6,9 +6,15 @@ import almanac.core.history.Line;
 import almanac.core.history.Plant;
 import almanac.core.history.Treatment;
 import almanac.core.treatments.Beside;
+import almanac.core.treatments.Course;
 import almanac.core.treatments.Foe;
 import almanac.core.treatments.Treated;
+import java.time.LocalDate;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.UUID;
 
 /** How far courses are on plants, and which checks follow. Rules: Treatments. */
 public final class Courses {
@@ -46,6 +52,56 @@ public final class Courses {
   static boolean lookForPests(Plant plant) {
     var runs = plant.card().inHand().treatment();
     return runs != null && runs.course().foe() == Foe.PESTS;
+  }
+
+  /**
+   * Whose looks begin again by what was found: those that stand beside a treated plant on which it
+   * was found again.
+   *
+   * @param told what happens to plants, by their ids
+   * @param all every plant, as it stands before that
+   */
+  public static Map<Long, Happening.Beside> begunAgain(
+      Map<Long, List<Happening>> told, List<Plant> all) {
+    var found = new HashMap<UUID, LocalDate>();
+    for (var plant : all) {
+      var runs = plant.card().inHand().treatment();
+      if (runs != null) {
+        told.getOrDefault(plant.id(), List.of()).stream()
+            .flatMap(happening -> foundOn(runs.course(), happening).stream())
+            .filter(day -> day.isAfter(runs.since()))
+            .max(LocalDate::compareTo)
+            .ifPresent(day -> found.merge(runs.course().uid(), day, Courses::later));
+      }
+    }
+    var again = new HashMap<Long, Happening.Beside>();
+    for (var plant : all) {
+      var beside = plant.card().inHand().beside();
+      if (beside != null && found.containsKey(beside.course().uid())) {
+        var day = found.get(beside.course().uid());
+        if (day.isAfter(beside.since())) {
+          again.put(plant.id(), new Happening.Beside(beside.course(), day));
+        }
+      }
+    }
+    return again;
+  }
+
+  private static Optional<LocalDate> foundOn(Course course, Happening happening) {
+    return happening instanceof Happening.Inspected inspected
+            && course.foe().clean(inspected.inspection()).filter(clean -> !clean).isPresent()
+        ? Optional.of(inspected.inspection().on())
+        : Optional.empty();
+  }
+
+  private static LocalDate later(LocalDate one, LocalDate other) {
+    return one.isAfter(other) ? one : other;
+  }
+
+  /** Whether a plant was kept apart for its course, and goes back with its end. */
+  public static boolean freedWith(Plant plant) {
+    var runs = plant.card().inHand().treatment();
+    return runs != null && runs.since().equals(plant.card().inHand().apartSince());
   }
 
   Optional<OpenCheck> treat(Plant plant) {

@@ -45,7 +45,7 @@ public final class Diary {
     if (!plant.here()) {
       return List.of();
     }
-    var aftercare = aftercare(plant);
+    var aftercare = aftercare(plant, today);
     var courses = new Courses(figures);
     var wounds = new Wounds(plant, figures);
     var wound = wounds.wound();
@@ -66,8 +66,27 @@ public final class Diary {
         .toList();
   }
 
-  /** The next check after the last move; nothing while it stands in what it came in. */
-  public Optional<OpenCheck> aftercare(Plant plant) {
+  /**
+   * The next check after the last move; nothing while it stands in what it came in. What was missed
+   * gives way to the next one once that is due, and that one says so.
+   */
+  public Optional<OpenCheck> aftercare(Plant plant, LocalDate today) {
+    return answered(plant).map(open -> givingWay(open, plant, today));
+  }
+
+  private OpenCheck givingWay(OpenCheck missed, Plant plant, LocalDate today) {
+    if (asPromised(missed, plant).urgency(today) != Urgency.OVERDUE) {
+      return missed;
+    }
+    return Aftercare.of(move(plant, plant.potted()), figures).stream()
+        .filter(check -> check.purpose().compareTo(missed.check().purpose()) > 0)
+        .filter(check -> !check.window().early().isAfter(today))
+        .reduce((former, latter) -> latter)
+        .map(check -> OpenCheck.since(missed.name().since(), check.insteadOf(missed.check())))
+        .orElse(missed);
+  }
+
+  private Optional<OpenCheck> answered(Plant plant) {
     if (plant.inWhatItCameIn()) {
       return Optional.empty();
     }
@@ -93,7 +112,7 @@ public final class Diary {
 
   /** The looks of the year after the last move that come after the next one, if all is as hoped. */
   public List<Check> yearAfterMove(Plant plant, LocalDate today) {
-    return aftercare(plant)
+    return aftercare(plant, today)
         .map(
             next ->
                 Aftercare.of(move(plant, plant.potted()), figures).stream()

@@ -62,6 +62,24 @@ public final class JudgementFigures {
       GROUP.days("new-days", 91, "For a season after it came nobody knows what is in the pot");
   public static final Figure LIFT_WITHIN =
       GROUP.days("lift-within", 14, "A suspicion about roots should not wait longer");
+  public static final Figure DOWNHILL_LOOKS =
+      GROUP.days("downhill.looks", 540, "A plant sinks over seasons; older trouble is over");
+  public static final Figure DOWNHILL_SIGNS =
+      GROUP.figure(
+          "downhill.signs",
+          2,
+          Unit.TIMES,
+          2,
+          5,
+          "One thing may have one cause; two together say that the plant is sinking");
+  public static final Figure DOWNHILL_SMALLER =
+      GROUP.figure(
+          "downhill.smaller",
+          10,
+          Unit.PERCENT,
+          1,
+          90,
+          "A tenth less may be one poor summer; twice in a row it is not");
   public static final Figure WINDOW_SHARE =
       GROUP.figure(
           "next-look.window",

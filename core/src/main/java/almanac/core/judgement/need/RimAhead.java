@@ -6,14 +6,14 @@ import almanac.core.inspection.Rim;
 import almanac.core.judgement.evidence.AtRim;
 import almanac.core.judgement.evidence.Evidence;
 import almanac.core.judgement.figures.MomentFigures;
-import almanac.core.kinds.Trait;
+import almanac.core.potting.LeadStep;
 import almanac.core.season.GrowthPace;
 import java.time.LocalDate;
 import java.util.Optional;
 
 /**
  * How near the foremost lead will be to the rim. It goes on from the day on which that was seen, as
- * fast as its kind does where it stands. Rules: The moments ahead.
+ * fast as its leads do where it stands. Rules: The moments ahead.
  *
  * @param at where it was seen
  * @param from the day of that look
@@ -25,7 +25,9 @@ record RimAhead(AtRim at, LocalDate from, double mm, double aWeek, GrowthPace pa
   /** Nothing where no lead was looked at, or where it does not wander. */
   static Optional<RimAhead> of(Evidence evidence) {
     var kind = evidence.kind();
-    double aYear = kind.of(Trait.RHIZOME_STEP_MM) * kind.of(Trait.GROWTHS_A_YEAR);
+    double aYear =
+        LeadStep.aYearMm(
+            evidence.situation().history(), kind, evidence.today(), evidence.figures());
     if (aYear <= 0) {
       return Optional.empty();
     }

@@ -10,6 +10,7 @@ import almanac.core.judgement.need.Care;
 import almanac.core.judgement.need.Needs;
 import almanac.core.judgement.readiness.Ripeness;
 import almanac.core.judgement.reason.Reason;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -43,6 +44,19 @@ public final class Judge {
 
   /** The verdict on a plant, with its reasons. */
   public Judgement judge(Situation situation) {
+    return judge(situation, Optional.empty());
+  }
+
+  /**
+   * The same where the last day of a move was named before.
+   *
+   * @param promised that day
+   */
+  public Judgement judge(Situation situation, LocalDate promised) {
+    return judge(situation, Optional.of(promised));
+  }
+
+  private Judgement judge(Situation situation, Optional<LocalDate> promised) {
     var evidence = new Evidence(situation, figures, approach);
     var needs = Needs.of(evidence);
     double need = Math.min(figures.of(NeedFigures.MOST), needs.points());
@@ -52,7 +66,9 @@ public final class Judge {
     var method = decision.method();
     var readiness = new Ripeness(evidence, method.intact()).today();
 
-    var timing = When.of(new Decision(verdict, method, decision.choice()), evidence, need);
+    var downhill = Downhill.of(evidence);
+    var timing =
+        When.of(new Decision(verdict, method, decision.choice()), evidence, need, promised);
     var ahead = Ahead.of(verdict, timing, decision.choice(), evidence);
     var reasons = new ArrayList<>(needs.reasons());
     reasons.addAll(readiness.reasons());
@@ -86,9 +102,10 @@ public final class Judge {
             evidence.longEnough(),
             evidence.gateOpens(),
             evidence.rest(),
-            Stream.of(StillBroken.of(evidence), evidence.rest().words())
+            Stream.of(StillBroken.of(evidence), evidence.rest().words(), downhill)
                 .flatMap(Optional::stream)
-                .toList()),
+                .toList(),
+            downhill.isPresent()),
         ahead);
   }
 

@@ -114,6 +114,7 @@ public record Judgement(
    *     where no day of the year does
    * @param rest how it rests today
    * @param first what is said before all else: what broke and is not settled, and its rest
+   * @param downhill whether it sinks over several looks
    */
   public record Found(
       Optional<UsedLife> used,
@@ -122,5 +123,6 @@ public record Judgement(
       OptionalDouble longEnough,
       Optional<LocalDate> gateOpens,
       Resting rest,
-      List<Sentence> first) {}
+      List<Sentence> first,
+      boolean downhill) {}
 }

@@ -26,7 +26,11 @@ final class When {
     this.today = evidence.today();
   }
 
-  static Timing of(Decision decision, Evidence evidence, double need) {
+  /**
+   * @param promised the last day of a move, if one was named before
+   */
+  static Timing of(
+      Decision decision, Evidence evidence, double need, Optional<LocalDate> promised) {
     var when = new When(evidence);
     return switch (decision.verdict()) {
       case LEAVE, WATCH, ADJUST_CARE -> new Timing.Open();
@@ -39,7 +43,8 @@ final class When {
                   .orElse(when.today)
                   .plusDays(when.figures.count(JudgementFigures.LIFT_WITHIN)));
       case WAIT_FOR -> new Timing.Waits(Waiting.of(evidence, decision.choice()));
-      case MOVE_UP, PART_REPOT, FULL_REPOT, DIVIDE -> when.moved(decision.choice(), need);
+      case MOVE_UP, PART_REPOT, FULL_REPOT, DIVIDE ->
+          when.moved(promised.orElseGet(() -> when.until(decision.choice())), need);
     };
   }
 
@@ -48,11 +53,10 @@ final class When {
     return new When(evidence).until(choice);
   }
 
-  private Timing moved(Choice choice, double need) {
+  private Timing moved(LocalDate until, double need) {
     if (evidence.rim().filter(Rim.DEFORMING::equals).isPresent()) {
       return new Timing.Now();
     }
-    var until = until(choice);
     return need < figures.of(JudgementFigures.MUST_FROM) && !until.isBefore(today)
         ? new Timing.Between(today, until)
         : new Timing.Until(until);

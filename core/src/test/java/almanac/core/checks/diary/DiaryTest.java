@@ -162,13 +162,22 @@ class DiaryTest {
   }
 
   @Test
-  void aMissedCheckStaysMissedOnWhateverDayOneLooks() {
+  void aMissedCheckStaysMissedUntilTheNextIsDueWhichSaysSo() {
     potted(CAME, null);
     potted(MOVED, null);
     var stands = of(Series.AFTERCARE, MOVED);
     assertThat(stands.check().purpose()).isEqualTo(Purpose.STANDS);
-    assertThat(of(Series.AFTERCARE, NEXT_YEAR)).isEqualTo(stands);
-    assertThat(stands.urgency(NEXT_YEAR)).isEqualTo(Urgency.OVERDUE);
+    assertThat(of(Series.AFTERCARE, MOVED.plusDays(24))).isEqualTo(stands);
+    assertThat(stands.urgency(MOVED.plusDays(24))).isEqualTo(Urgency.OVERDUE);
+    var tips = of(Series.AFTERCARE, MOVED.plusDays(25));
+    assertThat(tips.check().purpose()).isEqualTo(Purpose.ROOT_TIPS);
+    assertThat(tips.check().why().orElseThrow())
+        .hasToString("“Does it stand?” was not answered; this look comes in its place.");
+    assertThat(of(Series.AFTERCARE, NEXT_YEAR).check().purpose()).isEqualTo(Purpose.YEAR);
+    on(MOVED.plusDays(26), null, new Happening.Checked(tips.name(), CheckAnswer.AS_HOPED));
+    assertThat(of(Series.AFTERCARE, MOVED.plusDays(26)).check().purpose())
+        .isEqualTo(Purpose.ANCHORED);
+    assertThat(of(Series.AFTERCARE, MOVED.plusDays(26)).check().why()).isEmpty();
     assertThat(stands.urgency(MOVED)).isEqualTo(Urgency.LATER);
     assertThat(stands.urgency(stands.check().window().late())).isEqualTo(Urgency.DUE);
   }

@@ -5,6 +5,7 @@ import almanac.core.pot.Spot;
 import almanac.core.rhizome.RhizomeMap;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
 /** What follows for one growth from the whole map. */
@@ -17,11 +18,15 @@ public record GrowthMark(
 
   /** The marks of a map that is not cut, in the order of its growths. */
   public static List<GrowthMark> of(RhizomeMap map) {
-    return of(map, new Parting(map, true, List.of()));
+    return of(map, Optional.empty());
   }
 
   /** The marks of a map, in the order of its growths. */
   public static List<GrowthMark> of(RhizomeMap map, Parting parting) {
+    return of(map, Optional.of(parting));
+  }
+
+  private static List<GrowthMark> of(RhizomeMap map, Optional<Parting> parting) {
     return map.growths().stream()
         .map(
             growth -> {
@@ -30,7 +35,7 @@ public record GrowthMark(
                   growth.name(),
                   degrees,
                   Spot.hourOf(degrees),
-                  parting.letterAt(growth).orElse(null));
+                  parting.flatMap(each -> each.letterAt(growth)).orElse(null));
             })
         .toList();
   }

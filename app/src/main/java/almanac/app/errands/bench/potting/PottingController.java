@@ -7,6 +7,7 @@ import almanac.app.record.entries.PotEntry;
 import almanac.app.record.kinds.Kinds;
 import almanac.app.record.rules.Rules;
 import almanac.app.record.site.Today;
+import almanac.core.kinds.Kind;
 import almanac.core.kinds.Trait;
 import almanac.core.pot.Ball;
 import almanac.core.pot.Filling;
@@ -14,7 +15,10 @@ import almanac.core.pot.Outline;
 import almanac.core.pot.Pot;
 import almanac.core.pot.PotMove;
 import almanac.core.pot.Seats;
+import almanac.core.pot.SetDepth;
 import almanac.core.pot.Spot;
+import almanac.core.rhizome.LeadPace;
+import almanac.core.rhizome.Sketch;
 import almanac.core.stock.Stock;
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.media.Schema;
@@ -23,6 +27,7 @@ import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -57,18 +62,46 @@ class PottingController {
           @NotBlank(message = "Say what kind of plant it is.")
           String kind,
       @Schema(description = "Half of what a growth is across, mm") double radiusMm,
-      @NotNull(message = "Give the growths.")
+      @Schema(description = "None if nobody drew it: it takes the room of its old pot then")
+          @NotNull(message = "Give the growths.")
           List<@NotNull(message = "A growth cannot be empty.") @Valid StandingEntry> growths,
+      @Schema(
+              nullable = true,
+              description =
+                  "Growths that each lead of this plant made in a year; else the kind's, shared"
+                      + " among its leads")
+          @Nullable Double growthsAYear,
       @Schema(nullable = true, description = "Across the old pot, mm") @Nullable Double oldMm,
       @Schema(nullable = true, description = "How long the mix lasts; null if nothing decays")
           @Nullable Double mediumYears,
       @Schema(description = "Whether the ball goes into the new pot whole") boolean ballStays,
-      boolean rootsWouldBreak,
+      @Schema(
+              description =
+                  "Whether a pot of the usual size would break its roots: the smallest step that"
+                      + " spares them is right then")
+          boolean rootsWouldBreak,
       @Schema(description = "Whether so many roots were lost that the pot follows them")
           boolean followsRoots,
       boolean rootless,
       @NotNull(message = "Give the pots.")
-          List<@NotNull(message = "A pot cannot be empty.") @Valid PotEntry> pots) {}
+          List<@NotNull(message = "A pot cannot be empty.") @Valid PotEntry> pots) {
+
+    LeadPace pace(Kind of) {
+      return growthsAYear == null
+          ? LeadPace.of(of)
+          : new LeadPace(of.of(Trait.GROWTHS_A_YEAR), OptionalDouble.of(growthsAYear));
+    }
+
+    Outline outline(Kind of) {
+      long leads = growths.stream().filter(each -> each.heading() != null).count();
+      return new Outline(
+          growths.stream()
+              .map(each -> new Outline.Standing(new Spot(each.x(), each.y()), each.heading()))
+              .toList(),
+          radiusMm,
+          of.of(Trait.RHIZOME_STEP_MM) * pace(of).of(leads));
+    }
+  }
 
   /** Where a growth stands. */
   record StandingEntry(
@@ -82,7 +115,10 @@ class PottingController {
   /** The pots for a plant. */
   record PotsAnswer(
       @Schema(description = "The best first") List<SeatView> seats,
-      @Schema(description = "The pot that would be right, mm across") double wantedMm) {}
+      @Schema(description = "The pot that would be right, mm across") double wantedMm,
+      @Schema(description = "How deep it is set") SetDepth level,
+      String levelWords,
+      String levelWhy) {}
 
   /** Pots to fill. */
   @Schema(
@@ -124,16 +160,14 @@ class PottingController {
             .named(asked.kind())
             .orElseThrow(
                 () -> new BadEntry("kind", "There is no such kind; GET /api/kinds lists them."));
+    if (asked.growthsAYear() != null
+        && !(asked.growthsAYear() >= 0 && asked.growthsAYear() <= 12)) {
+      throw new BadEntry("growthsAYear", "A lead makes from 0 to 12 growths a year.");
+    }
     if (!(asked.radiusMm() > 0 && asked.radiusMm() <= 500)) {
       throw new BadEntry("radiusMm", "Half a growth is over 0 to 500 mm.");
     }
-    var outline =
-        new Outline(
-            asked.growths().stream()
-                .map(each -> new Outline.Standing(new Spot(each.x(), each.y()), each.heading()))
-                .toList(),
-            asked.radiusMm(),
-            kind.of(Trait.RHIZOME_STEP_MM) * kind.of(Trait.GROWTHS_A_YEAR));
+    var outline = asked.growths().isEmpty() ? undrawn(asked, kind) : asked.outline(kind);
     var move =
         new PotMove(
             optional(asked.oldMm()),
@@ -142,13 +176,27 @@ class PottingController {
             asked.rootsWouldBreak(),
             asked.followsRoots(),
             asked.rootless(),
-            kind.of(Trait.LIGHT_ON_ROOTS));
+            kind);
     var seats = new Seats(outline, move, rules.figures());
+    var level = SetDepth.of(kind);
     return new PotsAnswer(
         seats.in(measured(asked.pots())).stream()
             .map(seat -> SeatView.of(seat, null, null, today.get()))
             .toList(),
-        seats.wantedMm());
+        seats.wantedMm(),
+        level,
+        level.words(),
+        level.why());
+  }
+
+  /** A plant that nobody drew takes as much room as its pot has. */
+  private Outline undrawn(PotsAsked asked, Kind kind) {
+    if (asked.oldMm() == null) {
+      throw new BadEntry("growths", "Give the growths, or what the old pot is across.");
+    }
+    return Sketch.of(List.of(), kind, Optional.empty())
+        .outline(kind, asked.pace(kind), rules.figures())
+        .within(asked.oldMm() / 2);
   }
 
   private static List<Pot> measured(List<PotEntry> entries) {

@@ -5,6 +5,7 @@ import almanac.app.record.entries.PotEntry;
 import almanac.core.pot.Fit;
 import almanac.core.pot.Room;
 import almanac.core.pot.Seat;
+import almanac.core.pot.Suits;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.LocalDate;
 import java.util.List;
@@ -19,6 +20,7 @@ public record SeatView(
     @Schema(nullable = true, description = "How many of these pots there are")
         @Nullable Integer left,
     Fit fit,
+    @Schema(description = "How well the pot goes with the kind") Suits suits,
     SeatRoom room,
     @Schema(description = "Whether the plant is moved at all, and not set in the middle")
         boolean shifted,
@@ -54,6 +56,7 @@ public record SeatView(
         item,
         left,
         seat.fit(),
+        seat.suits(),
         SeatRoom.of(seat.room(), today),
         seat.shifted(),
         seat.shiftMm(),
