@@ -79,6 +79,13 @@ export const smallJobs = () =>
     queryFn: () => answered(api.GET('/api/small-jobs')),
   }));
 
+/** Looks and small jobs that were booked on a day, the next one first. */
+export const bookings = () =>
+  createQuery(() => ({
+    queryKey: KEYS.bookings,
+    queryFn: () => answered(api.GET('/api/bookings')),
+  }));
+
 /** Those of one plant. */
 export const smallJobsOf = (plant: () => number) =>
   createQuery(() => ({

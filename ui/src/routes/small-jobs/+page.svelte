@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Booked from '$lib/smalljobs/Booked.svelte';
   import OwnJob from '$lib/smalljobs/OwnJob.svelte';
   import SmallJobs from '$lib/smalljobs/SmallJobs.svelte';
 </script>
@@ -12,6 +13,7 @@
 
 <div class="jobs">
   <SmallJobs />
+  <Booked />
   <OwnJob />
 </div>
 

@@ -13,6 +13,7 @@ import almanac.core.history.Act;
 import almanac.core.history.Aim;
 import almanac.core.history.Approach;
 import almanac.core.history.Arrival;
+import almanac.core.history.Booking;
 import almanac.core.history.Fate;
 import almanac.core.history.Happening;
 import almanac.core.history.Line;
@@ -80,6 +81,8 @@ class EveryActTest {
   private static final String MOVED = "Catasetum Old Winch";
   private static final String ANY = "Brassia Lock Keeper";
   private static final Course COURSE = new Course(new UUID(7, 7), "Soap spray", Foe.PESTS, 7, 3);
+  private static final Booking RIPE =
+      new Booking(new UUID(3, 3), true, "Is this growth ripe?", TODAY.plusDays(20), 4);
   private static final String OTHER = "Encyclia Cordwain";
 
   /** What only an older version of the program has brought about; it stays. */
@@ -217,6 +220,8 @@ class EveryActTest {
         Deed.on(APART, new Happening.LetIn()),
         Deed.on(ANY, new Happening.Fixed(Fix.TOP_UP, TODAY)),
         Deed.on(ANY, new Happening.Asked("dark covers")),
+        Deed.on(ANY, new Happening.Booked(RIPE)),
+        Deed.on(ANY, new Happening.Booked(RIPE), new Happening.Unbooked(RIPE.uid())),
         Deed.on(ANY, new Happening.Asked("dark covers"), new Happening.Done("dark covers")),
         Deed.on(ANY, new Happening.PartedFrom(1L)).and(OTHER, new Happening.Divided(2)),
         Deed.on(ANY, new Happening.SetAside(TODAY), potted()),

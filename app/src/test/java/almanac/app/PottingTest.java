@@ -51,6 +51,10 @@ class PottingTest {
         .isPresent();
     var nothing = example("PotsAsked");
     nothing.putArray("growths");
+    assertThat(APP.post("/api/pot-advice", nothing.toString()).body().path("wantedMm").asDouble())
+        .as("as large as its pot lets it be, and not larger")
+        .isBetween(120.0, 160.0);
+    nothing.putNull("oldMm");
     assertThat(APP.post("/api/pot-advice", nothing.toString()).fault("growths")).isPresent();
     var tight = example("FillAsked");
     ((ObjectNode) tight.path("pots").path(0)).put("ball", "WHOLE");

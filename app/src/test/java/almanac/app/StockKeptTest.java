@@ -104,7 +104,7 @@ class StockKeptTest {
 
   @Test
   void whatIsLowOrOutIsOnTheShoppingList() throws Exception {
-    assertThat(shopping()).contains("gloves (out)", "stakes and ties (low)");
+    assertThat(shopping()).contains("gloves (out)", "stakes and ties, 9 wanted (low)");
   }
 
   @Test

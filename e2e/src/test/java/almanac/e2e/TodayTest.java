@@ -3,6 +3,7 @@ package almanac.e2e;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.options.AriaRole;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.RegisterExtension;
@@ -61,7 +62,7 @@ class TodayTest {
       Find.button(page, "Undo").first().click();
       assertThat(sill.locator("li")).hasCount(before);
       browsing.fitsTheScreen();
-      page.getByText("A small job of your own").click();
+      page.getByText("A small job or a look of your own").click();
       Find.entry(page, "What is to be done").fill("Turn it to the light");
       Find.button(page, "Give it to them").click();
       assertThat(page.getByText("Choose at least one plant.").first()).isVisible();
@@ -69,6 +70,18 @@ class TodayTest {
       Find.group(page, "Plants").getByRole(AriaRole.CHECKBOX).check();
       Find.button(page, "Give it to 1 plant").click();
       assertThat(Find.region(page, "Sunroom, high stage")).containsText("Turn it to the light");
+      Find.button(page, "something to look at").click();
+      Find.entry(page, "What do you want to know").fill("Has this growth ripened?");
+      Find.entry(page, "Again every so many weeks").fill("3");
+      Find.entry(page, "On which plants").fill("Halyard");
+      Find.group(page, "Plants").getByRole(AriaRole.CHECKBOX).check();
+      Find.button(page, "Give it to 1 plant").click();
+      var booked = Find.region(page, "Booked by you");
+      assertThat(booked).containsText("Has this growth ripened? a look, today, every 3 weeks");
+      Find.button(booked.locator("li").filter(new Locator.FilterOptions().setHasText("ripened")),
+              "Take it back")
+          .click();
+      assertThat(booked.getByText("ripened")).hasCount(0);
     }
   }
 

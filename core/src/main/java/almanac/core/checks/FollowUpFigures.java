@@ -50,6 +50,8 @@ public final class FollowUpFigures {
       GROUP.days("wound-slack", 1, "Rot does not wait longer than a day");
   public static final Figure EYE_SLACK =
       GROUP.days("eye-slack", 7, "A week early or late it has swollen as far");
+  public static final Figure OWN_SLACK =
+      GROUP.days("own-slack", 5, "A question of one's own may wait for the days of the next walk");
   public static final Figure PUT_OFF_MOST =
       GROUP.days("put-off-most", 180, "What is put off for longer is not looked at");
   public static final Figure SOON =

@@ -55,7 +55,8 @@ public enum Purpose {
   EYE(
       Series.EYE,
       "Does an eye shoot?",
-      "Green and swelling at the base of the growth behind the broken one");
+      "Green and swelling at the base of the growth behind the broken one"),
+  OWN(Series.OWN, "A look of your own", "What you wanted to know of it");
 
   private final Series series;
   private final String title;
@@ -80,6 +81,11 @@ public enum Purpose {
               new Tick(CheckAnswer.AS_HOPED, "As hoped"),
               new Tick(CheckAnswer.NOT_AS_HOPED, "Not as hoped"),
               new Tick(CheckAnswer.CANNOT_TELL, "Cannot tell"));
+      case OWN ->
+          List.of(
+              new Tick(CheckAnswer.AS_HOPED, "Yes"),
+              new Tick(CheckAnswer.NOT_AS_HOPED, "Not yet"),
+              new Tick(CheckAnswer.CANNOT_TELL, "Cannot tell"));
       case AS_JUDGED -> List.of(new Tick(CheckAnswer.AS_HOPED, "Nothing new"));
       case KEPT_APART -> List.of(new Tick(CheckAnswer.AS_HOPED, "Nothing found"));
       case HELD -> List.of();
@@ -95,7 +101,7 @@ public enum Purpose {
   public boolean answeredByLooking() {
     return switch (series) {
       case AS_JUDGED, KEPT_APART, UNDER_TREATMENT, NEIGHBOUR -> true;
-      case AFTERCARE, HELD, TREATMENT, WOUND, EYE -> false;
+      case AFTERCARE, HELD, TREATMENT, WOUND, EYE, OWN -> false;
     };
   }
 

@@ -19,5 +19,7 @@ public enum Series {
   /** After rot was cut out of it. */
   WOUND,
   /** After a lead broke off. */
-  EYE
+  EYE,
+  /** Booked by the collector. */
+  OWN
 }

@@ -3,8 +3,10 @@ package almanac.core.history;
 import almanac.core.kinds.Traits;
 import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
+import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -44,6 +46,7 @@ public record Card(
    * @param apartSince kept apart from the others since that day; null if it is not
    * @param heldSince held in the pot it came in since that day; null if it is not
    * @param tasks small jobs of the collector's own that are still to be done
+   * @param bookings looks and small jobs of the collector's own that are due on a day
    * @param treatment the course that runs on it; null if none does
    * @param beside the course that runs on a plant it stands beside; null if none does
    */
@@ -52,10 +55,12 @@ public record Card(
       @Nullable LocalDate apartSince,
       @Nullable LocalDate heldSince,
       List<String> tasks,
+      List<Booking> bookings,
       @Nullable Treatment treatment,
       @Nullable Treatment beside) {
     public InHand {
       tasks = List.copyOf(tasks);
+      bookings = List.copyOf(bookings);
     }
   }
 
@@ -85,6 +90,7 @@ public record Card(
     @Nullable LocalDate apartSince;
     @Nullable LocalDate heldSince;
     final Set<String> tasks = new LinkedHashSet<>();
+    final Map<UUID, Booking> bookings = new LinkedHashMap<>();
     @Nullable Treatment treatment;
     @Nullable Treatment beside;
 
@@ -104,7 +110,14 @@ public record Card(
           notes,
           fate,
           mother,
-          new InHand(asideOn, apartSince, heldSince, List.copyOf(tasks), treatment, beside));
+          new InHand(
+              asideOn,
+              apartSince,
+              heldSince,
+              List.copyOf(tasks),
+              List.copyOf(bookings.values()),
+              treatment,
+              beside));
     }
   }
 }

@@ -66,6 +66,17 @@ public final class Changes {
     is.tasks().stream()
         .filter(task -> !was.tasks().contains(task))
         .forEach(task -> happenings.add(new Happening.Asked(task)));
+    booked(was.bookings(), is.bookings());
+  }
+
+  private void booked(List<Booking> were, List<Booking> are) {
+    were.stream()
+        .map(Booking::uid)
+        .filter(uid -> are.stream().noneMatch(each -> each.uid().equals(uid)))
+        .forEach(uid -> happenings.add(new Happening.Unbooked(uid)));
+    are.stream()
+        .filter(booking -> !were.contains(booking))
+        .forEach(booking -> happenings.add(new Happening.Booked(booking)));
   }
 
   private void ended(@Nullable Treatment ran, @Nullable Treatment runs) {

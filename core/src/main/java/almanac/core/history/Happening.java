@@ -55,6 +55,8 @@ public sealed interface Happening
     SINCE_POTTED,
     /** As long as the small job is still to be done. */
     WHILE_ASKED,
+    /** As long as the booking is due as it says. */
+    WHILE_BOOKED,
     /** As long as the course runs that it was a treatment of. */
     WHILE_TREATED,
     ALWAYS
@@ -197,6 +199,32 @@ public sealed interface Happening
     @Override
     public void mark(Card.Draft card) {
       card.tasks.remove(task);
+    }
+  }
+
+  /** A look or a small job of the collector's own was booked, or is due again. */
+  record Booked(Booking booking) implements OfCollection {
+    @Override
+    public Shown shown() {
+      return Shown.CARD;
+    }
+
+    @Override
+    public Speaks speaks() {
+      return Speaks.WHILE_BOOKED;
+    }
+
+    @Override
+    public void mark(Card.Draft card) {
+      card.bookings.put(booking.uid(), booking);
+    }
+  }
+
+  /** Such a booking was met for the last time, or is not wanted any more. */
+  record Unbooked(UUID booking) implements OfCollection, OnCard {
+    @Override
+    public void mark(Card.Draft card) {
+      card.bookings.remove(booking);
     }
   }
 

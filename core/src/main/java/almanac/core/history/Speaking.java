@@ -76,6 +76,9 @@ public final class Speaking {
       case WHILE_ASKED ->
           line.happening() instanceof Happening.Asked asked
               && plant.card().inHand().tasks().contains(asked.task());
+      case WHILE_BOOKED ->
+          line.happening() instanceof Happening.Booked booked
+              && plant.card().inHand().bookings().contains(booked.booking());
       case WHILE_TREATED ->
           line.happening() instanceof Happening.Treated treated
               && plant.card().inHand().treatment() != null

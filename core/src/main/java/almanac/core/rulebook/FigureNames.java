@@ -302,6 +302,7 @@ final class FigureNames {
       check.medium-late = The medium's first verdict, until
       check.year-early = The year's judgement, from
       check.year-late = The year's judgement, until
+      check.own-slack = A look of your own may be early or late by
       check.again-not-as-hoped = Look again when it was not as hoped
       check.again-cannot-tell = Look again when nobody could tell
       check.news = What went well is news for

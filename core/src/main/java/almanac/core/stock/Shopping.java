@@ -146,9 +146,10 @@ public final class Shopping {
   private Lack low(Goods.Thing thing, StockLevel level) {
     var supplies = Arrays.stream(Supply.values()).filter(each -> each.isIn(thing)).toList();
     var first = wanted.stream().filter(each -> supplies.isEmpty() || of(supplies, each) > 0);
+    var counted = supplies.stream().filter(Supply::counted).toList();
     double count =
         Math.ceil(
-            wanted.stream().mapToDouble(each -> of(supplies, each) * each.chance()).sum()
+            wanted.stream().mapToDouble(each -> of(counted, each) * each.chance()).sum()
                 - NEXT_TO_NOTHING);
     return new Lack(
         count > 0

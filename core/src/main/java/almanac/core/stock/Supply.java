@@ -5,7 +5,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 
-/** What is used up at the bench, one of it for a plant. Rules: Mix and fill, What runs short. */
+/** What is used up at the bench. Rules: Mix and fill, What runs short. */
 public enum Supply {
   TAG("a new tag", "new tags", "tag", "label"),
   LEVEL_GAUGE("a level gauge", "level gauges", "gauge"),
@@ -27,6 +27,11 @@ public enum Supply {
   /** What a step has at hand under these words, if it is used up. */
   public static Optional<Supply> of(String atHand) {
     return Arrays.stream(values()).filter(supply -> supply.one.equals(atHand)).findFirst();
+  }
+
+  /** Whether each plant uses one up; a dressing and gloves do for several. */
+  boolean counted() {
+    return this != DRESSING && this != GLOVES;
   }
 
   /** So many of them, as they are laid ready: {@code 3 level gauges}. */

@@ -14,6 +14,8 @@ import java.util.UUID;
 import org.junit.jupiter.api.Test;
 
 class ChangesTest {
+  private static final Booking RIPE =
+      new Booking(new UUID(3, 3), true, "Is this growth ripe?", LocalDate.of(2027, 5, 1), 0);
   private static final LocalDate DAY = LocalDate.of(2027, 5, 1);
 
   private static final Course COURSE = new Course(new UUID(0, 1), "Soap", Foe.PESTS, 7, 3);
@@ -38,6 +40,7 @@ class ChangesTest {
             random.nextBoolean() ? null : DAY.plusDays(1),
             random.nextBoolean() ? null : DAY.plusDays(2),
             random.nextBoolean() ? List.of() : List.of("dark cover"),
+            random.nextBoolean() ? List.of() : List.of(RIPE.due(DAY.plusDays(random.nextInt(2)))),
             random.nextBoolean() ? null : new Treatment(COURSE, DAY.plusDays(random.nextInt(2))),
             random.nextBoolean() ? null : new Treatment(BESIDE, DAY)));
   }

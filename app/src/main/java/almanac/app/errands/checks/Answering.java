@@ -11,6 +11,7 @@ import almanac.core.checks.CheckName;
 import almanac.core.checks.diary.Answered;
 import almanac.core.refusals.Refused;
 import java.time.LocalDate;
+import java.util.Map;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -41,8 +42,8 @@ public class Answering {
     if (open.stream().noneMatch(each -> each.name().equals(check))) {
       throw new Conflict("This check is no longer open; it was answered or replaced.");
     }
-    var happening = Answered.happening(plant.plant(), check, answer, today);
-    return keeping.write(NewAct.of(today, plantId, happening).noting(note), today);
+    var happenings = Answered.happenings(plant.plant(), check, answer, today, judging.figures());
+    return keeping.write(NewAct.of(today, Map.of(plantId, happenings)).noting(note), today);
   }
 
   /**

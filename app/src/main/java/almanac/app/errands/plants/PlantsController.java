@@ -205,6 +205,7 @@ class PlantsController {
             card.apartSince(),
             card.heldSince(),
             plant.card().inHand().tasks(),
+            plant.card().inHand().bookings(),
             plant.card().inHand().treatment(),
             plant.card().inHand().beside()));
   }

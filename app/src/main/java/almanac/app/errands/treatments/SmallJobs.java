@@ -8,6 +8,8 @@ import almanac.app.record.collection.Plants;
 import almanac.app.record.collection.Walk;
 import almanac.app.record.collection.Written;
 import almanac.app.record.journal.NewAct;
+import almanac.core.checks.diary.Bookings;
+import almanac.core.history.Booking;
 import almanac.core.history.Happening;
 import almanac.core.inspection.Fix;
 import almanac.core.judgement.verdict.SmallJob;
@@ -16,6 +18,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.function.Function;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -39,8 +42,19 @@ class SmallJobs {
    *
    * @param job of the slip; null if it is the collector's own
    * @param task the collector's own; null if it is of the slip
+   * @param booking the booking by which it is due; null if it is due until it is done
    */
-  record ToDo(PlantInPlace plant, @Nullable SmallJob job, @Nullable String task) {}
+  record ToDo(
+      PlantInPlace plant,
+      @Nullable SmallJob job,
+      @Nullable String task,
+      @Nullable Booking booking) {
+    Happening done(LocalDate today) {
+      return booking == null
+          ? new Happening.Done(String.valueOf(task))
+          : Bookings.met(booking, today);
+    }
+  }
 
   /** In the order of a round. */
   List<ToDo> on(LocalDate today) {
@@ -53,10 +67,13 @@ class SmallJobs {
   }
 
   private Stream<ToDo> of(PlantInPlace plant, LocalDate today) {
-    return Stream.concat(
-        judging.judge(plant, today).besides().smallJobs().stream()
-            .map(job -> new ToDo(plant, job, null)),
-        plant.card().inHand().tasks().stream().map(task -> new ToDo(plant, null, task)));
+    return Stream.of(
+            judging.judge(plant, today).besides().smallJobs().stream()
+                .map(job -> new ToDo(plant, job, null, null)),
+            plant.card().inHand().tasks().stream().map(task -> new ToDo(plant, null, task, null)),
+            Bookings.jobs(plant.plant(), today).stream()
+                .map(booking -> new ToDo(plant, null, booking.words(), booking)))
+        .flatMap(Function.identity());
   }
 
   /** What was ticked off on one plant. */
@@ -73,16 +90,17 @@ class SmallJobs {
     for (int i = 0; i < ticked.size(); i++) {
       var each = ticked.get(i);
       var plant = plants.one(each.plant());
-      if (of(plant, today).noneMatch(todo -> same(todo, each))) {
-        throw new BadEntry(
-            "done[%d]".formatted(i), "%s has no such job any more.".formatted(plant.called()));
-      }
+      var path = "done[%d]".formatted(i);
+      var todo =
+          of(plant, today)
+              .filter(one -> same(one, each))
+              .findFirst()
+              .orElseThrow(
+                  () ->
+                      new BadEntry(path, "%s has no such job any more.".formatted(plant.called())));
       happenings
           .computeIfAbsent(each.plant(), id -> new ArrayList<>())
-          .add(
-              each.fix() != null
-                  ? new Happening.Fixed(each.fix(), today)
-                  : new Happening.Done(String.valueOf(each.task())));
+          .add(each.fix() != null ? new Happening.Fixed(each.fix(), today) : todo.done(today));
     }
     return keeping.write(NewAct.of(today, happenings), today);
   }

@@ -44,6 +44,8 @@ public final class Codecs {
           new FixedCodec(),
           new TaskCodec<>("ASKED", Asked.class, Asked::new, Asked::task, "To be done: {}"),
           new TaskCodec<>("DONE", Done.class, Done::new, Done::task, "Done: {}"),
+          new BookedCodec(),
+          new UnbookedCodec(),
           new CourseCodec<>(
               "COURSE_BEGUN",
               CourseBegun.class,

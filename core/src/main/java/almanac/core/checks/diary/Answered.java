@@ -3,6 +3,7 @@ package almanac.core.checks.diary;
 import almanac.core.checks.CheckAnswer;
 import almanac.core.checks.CheckName;
 import almanac.core.checks.FollowUpFigures;
+import almanac.core.checks.Purpose;
 import almanac.core.figures.Figures;
 import almanac.core.history.Happening;
 import almanac.core.history.Plant;
@@ -12,7 +13,9 @@ import almanac.core.refusals.Refused;
 import almanac.core.treatments.Course;
 import almanac.core.treatments.Foe;
 import java.time.LocalDate;
+import java.util.List;
 import java.util.Objects;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /** What the answer to a check writes into the journal. Rules: Aftercare. */
@@ -42,7 +45,7 @@ public final class Answered {
    * @param check open on that plant
    * @throws Refused if it is answered by a look or a soak instead
    */
-  public static Happening happening(
+  static Happening happening(
       Plant plant, CheckName check, CheckAnswer answer, LocalDate today) {
     if (check.purpose().ticks().stream().noneMatch(tick -> tick.answer() == answer)) {
       throw new Refused(Entry.ANSWER, "Write down what you see; that answers this check.");
@@ -54,6 +57,21 @@ public final class Answered {
       case BESIDE -> looked(plant, course(plant.card().inHand().beside()), answer, today);
       default -> new Happening.Checked(check, answer);
     };
+  }
+
+  /**
+   * All that an answer writes: a look of one's own says besides when it is asked again, if ever.
+   *
+   * @throws Refused if it is answered by a look or a soak instead
+   */
+  public static List<Happening> happenings(
+      Plant plant, CheckName check, CheckAnswer answer, LocalDate today, Figures figures) {
+    var happening = happening(plant, check, answer, today);
+    return check.purpose() == Purpose.OWN
+        ? Stream.concat(
+                Stream.of(happening), Bookings.answered(plant, answer, today, figures).stream())
+            .toList()
+        : List.of(happening);
   }
 
   /**

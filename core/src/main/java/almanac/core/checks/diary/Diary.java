@@ -59,7 +59,8 @@ public final class Diary {
             courses.underTreatment(plant),
             courses.beside(plant),
             wound,
-            eye)
+            eye,
+            Bookings.look(plant, figures))
         .flatMap(Optional::stream)
         .map(open -> asPromised(open, plant))
         .sorted(Comparator.comparing(open -> open.check().window().best()))

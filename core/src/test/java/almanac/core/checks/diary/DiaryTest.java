@@ -12,6 +12,7 @@ import almanac.core.checks.Series;
 import almanac.core.checks.Window;
 import almanac.core.figures.Figures;
 import almanac.core.history.Act;
+import almanac.core.history.Booking;
 import almanac.core.history.Chronicle;
 import almanac.core.history.Happening;
 import almanac.core.history.Potting;
@@ -449,5 +450,72 @@ class DiaryTest {
     assertThat(of(Series.EYE, CAME.plusDays(40)).name().since()).isEqualTo(CAME.plusDays(40));
     on(CAME.plusDays(60), null, new Happening.Checked(name, CheckAnswer.AS_HOPED));
     assertThat(open(CAME.plusDays(60))).noneMatch(each -> each.check().purpose() == Purpose.EYE);
+  }
+
+  private static Booking look(long uid, int days, int everyWeeks) {
+    return new Booking(new UUID(9, uid), true, "ripe " + uid, CAME.plusDays(days), everyWeeks);
+  }
+
+  private void ownAnswered(LocalDate day, CheckAnswer answer) {
+    var plant = chronicle.plant();
+    var name = of(Series.OWN, day).name();
+    for (var happening : Answered.happenings(plant, name, answer, day, Figures.standard())) {
+      on(day, null, happening);
+    }
+  }
+
+  private boolean ownIsOpen(LocalDate day) {
+    return open(day).stream().anyMatch(open -> open.check().purpose() == Purpose.OWN);
+  }
+
+  @Test
+  void aLookOfOnesOwnIsAskedAgainUntilItIsAnsweredWithYes() {
+    potted(CAME, null);
+    on(CAME, null, new Happening.Booked(look(1, 20, 0)));
+    var own = of(Series.OWN, CAME);
+    assertThat(own.check().window())
+        .isEqualTo(new Window(CAME.plusDays(15), CAME.plusDays(20), CAME.plusDays(25)));
+    assertThat(own.check().why().orElseThrow()).hasToString("ripe 1");
+    ownAnswered(CAME.plusDays(20), CheckAnswer.NOT_AS_HOPED);
+    assertThat(of(Series.OWN, CAME.plusDays(20)).check().window().best())
+        .as("again in a fortnight")
+        .isEqualTo(CAME.plusDays(34));
+    ownAnswered(CAME.plusDays(34), CheckAnswer.AS_HOPED);
+    assertThat(ownIsOpen(CAME.plusDays(34))).isFalse();
+  }
+
+  @Test
+  void whatIsBookedEverySoManyWeeksIsDueAgainAfterTheAnswer() {
+    potted(CAME, null);
+    on(CAME, null, new Happening.Booked(look(1, 20, 3)));
+    ownAnswered(CAME.plusDays(23), CheckAnswer.AS_HOPED);
+    assertThat(of(Series.OWN, CAME.plusDays(23)).check().window().best())
+        .isEqualTo(CAME.plusDays(44));
+    on(CAME.plusDays(24), null, new Happening.Unbooked(look(1, 20, 3).uid()));
+    assertThat(ownIsOpen(CAME.plusDays(24))).isFalse();
+  }
+
+  @Test
+  void questionsThatLieWithinDaysOfEachOtherAreOneLook() {
+    potted(CAME, null);
+    on(CAME, null, new Happening.Booked(look(1, 20, 0)));
+    on(CAME, null, new Happening.Booked(look(2, 25, 0)));
+    on(CAME, null, new Happening.Booked(look(3, 26, 0)));
+    assertThat(of(Series.OWN, CAME).check().why().orElseThrow()).hasToString("ripe 1 · ripe 2");
+    ownAnswered(CAME.plusDays(20), CheckAnswer.AS_HOPED);
+    assertThat(of(Series.OWN, CAME.plusDays(20)).check().why().orElseThrow()).hasToString("ripe 3");
+  }
+
+  @Test
+  void aSmallJobOfItsOwnIsDueFromItsDayOn() {
+    potted(CAME, null);
+    var job = new Booking(new UUID(9, 1), false, "turn it", CAME.plusDays(10), 2);
+    on(CAME, null, new Happening.Booked(job));
+    assertThat(ownIsOpen(CAME.plusDays(10))).isFalse();
+    assertThat(Bookings.jobs(chronicle.plant(), CAME.plusDays(9))).isEmpty();
+    assertThat(Bookings.jobs(chronicle.plant(), CAME.plusDays(10))).containsExactly(job);
+    on(CAME.plusDays(12), null, Bookings.met(job, CAME.plusDays(12)));
+    assertThat(Bookings.jobs(chronicle.plant(), CAME.plusDays(25))).isEmpty();
+    assertThat(Bookings.jobs(chronicle.plant(), CAME.plusDays(26))).hasSize(1);
   }
 }
