@@ -9,6 +9,8 @@
   import { lengthSaid } from '$lib/words/units.svelte';
   import type { AtBench } from './atBench.svelte';
 
+  import PieceBesides from './PieceBesides.svelte';
+
   interface Props {
     line: Schemas['PieceLine'];
     bench: AtBench;
@@ -20,8 +22,8 @@
   let to = $state(untrack(() => line.to));
 
   function become(more: Partial<Schemas['PieceEntry']>) {
-    const { fate, pot, potItem } = line;
-    bench.become(line.key, { fate, pot, potItem, to, ...more });
+    const { fate, pot, potItem, mix, tally } = line;
+    bench.become(line.key, { fate, pot, potItem, to, mix, tally, ...more });
   }
 
   function potted(value: string) {
@@ -77,6 +79,9 @@
         {/each}
       </select>
     </label>
+  {/if}
+  {#if line.fate === 'POTTED' || line.fate === 'GIVEN_AWAY'}
+    <PieceBesides {line} {bench} {choices} {become} />
   {/if}
   {#if line.fate === 'GIVEN_AWAY'}
     <TextField

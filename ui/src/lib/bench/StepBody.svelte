@@ -94,7 +94,7 @@
 {:else if task === 'LET_GO'}
   <LetGoStep {bench} {choices} />
 {:else if task === 'TELL'}
-  <TellStep {bench} bind:on bind:minutes bind:well bind:badly />
+  <TellStep {bench} {choices} bind:on bind:minutes bind:well bind:badly />
 {/if}
 
 {#if task !== 'LOOK' && task !== 'TELL'}

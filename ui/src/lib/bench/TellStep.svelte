@@ -4,10 +4,13 @@
   import TextArea from '$lib/forms/TextArea.svelte';
   import TextField from '$lib/forms/TextField.svelte';
   import { long } from '$lib/words/dates';
+  import type { Schemas } from '$lib/interface/schemas';
+  import Aids from './Aids.svelte';
   import type { AtBench } from './atBench.svelte';
 
   interface Props {
     bench: AtBench;
+    choices: Schemas['Choices'];
     /** The day of the work, if that is not the one on which it was begun. */
     on: string;
     minutes: string;
@@ -16,6 +19,7 @@
   }
   let {
     bench,
+    choices,
     on = $bindable(),
     minutes = $bindable(),
     well = $bindable(),
@@ -32,6 +36,7 @@
       bind:value={on}
     />
   {/if}
+  <Aids {bench} {choices} />
   <TextArea label="What went well" fault={faultOf(bench.problem, 'well')} bind:value={well} />
   <TextArea label="What did not" fault={faultOf(bench.problem, 'badly')} bind:value={badly} />
   <TextField

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import OnePot from './OnePot.svelte';
   import type { Schemas } from '$lib/interface/schemas';
   import { short } from '$lib/words/dates';
   import Sentence from '$lib/words/Sentence.svelte';
@@ -51,6 +52,7 @@
       <a class="link" href="/plants/{kin.id}">{kin.number} {kin.name}</a>, {kin.statusWords}
     </p>
   {/each}
+  <OnePot {plant} />
   {#if card.notes}<p class="notes">{card.notes}</p>{/if}
   {#if plant.slip}
     <p><a class="link" href="/plants/new?mother={plant.id}">Add a division</a></p>

@@ -13,3 +13,10 @@ CREATE TABLE unbooked (
     happening_id BIGINT NOT NULL PRIMARY KEY REFERENCES happening (id) ON DELETE CASCADE,
     booking      UUID   NOT NULL
 );
+
+-- A rooting dip, slow feed or infusion that was given at the bench.
+CREATE TABLE aided (
+    happening_id BIGINT       NOT NULL PRIMARY KEY REFERENCES happening (id) ON DELETE CASCADE,
+    aid          VARCHAR(20)  NOT NULL,
+    used         VARCHAR(200) NOT NULL
+);

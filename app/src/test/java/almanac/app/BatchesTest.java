@@ -90,7 +90,8 @@ class BatchesTest {
     var done = APP.post(path(uid, "done"), "{\"plant\":%d}".formatted(other));
     assertThat(done.status()).as("%s", done.body()).isEqualTo(200);
     assertThat(done.body().path("plants").get(1).path("tagChecked").asBoolean()).isTrue();
-    assertThat(APP.get("/api/plants/" + other).body().path("mix").asString()).contains("pumice");
+    assertThat(APP.get("/api/plants/" + other).body().path("potting").toString())
+        .contains("PUMICE");
     assertThat(APP.post(path(uid, "done"), "{\"plant\":%d}".formatted(other)).fault("plant"))
         .as("it is done")
         .isPresent();

@@ -10,6 +10,7 @@ import almanac.core.checks.CheckAnswer;
 import almanac.core.checks.CheckName;
 import almanac.core.checks.Purpose;
 import almanac.core.history.Act;
+import almanac.core.history.Aid;
 import almanac.core.history.Aim;
 import almanac.core.history.Approach;
 import almanac.core.history.Arrival;
@@ -221,9 +222,11 @@ class EveryActTest {
         Deed.on(ANY, new Happening.Fixed(Fix.TOP_UP, TODAY)),
         Deed.on(ANY, new Happening.Asked("dark covers")),
         Deed.on(ANY, new Happening.Booked(RIPE)),
+        Deed.on(ANY, new Happening.Aided(Aid.ROOTING_DIP, "willow water")),
         Deed.on(ANY, new Happening.Booked(RIPE), new Happening.Unbooked(RIPE.uid())),
         Deed.on(ANY, new Happening.Asked("dark covers"), new Happening.Done("dark covers")),
         Deed.on(ANY, new Happening.PartedFrom(1L)).and(OTHER, new Happening.Divided(2)),
+        Deed.on(ANY, new Happening.InPotOf(2L)).and(OTHER, new Happening.TookIn(1)),
         Deed.on(ANY, new Happening.SetAside(TODAY), potted()),
         Deed.on(ANY, new Happening.SetAside(TODAY)).and(OTHER, new Happening.SetAside(TODAY)),
         Deed.on(ANY, new Happening.Recounted("Moved from an old shelf")),

@@ -78,7 +78,8 @@ class TodayTest {
       Find.button(page, "Give it to 1 plant").click();
       var booked = Find.region(page, "Booked by you");
       assertThat(booked).containsText("Has this growth ripened? a look, today, every 3 weeks");
-      Find.button(booked.locator("li").filter(new Locator.FilterOptions().setHasText("ripened")),
+      Find.button(
+              booked.locator("li").filter(new Locator.FilterOptions().setHasText("ripened")),
               "Take it back")
           .click();
       assertThat(booked.getByText("ripened")).hasCount(0);

@@ -152,15 +152,24 @@ public final class JobAtHand {
     return piece.pot().orElseGet(this::potFor);
   }
 
+  /** The mix a piece goes into: that of the plant itself until another is chosen. */
+  Mix mixFor(Parting.Parted piece) {
+    return piece.mix().orElseGet(this::mix);
+  }
+
   /** How wet its mix will be kept. */
   Moisture moisture() {
-    return KeptWet.of(told.into().moisture(), kind, potFor().type(), mix());
+    return moisture(mix());
+  }
+
+  private Moisture moisture(Mix mix) {
+    return KeptWet.of(told.into().moisture(), kind, potFor().type(), mix);
   }
 
   /** What it stands in after the work. */
-  Happening.Potted pottedInto(Pot pot) {
+  Happening.Potted pottedInto(Pot pot, Mix mix) {
     return new Happening.Potted(
-        new Potting(PottedOn.on(on()), on(), mix(), moisture()),
+        new Potting(PottedOn.on(on()), on(), mix, moisture(mix)),
         pot,
         plant.history().inFlower(on()));
   }
@@ -173,7 +182,7 @@ public final class JobAtHand {
 
   /** What it stands in now, if it was filled anew. */
   public Optional<Happening.Potted> potted() {
-    return refills() ? Optional.of(pottedInto(potFor())) : Optional.empty();
+    return refills() ? Optional.of(pottedInto(potFor(), mix())) : Optional.empty();
   }
 
   /** What of it stays the plant itself, seen from above. */

@@ -7,6 +7,7 @@ import almanac.core.history.Origin;
 import almanac.core.history.PlantStatus;
 import almanac.core.history.Stand;
 import almanac.core.history.Way;
+import almanac.core.inspection.Inspection;
 import almanac.core.judgement.verdict.Step;
 import almanac.core.stock.Draw;
 import almanac.core.stock.Goods;
@@ -15,6 +16,7 @@ import almanac.core.stock.StockItem;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
 
@@ -55,6 +57,10 @@ public final class JobFinished {
             account.well().strip(),
             account.badly().strip(),
             way()));
+    account.aids().entrySet().stream()
+        .filter(aid -> !aid.getValue().isBlank())
+        .sorted(Map.Entry.comparingByKey())
+        .forEach(aid -> happenings.add(new Happening.Aided(aid.getKey(), aid.getValue().strip())));
     if (told.steps().done().contains(Task.APART)
         && job.plant().card().inHand().apartSince() == null) {
       happenings.add(new Happening.KeptApart(job.on()));
@@ -128,7 +134,9 @@ public final class JobFinished {
       var stand = new Stand(end.place(), end.position() + daughters.size());
       daughters.add(
           number -> {
-            var happenings = daughter(job.pottedInto(job.potFor(piece)), number, stand);
+            var potted = job.pottedInto(job.potFor(piece), job.mixFor(piece));
+            var happenings = daughter(potted, number, stand);
+            happenings.addAll(counted(piece));
             happenings.add(new Happening.Mapped(job.parting().map().only(piece.piece().growths())));
             if (piece.fate() == PieceFate.GIVEN_AWAY) {
               var to = piece.to().isBlank() ? "when it was divided" : piece.to().strip();
@@ -147,6 +155,20 @@ public final class JobFinished {
           });
     }
     return daughters;
+  }
+
+  /** What was counted of a piece by itself; its minutes are those of the whole. */
+  private List<Happening> counted(Parting.Parted piece) {
+    if (piece.tally().empty()) {
+      return List.of();
+    }
+    var counted = new ArrayList<Happening>();
+    var seen = new SeenInTally(piece.tally(), figures).and(Inspection.on(job.on()));
+    if (!seen.empty()) {
+      counted.add(new Happening.Inspected(seen));
+    }
+    counted.add(new Happening.Worked(piece.tally(), 0, "", "", Way.OPENED));
+    return counted;
   }
 
   private List<Happening> daughter(Happening.Potted potted, String number, Stand stand) {

@@ -4,6 +4,7 @@ import almanac.core.figures.Figures;
 import almanac.core.judgement.verdict.Verdict;
 import almanac.core.kinds.Trait;
 import almanac.core.medium.Component;
+import almanac.core.medium.Mix;
 import almanac.core.pot.FillFigures;
 import almanac.core.pot.Filling;
 import almanac.core.pot.Grade;
@@ -20,6 +21,7 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -40,10 +42,13 @@ public final class JobNeeds {
   /** Pots that were chosen there, and the mix for every pot that was measured. */
   public StockNeed all() {
     Map<Component, Double> loose = new HashMap<>();
-    for (var filling : fillings()) {
-      Portions.of(job.mix(), filling.mixMl())
-          .forEach((component, ml) -> loose.merge(component, ml, Double::sum));
-    }
+    byMix()
+        .forEach(
+            (mix, fillings) ->
+                fillings.forEach(
+                    filling ->
+                        Portions.of(mix, filling.mixMl())
+                            .forEach((part, ml) -> loose.merge(part, ml, Double::sum))));
     loose.remove(Component.UNKNOWN);
     loose.remove(Component.MOUNT);
     return new StockNeed(lacking(), chosen(), loose, Optional.of(grade()), supplies());
@@ -119,13 +124,24 @@ public final class JobNeeds {
 
   /** What goes into each pot of the job that was measured and holds its ball. */
   public List<Filling> fillings() {
+    return byMix().values().stream().flatMap(List::stream).toList();
+  }
+
+  /** The same by what goes into them; the mix of the plant itself first. */
+  public Map<Mix, List<Filling>> byMix() {
+    var byMix = new LinkedHashMap<Mix, List<Filling>>();
+    fill(job.potFor(), job.mix(), byMix);
+    job.parting().daughters().forEach(piece -> fill(job.potFor(piece), job.mixFor(piece), byMix));
+    return byMix;
+  }
+
+  private void fill(Pot pot, Mix mix, Map<Mix, List<Filling>> byMix) {
     double ball = ball();
-    return Stream.concat(
-            Stream.of(job.potFor()), job.parting().daughters().stream().map(job::potFor))
-        .filter(JobNeeds::measured)
-        .filter(pot -> Filling.holds(pot, ball, bottom(), top(pot), figures))
-        .map(pot -> Filling.of(pot, ball, bottom(), top(pot), figures))
-        .toList();
+    if (measured(pot) && Filling.holds(pot, ball, bottom(), top(pot), figures)) {
+      byMix
+          .computeIfAbsent(mix, each -> new ArrayList<>())
+          .add(Filling.of(pot, ball, bottom(), top(pot), figures));
+    }
   }
 
   /**

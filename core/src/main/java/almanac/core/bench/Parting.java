@@ -6,6 +6,7 @@ import almanac.core.history.Plant;
 import almanac.core.kinds.Habit;
 import almanac.core.kinds.Kind;
 import almanac.core.kinds.Trait;
+import almanac.core.medium.Mix;
 import almanac.core.pot.Pot;
 import almanac.core.refusals.Refused;
 import almanac.core.rhizome.CutPlans;
@@ -16,6 +17,7 @@ import almanac.core.rhizome.MapGrowth;
 import almanac.core.rhizome.Piece;
 import almanac.core.rhizome.RhizomeMap;
 import almanac.core.rhizome.Sketch;
+import almanac.core.tally.RootTally;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -39,6 +41,8 @@ public record Parting(RhizomeMap map, boolean told, LeadPace pace, List<Parted> 
    * @param pot the one it goes into, if it was told
    * @param potItem that pot in the stock, if it is taken from there
    * @param to to whom it is given; may be empty
+   * @param mix what it goes into, if that was told
+   * @param tally what became of its own roots; empty where they were not counted by themselves
    */
   public record Parted(
       String key,
@@ -46,7 +50,9 @@ public record Parting(RhizomeMap map, boolean told, LeadPace pace, List<Parted> 
       PieceFate fate,
       Optional<Pot> pot,
       Optional<UUID> potItem,
-      String to) {}
+      String to,
+      Optional<Mix> mix,
+      RootTally tally) {}
 
   /** Whether a plant of a kind is drawn at all: those of one stem have no rhizome. */
   public static boolean drawn(Kind kind) {
@@ -110,9 +116,18 @@ public record Parting(RhizomeMap map, boolean told, LeadPace pace, List<Parted> 
     if (told == null) {
       boolean lives = piece.sound() || piece.gamble();
       var fate = first ? PieceFate.STAYS : lives ? PieceFate.POTTED : PieceFate.OUT;
-      return new Parted(key, piece, fate, Optional.empty(), Optional.empty(), "");
+      return new Parted(
+          key,
+          piece,
+          fate,
+          Optional.empty(),
+          Optional.empty(),
+          "",
+          Optional.empty(),
+          RootTally.EMPTY);
     }
-    return new Parted(key, piece, told.fate(), told.pot(), told.potItem(), told.to());
+    return new Parted(
+        key, piece, told.fate(), told.pot(), told.potItem(), told.to(), told.mix(), told.tally());
   }
 
   /** Those that are plants of their own from now on, in the collection or with somebody else. */

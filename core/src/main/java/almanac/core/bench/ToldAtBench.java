@@ -1,5 +1,6 @@
 package almanac.core.bench;
 
+import almanac.core.history.Aid;
 import almanac.core.inspection.Inspection;
 import almanac.core.judgement.verdict.Method;
 import almanac.core.judgement.verdict.Verdict;
@@ -122,8 +123,21 @@ public record ToldAtBench(
    * @param pot as that of the plant itself unless told
    * @param potItem that pot in the stock, if it is taken from there
    * @param to to whom it is given; may be empty
+   * @param mix what it goes into; as the plant itself unless told
+   * @param tally what became of its own roots, where they were counted by themselves
    */
-  public record PieceTold(PieceFate fate, Optional<Pot> pot, Optional<UUID> potItem, String to) {}
+  public record PieceTold(
+      PieceFate fate,
+      Optional<Pot> pot,
+      Optional<UUID> potItem,
+      String to,
+      Optional<Mix> mix,
+      RootTally tally) {
+    /** A piece of which nothing else is said. */
+    public PieceTold(PieceFate fate, Optional<Pot> pot, Optional<UUID> potItem, String to) {
+      this(fate, pot, potItem, to, Optional.empty(), RootTally.EMPTY);
+    }
+  }
 
   /**
    * What became of a plant that was let go.
@@ -137,6 +151,12 @@ public record ToldAtBench(
    * How it went.
    *
    * @param minutes as measured unless told
+   * @param aids what was given to the roots, by its name; blank for nothing
    */
-  public record Account(OptionalInt minutes, String well, String badly) {}
+  public record Account(OptionalInt minutes, String well, String badly, Map<Aid, String> aids) {
+    /** Nothing was given. */
+    public Account(OptionalInt minutes, String well, String badly) {
+      this(minutes, well, badly, Map.of());
+    }
+  }
 }

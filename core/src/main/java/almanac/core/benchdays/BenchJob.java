@@ -67,6 +67,14 @@ public record BenchJob(
     return days.asked().filter(promise -> promise.late(days.window().early())).isPresent();
   }
 
+  /** How many whole weeks a day lies after the one by which it should have been done. */
+  int weeksLate(LocalDate day) {
+    return days.asked()
+        .flatMap(AskedFor::by)
+        .map(by -> Math.toIntExact(Math.max(0, ChronoUnit.WEEKS.between(by, day))))
+        .orElse(0);
+  }
+
   boolean mayLieOn(LocalDate day) {
     return outside(day) == 0 && !inFlower(day);
   }

@@ -4,6 +4,7 @@ import ai.timefold.solver.core.api.score.buildin.hardmediumsoftlong.HardMediumSo
 import almanac.core.figures.Figures;
 import java.time.LocalDate;
 import java.util.Comparator;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -121,25 +122,60 @@ public final class BenchPlans {
         jobs.stream()
             .filter(BenchJob::hazard)
             .anyMatch(job -> job.days().before().flatMap(day -> day(day, days)).isEmpty());
+    var stay = stayToday(jobs, days, today, anew);
     return jobs.stream()
         .sorted(Comparator.comparing(job -> !job.hazard()))
-        .map(job -> seat(job, days, today, anew && !job.hazard()))
+        .map(job -> seat(job, days, stay.contains(job), anew && !job.hazard()))
         .toList();
   }
 
   /**
-   * What lies on today stays there all day.
-   *
+   * What lies on today stays there all day; beside a new hazard as much as there is room for, what
+   * is late and what is needed most first.
+   */
+  private static Set<BenchJob> stayToday(
+      List<BenchJob> jobs, List<BenchDay> days, LocalDate today, boolean anew) {
+    var lying =
+        jobs.stream()
+            .filter(job -> job.days().pinned().isEmpty())
+            .filter(job -> job.days().before().filter(today::equals).isPresent())
+            .filter(job -> job.mayLieOn(today))
+            .sorted(
+                Comparator.comparing((BenchJob job) -> !job.hazard())
+                    .thenComparing(job -> !job.late())
+                    .thenComparing(job -> -job.need()))
+            .toList();
+    if (!anew) {
+      return Set.copyOf(lying);
+    }
+    int room =
+        day(today, days).map(BenchDay::minutes).orElse(0)
+            - jobs.stream()
+                .filter(job -> job.hazard() && !lying.contains(job) && job.mayLieOn(today))
+                .mapToInt(BenchJob::minutes)
+                .sum();
+    var stay = new HashSet<BenchJob>();
+    for (var job : lying) {
+      if (job.minutes() <= room) {
+        stay.add(job);
+        room -= job.minutes();
+      }
+    }
+    return stay;
+  }
+
+  /**
+   * @param stays whether it lies on today, and stays there
    * @param anew whether it is laid as if it had lain nowhere before
    */
-  private static JobSeat seat(BenchJob job, List<BenchDay> days, LocalDate today, boolean anew) {
+  private static JobSeat seat(BenchJob job, List<BenchDay> days, boolean stays, boolean anew) {
     var pinned = job.days().pinned().flatMap(day -> day(day, days));
-    var before = anew ? Optional.<LocalDate>empty() : job.days().before().filter(job::mayLieOn);
-    boolean laidOnToday = pinned.isEmpty() && before.filter(today::equals).isPresent();
+    var lay = job.days().before().filter(job::mayLieOn);
+    var before = anew && !stays ? Optional.<LocalDate>empty() : lay;
     return new JobSeat(
         job,
         pinned.or(() -> before.flatMap(day -> day(day, days))).orElse(null),
-        pinned.isPresent() || laidOnToday);
+        pinned.isPresent() || stays);
   }
 
   private static Optional<BenchDay> day(LocalDate on, List<BenchDay> days) {

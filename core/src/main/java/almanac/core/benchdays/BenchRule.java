@@ -12,6 +12,8 @@ public enum BenchRule {
   PLACED,
   /** Hazards are first. */
   HAZARD,
+  /** What is weeks late goes before what may be missed; each week weighs more than the last. */
+  OVERDUE,
   /** What is late is done as soon as may be. */
   LATE,
   /** No day with room stays empty while a job lies in its window. */

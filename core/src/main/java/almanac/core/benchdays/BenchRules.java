@@ -42,6 +42,10 @@ public final class BenchRules implements ConstraintProvider {
           .filter(seat -> seat.job().hazard())
           .penalize(MEDIUM, seat -> seat.job().offBest(seat.on()))
           .asConstraint(BenchRule.HAZARD.name()),
+      all.forEachIncludingUnassigned(JobSeat.class)
+          .filter(seat -> seat.job().late())
+          .penalize(MEDIUM, BenchRules::overdue)
+          .asConstraint(BenchRule.OVERDUE.name()),
       all.forEach(JobSeat.class)
           .filter(seat -> seat.job().late())
           .penalize(SOFT, seat -> seat.job().offBest(seat.on()))
@@ -72,6 +76,13 @@ public final class BenchRules implements ConstraintProvider {
         && seat.on().isAfter(day.on())
         && seat.job().minutes() <= day.minutes()
         && seat.job().mayLieOn(day.on());
+  }
+
+  /** On no day it is as late as it may be. */
+  private static int overdue(JobSeat seat) {
+    var job = seat.job();
+    int weeks = job.weeksLate(seat.lies() ? seat.on() : job.days().window().late());
+    return weeks * weeks;
   }
 
   private static int weight(BenchJob job) {

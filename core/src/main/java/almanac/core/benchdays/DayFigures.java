@@ -26,6 +26,12 @@ public final class DayFigures {
   public static final Figure LATE =
       GROUP.points(
           "late", 5, "What should have been done goes before what may still wait: five days of it");
+  public static final Figure OVERDUE =
+      GROUP.points(
+          "overdue",
+          1,
+          "A job that is weeks late, squared: within two months it goes before one that may be"
+              + " missed");
   public static final Figure MIX_AGAIN =
       GROUP.points("mix-again", 6, "To mix the same twice takes a quarter of an hour, and a mess");
   public static final Figure MOVED =

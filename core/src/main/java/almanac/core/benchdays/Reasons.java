@@ -126,7 +126,7 @@ final class Reasons {
       case IDLE -> say("but this day would stay empty.");
       case MIX -> say("but its mix is made on this day anyway.");
       case STAYS -> say("but too little to leave the day that it had.");
-      case PLACED, HAZARD, LATE, BEST -> say("but others would have to give way.");
+      case PLACED, HAZARD, OVERDUE, LATE, BEST -> say("but others would have to give way.");
     };
   }
 

@@ -28,6 +28,9 @@ final class Weights {
   static ConstraintWeightOverrides<HardMediumSoftLongScore> of(
       Figures figures, Set<BenchRule> without) {
     var weights = new HashMap<String, HardMediumSoftLongScore>();
+    weights.put(
+        BenchRule.OVERDUE.name(),
+        HardMediumSoftLongScore.ofMedium(figures.count(DayFigures.OVERDUE)));
     WISHES.forEach((rule, figure) -> weights.put(rule.name(), ofSoft(figures.count(figure))));
     without.forEach(rule -> weights.put(rule.name(), HardMediumSoftLongScore.ZERO));
     return ConstraintWeightOverrides.of(weights);

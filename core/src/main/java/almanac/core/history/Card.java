@@ -47,6 +47,8 @@ public record Card(
    * @param heldSince held in the pot it came in since that day; null if it is not
    * @param tasks small jobs of the collector's own that are still to be done
    * @param bookings looks and small jobs of the collector's own that are due on a day
+   * @param inPotOf the plant in whose pot it stands, by its number in the store; null if it has its
+   *     own
    * @param treatment the course that runs on it; null if none does
    * @param beside the course that runs on a plant it stands beside; null if none does
    */
@@ -56,6 +58,7 @@ public record Card(
       @Nullable LocalDate heldSince,
       List<String> tasks,
       List<Booking> bookings,
+      @Nullable Long inPotOf,
       @Nullable Treatment treatment,
       @Nullable Treatment beside) {
     public InHand {
@@ -86,6 +89,7 @@ public record Card(
     String notes = "";
     Fate fate = Fate.GROWING;
     @Nullable Long mother;
+    @Nullable Long inPotOf;
     @Nullable LocalDate asideOn;
     @Nullable LocalDate apartSince;
     @Nullable LocalDate heldSince;
@@ -116,6 +120,7 @@ public record Card(
               heldSince,
               List.copyOf(tasks),
               List.copyOf(bookings.values()),
+              inPotOf,
               treatment,
               beside));
     }

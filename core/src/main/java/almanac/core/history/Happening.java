@@ -202,6 +202,19 @@ public sealed interface Happening
     }
   }
 
+  /** Something was given to its roots at the bench. */
+  record Aided(Aid aid, String used) implements OfPlant {
+    @Override
+    public Shown shown() {
+      return Shown.CARD;
+    }
+
+    @Override
+    public Speaks speaks() {
+      return Speaks.SINCE_POTTED;
+    }
+  }
+
   /** A look or a small job of the collector's own was booked, or is due again. */
   record Booked(Booking booking) implements OfCollection {
     @Override
@@ -372,6 +385,7 @@ public sealed interface Happening
     @Override
     public void mark(Card.Draft card) {
       card.fate = fate;
+      card.inPotOf = null;
     }
   }
 
@@ -441,6 +455,26 @@ public sealed interface Happening
    * @param daughter by its number in the store
    */
   record Divided(long daughter) implements OfCollection, OnCard {}
+
+  /**
+   * It stands in the pot of another plant, which stands for both; or in one of its own again.
+   *
+   * @param holder by its number in the store; null if it has a pot of its own
+   */
+  record InPotOf(@Nullable Long holder) implements OfCollection, OnCard {
+    @Override
+    public void mark(Card.Draft card) {
+      card.inPotOf = holder;
+      card.fate = holder == null ? Fate.GROWING : new Fate(PlantStatus.IN_ONE_POT, "");
+    }
+  }
+
+  /**
+   * Another plant stands in its pot from now on.
+   *
+   * @param other by its number in the store
+   */
+  record TookIn(long other) implements OfCollection, OnCard {}
 
   /**
    * What an older version of the program kept of it in words alone.

@@ -5,7 +5,9 @@ public enum PlantStatus {
   GROWING("growing"),
   RECOVERING("recovering"),
   GIVEN_AWAY("given away"),
-  LOST("lost");
+  LOST("lost"),
+  /** Another plant's card stands for both. */
+  IN_ONE_POT("in one pot with another");
 
   private final String words;
 
@@ -15,6 +17,11 @@ public enum PlantStatus {
 
   public String words() {
     return words;
+  }
+
+  /** Whether somebody can say so of a plant; that it shares a pot follows from being put there. */
+  public boolean said() {
+    return this != IN_ONE_POT;
   }
 
   /** Whether it still stands in its place. */

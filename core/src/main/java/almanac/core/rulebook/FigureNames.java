@@ -281,6 +281,7 @@ final class FigureNames {
       year.this-week = Windows and bench days are news when they are within
       year.one-bloom-days = Looks in flower are of one bloom, up to days between them
       day.hazard-days = A hazard waits for a bench day, at most
+      day.overdue = Each week late, squared, weighs
       day.late = A day that a late job waits costs besides
       day.idle = A bench day left empty while a job could be done on it costs
       day.off-best = A day off the best one costs

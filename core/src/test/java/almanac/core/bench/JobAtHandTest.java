@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.tuple;
 
 import almanac.core.figures.Figures;
+import almanac.core.history.Aid;
 import almanac.core.history.Aim;
 import almanac.core.history.Chronicle;
 import almanac.core.history.Fate;
@@ -84,6 +85,7 @@ class JobAtHandTest {
   private Map<String, ToldAtBench.PieceTold> pieces = Map.of();
   private Optional<Verdict> chosen = Optional.of(Verdict.FULL_REPOT);
   private Optional<ToldAtBench.Ending> ending = Optional.empty();
+  private Map<Aid, String> aids = Map.of();
   private OptionalInt minutes = OptionalInt.empty();
 
   private static Plant plant() {
@@ -114,7 +116,7 @@ class JobAtHandTest {
         new ToldAtBench.Cutting(map, cuts, pieces),
         chosen,
         ending,
-        new ToldAtBench.Account(minutes, " came out whole ", ""));
+        new ToldAtBench.Account(minutes, " came out whole ", "", aids));
   }
 
   private JobAtHand job() {
@@ -397,6 +399,44 @@ class JobAtHandTest {
             new ToldAtBench.PieceTold(PieceFate.POTTED, Optional.of(CLAY), Optional.of(POTS), ""));
     assertThat(job().needs().all().pots()).isEmpty();
     assertThat(job().needs().all().chosen()).containsExactly(POTS);
+  }
+
+  @Test
+  void aPieceMayHaveAMixAndATallyOfItsOwn() {
+    mix = Optional.of(PUMICE);
+    pot = Optional.of(CLAY);
+    parted();
+    var own = Mix.of(Component.LAVA);
+    pieces =
+        Map.of(
+            job().parting().daughters().get(0).key(),
+            new ToldAtBench.PieceTold(
+                PieceFate.POTTED,
+                Optional.empty(),
+                Optional.empty(),
+                "",
+                Optional.of(own),
+                RootTally.EMPTY.and(RootFate.FIRM_KEPT, 2).and(RootFate.SOFT, 9)));
+    assertThat(job().needs().byMix().keySet()).containsExactly(PUMICE, own);
+    assertThat(job().needs().all().looseMl()).containsKeys(Component.PUMICE, Component.LAVA);
+    var daughter = daughters().get(0).apply("27-065");
+    assertThat(daughter)
+        .anyMatch(
+            each -> each instanceof Happening.Potted potted && potted.potting().mix().equals(own))
+        .anyMatch(
+            each ->
+                each instanceof Happening.Worked worked
+                    && worked.minutes() == 0
+                    && worked.tally().of(RootFate.SOFT) == 9)
+        .anyMatch(Happening.Inspected.class::isInstance);
+    assertThat(job().potted().orElseThrow().potting().mix()).isEqualTo(PUMICE);
+  }
+
+  @Test
+  void whatWasGivenToTheRootsIsNotedByItsName() {
+    aids = Map.of(Aid.INFUSION, " willow bark ", Aid.SLOW_FEED, " ");
+    assertThat(written(Happening.Aided.class))
+        .containsExactly(new Happening.Aided(Aid.INFUSION, "willow bark"));
   }
 
   @Test

@@ -409,6 +409,39 @@ class BenchPlansTest {
         .containsEntry("Skylark", far.on());
   }
 
+  /** A job that is months late is not pushed off for ever by what closes soon. */
+  @Test
+  void whatIsLongLateGoesBeforeWhatMayBeMissed() {
+    var one = List.of(weekend(60, 60).get(0), new BenchDay(TODAY.plusDays(21), 60));
+    var closing = job("Closing", 0, 7, 9, 60);
+    assertThat(where(plan(one, late("Late", 8), closing)))
+        .as("a week late it waits for what would be missed")
+        .containsEntry("Closing", SATURDAY)
+        .containsEntry("Late", TODAY.plusDays(21));
+    assertThat(where(plan(one, late("Late", 120), closing))).containsEntry("Late", SATURDAY);
+  }
+
+  private static BenchJob late(String name, int days) {
+    var job = job(name, 0, 0, 28, 60);
+    var asked =
+        new AskedFor(
+            TODAY.minusDays(days + 20L), Optional.of(TODAY.minusDays(days)), Optional.empty());
+    return new BenchJob(
+        name,
+        name,
+        new BenchJob.Days(
+            job.days().window(),
+            Optional.empty(),
+            Optional.empty(),
+            Optional.empty(),
+            Optional.of(asked)),
+        60,
+        false,
+        60,
+        "",
+        Soundness.HEALTHY);
+  }
+
   @Test
   void whatLiesOnTodayStaysThereAllDay() {
     var today = new BenchDay(TODAY, 60);
@@ -423,6 +456,11 @@ class BenchPlansTest {
         .as("but for what cannot wait")
         .containsEntry("Rot", TODAY)
         .containsEntry("Skylark", SATURDAY);
+    var small = with(job("Small", 0, 7, 20, 20), "", null, null, TODAY);
+    assertThat(where(plan(days, small, hazard("Rot", 40, Soundness.DOUBTFUL))))
+        .as("beside which there is room")
+        .containsEntry("Rot", TODAY)
+        .containsEntry("Small", TODAY);
     assertThat(where(plan(days, with(job("Skylark", 3, 7, 20, 40), "", null, null, TODAY))))
         .as("it has to wait by now")
         .containsEntry("Skylark", SATURDAY);

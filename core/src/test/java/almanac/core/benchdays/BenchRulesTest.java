@@ -121,6 +121,25 @@ class BenchRulesTest {
     assertThat(cost(BenchRule.LATE)).as("its last day").isEqualTo(soft(0));
   }
 
+  @Test
+  void eachWeekThatAJobIsLateWeighsMoreThanTheLast() {
+    var late = new LittleJob();
+    late.asked = asked(TODAY.minusWeeks(2));
+    on(FIRST, late);
+    assertThat(cost(BenchRule.OVERDUE)).isEqualTo(medium(4));
+    on(SECOND, late);
+    assertThat(cost(BenchRule.OVERDUE)).isEqualTo(medium(4 + 9));
+    seats.clear();
+    on(null, late);
+    assertThat(cost(BenchRule.OVERDUE).mediumScore())
+        .as("without a day it is later than on any")
+        .isLessThanOrEqualTo(-9);
+    seats.clear();
+    late.asked = asked(TODAY.plusDays(20));
+    on(SECOND, late);
+    assertThat(cost(BenchRule.OVERDUE)).isEqualTo(medium(0));
+  }
+
   private static Optional<AskedFor> asked(LocalDate by) {
     return Optional.of(new AskedFor(TODAY.minusDays(30), Optional.of(by), Optional.empty()));
   }

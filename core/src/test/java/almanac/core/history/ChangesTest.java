@@ -41,6 +41,7 @@ class ChangesTest {
             random.nextBoolean() ? null : DAY.plusDays(2),
             random.nextBoolean() ? List.of() : List.of("dark cover"),
             random.nextBoolean() ? List.of() : List.of(RIPE.due(DAY.plusDays(random.nextInt(2)))),
+            null,
             random.nextBoolean() ? null : new Treatment(COURSE, DAY.plusDays(random.nextInt(2))),
             random.nextBoolean() ? null : new Treatment(BESIDE, DAY)));
   }

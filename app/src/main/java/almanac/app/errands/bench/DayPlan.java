@@ -104,10 +104,11 @@ public class DayPlan {
   private List<BatchPage.MixOfBatch> mixes(List<JobAtHand> planned) {
     var byMix = new LinkedHashMap<Mix, List<Filling>>();
     for (var each : planned) {
-      var fillings = each.needs().fillings();
-      if (!fillings.isEmpty()) {
-        byMix.computeIfAbsent(each.mix(), mix -> new ArrayList<>()).addAll(fillings);
-      }
+      each.needs()
+          .byMix()
+          .forEach(
+              (mix, fillings) ->
+                  byMix.computeIfAbsent(mix, one -> new ArrayList<>()).addAll(fillings));
     }
     var stock = stocks.now();
     return byMix.entrySet().stream()

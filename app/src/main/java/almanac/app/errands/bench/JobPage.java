@@ -7,6 +7,7 @@ import almanac.app.errands.bench.dividing.PlanView;
 import almanac.app.errands.bench.potting.FillView;
 import almanac.app.errands.bench.potting.PlaceView;
 import almanac.app.judged.pages.Part;
+import almanac.app.record.entries.MixPart;
 import almanac.app.record.entries.PotEntry;
 import almanac.core.bench.PieceFate;
 import almanac.core.bench.Task;
@@ -83,7 +84,13 @@ record JobPage(
       @Schema(description = "The pot that would be right for it, mm across") double wantedMm,
       @Schema(nullable = true) @Nullable PotEntry pot,
       @Schema(nullable = true) @Nullable UUID potItem,
-      @Schema(description = "To whom it is given; may be empty") String to) {}
+      @Schema(description = "To whom it is given; may be empty") String to,
+      @Schema(
+              nullable = true,
+              description = "Its own mix; absent if it is that of the plant itself")
+          @Nullable List<MixPart> mix,
+      @Schema(description = "What became of its own roots; empty if they were not counted")
+          TallyEntry tally) {}
 
   /** One step. */
   record StepView(

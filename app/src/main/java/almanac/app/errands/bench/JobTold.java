@@ -10,6 +10,7 @@ import almanac.core.bench.PieceFate;
 import almanac.core.bench.Task;
 import almanac.core.bench.ToldAtBench;
 import almanac.core.figures.Figures;
+import almanac.core.history.Aid;
 import almanac.core.judgement.verdict.Verdict;
 import almanac.core.medium.Component;
 import almanac.core.medium.Mix;
@@ -86,10 +87,18 @@ public record JobTold(
         @Nullable LocalDate on,
     @Schema(nullable = true, description = "What became of it, where it is let go") @Valid
         @Nullable EndingEntry ending,
+    @Schema(description = "What was given to the roots, by its name; none unless given")
+        @Size(max = 3, message = "There are not so many of them.")
+        @Nullable
+            Map<
+                Aid,
+                @Size(max = Longest.LINE, message = "Name it in at most {max} characters.") String>
+            aids,
     @Schema(nullable = true, description = "Which page told it") @Valid @Nullable TellerEntry by) {
   /** What was kept by an older program has nothing of what came later. */
   public JobTold {
     added = added == null ? Set.of() : added;
+    aids = aids == null ? Map.of() : aids;
   }
 
   /** Before anything is done. */
@@ -114,6 +123,7 @@ public record JobTold(
           null,
           null,
           null,
+          null,
           null);
 
   /** All steps before that one are done. */
@@ -133,6 +143,7 @@ public record JobTold(
         "",
         null,
         Set.of(),
+        null,
         null,
         null,
         null,
@@ -166,6 +177,7 @@ public record JobTold(
         other.fill,
         other.on,
         ending,
+        aids,
         null);
   }
 
@@ -173,7 +185,7 @@ public record JobTold(
   JobTold taking(int so) {
     return new JobTold(
         at, done, skipped, looks, tally, pot, mix, moisture, timers, so, well, badly, chosen, added,
-        dividing, potItem, fill, on, ending, by);
+        dividing, potItem, fill, on, ending, aids, by);
   }
 
   /** Whether the page that told this told what was before, too, and had no answer. */
@@ -228,11 +240,22 @@ public record JobTold(
       @Schema(nullable = true) @Nullable UUID potItem,
       @Schema(nullable = true, description = "To whom it is given")
           @Size(max = Longest.REASON, message = "Say in at most {max} characters to whom.")
-          @Nullable String to) {
+          @Nullable String to,
+      @Schema(nullable = true, description = "The mix it goes into; that of the plant unless given")
+          @Size(max = 20, message = "A mix has at most 20 components.")
+          @Nullable List<@NotNull(message = "Give a component and its parts.") @Valid MixPart> mix,
+      @Schema(nullable = true, description = "What became of its own roots, if they were counted")
+          @Valid
+          @Nullable TallyEntry tally) {
 
     private ToldAtBench.PieceTold meant() {
       return new ToldAtBench.PieceTold(
-          fate, noted(pot), Optional.ofNullable(potItem), to == null ? "" : to);
+          fate,
+          noted(pot),
+          Optional.ofNullable(potItem),
+          to == null ? "" : to,
+          mix == null || mix.isEmpty() ? Optional.empty() : Optional.of(MixPart.mix(mix)),
+          tally == null ? RootTally.EMPTY : tally.tally());
     }
   }
 
@@ -292,7 +315,7 @@ public record JobTold(
         Optional.ofNullable(ending)
             .map(told -> new ToldAtBench.Ending(told.became, told.why, told.bulbSaved)),
         new ToldAtBench.Account(
-            minutes == null ? OptionalInt.empty() : OptionalInt.of(minutes), well, badly));
+            minutes == null ? OptionalInt.empty() : OptionalInt.of(minutes), well, badly, aids));
   }
 
   private static Optional<Pot> noted(@Nullable PotEntry pot) {

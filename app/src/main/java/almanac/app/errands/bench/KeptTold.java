@@ -14,8 +14,11 @@ import tools.jackson.databind.json.JsonMapper;
  */
 @Component
 class KeptTold {
-  /** 1: told alone. 2: behind the number of its form. 3: with its day and its ending. */
-  private static final int FORM = 3;
+  /**
+   * 1: told alone. 2: behind the number of its form. 3: with its day and its ending. 4: with what
+   * was given to the roots, and each piece with its mix and tally.
+   */
+  private static final int FORM = 4;
 
   private final JsonMapper json;
 
@@ -38,8 +41,8 @@ class KeptTold {
     int form = kept.path("form").asInt(1);
     return switch (form) {
       case 1 -> kept;
-      // What came with the third form may be left out of it.
-      case 2, FORM -> kept.path("told");
+      // What came with the later forms may be left out of the former.
+      case 2, 3, FORM -> kept.path("told");
       default ->
           throw new IllegalStateException(
               "What was told of a job is kept in form %d, which only a newer program reads."

@@ -6,6 +6,7 @@ import almanac.app.errands.bench.dividing.PieceView;
 import almanac.app.errands.bench.dividing.PlanView;
 import almanac.app.errands.bench.potting.FillView;
 import almanac.app.errands.bench.potting.PlaceView;
+import almanac.app.record.entries.MixPart;
 import almanac.app.record.entries.PotEntry;
 import almanac.core.bench.JobAtHand;
 import almanac.core.bench.Parting;
@@ -67,7 +68,9 @@ final class PottedView {
         job.wantedMm(piece),
         piece.pot().map(PotEntry::of).orElse(null),
         piece.potItem().orElse(null),
-        piece.to());
+        piece.to(),
+        piece.mix().map(MixPart::of).orElse(null),
+        new TallyEntry(piece.tally().counts(), piece.tally().byEye()));
   }
 
   /** Which pot, and where in it. */
@@ -86,7 +89,7 @@ final class PottedView {
   /** How much of what goes into its pots; null where none was measured. */
   @Nullable FillView fill(Stock stock) {
     var needs = job.needs();
-    var fillings = needs.fillings();
+    var fillings = needs.byMix().getOrDefault(job.mix(), List.of());
     return fillings.isEmpty()
         ? null
         : FillView.of(fillings, job.mix(), needs.grade(), stock, figures);

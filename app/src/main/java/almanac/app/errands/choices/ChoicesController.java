@@ -4,6 +4,7 @@ import almanac.app.record.kinds.Kinds;
 import almanac.app.record.places.PlaceKind;
 import almanac.core.bench.LastWord;
 import almanac.core.bench.PieceFate;
+import almanac.core.history.Aid;
 import almanac.core.history.Aim;
 import almanac.core.history.Approach;
 import almanac.core.history.PlantStatus;
@@ -65,6 +66,7 @@ class ChoicesController {
       @Schema(description = "What becomes of roots at the bench") List<Named> rootFates,
       @Schema(description = "What becomes of a plant that is let go at the bench")
           List<Named> lastWords,
+      @Schema(description = "What may be given to the roots at the bench") List<Named> aids,
       @Schema(description = "How a growth on the map feels") List<Named> firmness,
       @Schema(description = "Whether anything will come of a growth on the map") List<Named> fronts,
       @Schema(description = "What becomes of a piece of a plant") List<Named> pieceFates,
@@ -179,11 +181,13 @@ class ChoicesController {
             .map(each -> new Named(each.name(), each.words()))
             .toList(),
         Arrays.stream(PlantStatus.values())
+            .filter(PlantStatus::said)
             .map(each -> new Named(each.name(), each.words()))
             .toList(),
         Arrays.stream(PotType.values()).map(each -> new Named(each.name(), each.words())).toList(),
         named(RootFate.values()),
         named(LastWord.values()),
+        named(Aid.values()),
         named(Firmness.values()),
         named(Front.values()),
         named(PieceFate.values()),

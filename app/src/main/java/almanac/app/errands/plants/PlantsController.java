@@ -177,7 +177,11 @@ class PlantsController {
     if (card.motherId() != null && card.motherId() == plant.id()) {
       throw new BadEntry("card.motherId", "A plant cannot be its own mother.");
     }
-    if (!card.status().here() && card.statusReason().isBlank()) {
+    if (!card.status().said() && card.status() != plant.card().fate().status()) {
+      throw new BadEntry(
+          "card.status", "Put it into the pot of the other plant, on that one’s page.");
+    }
+    if (card.status().said() && !card.status().here() && card.statusReason().isBlank()) {
       throw new BadEntry("card.statusReason", "Say why: to whom it went, or what it died of.");
     }
     pastDay(Entered.APART_SINCE, card.apartSince());
@@ -206,6 +210,7 @@ class PlantsController {
             card.heldSince(),
             plant.card().inHand().tasks(),
             plant.card().inHand().bookings(),
+            plant.card().inHand().inPotOf(),
             plant.card().inHand().treatment(),
             plant.card().inHand().beside()));
   }

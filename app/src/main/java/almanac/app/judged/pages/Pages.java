@@ -107,6 +107,11 @@ public class Pages {
         nowOrHold,
         treatment(plant.plant()),
         LastChance.of(plant.follows()).map(Part::of).orElse(null),
+        inPotOf(plant),
+        plants.everybody().stream()
+            .filter(other -> Objects.equals(other.card().inHand().inPotOf(), plant.id()))
+            .map(Pages::kin)
+            .toList(),
         checks,
         later,
         JournalLines.of(whole.journal(), plants.names(), judging.figures()));
@@ -219,6 +224,11 @@ public class Pages {
   private PlantPage.NowOrHoldView nowOrHold(PlantInPlace plant, Judgement judged) {
     var asked = NowOrHold.of(judged, !plant.history().inspections().isEmpty(), judging.figures());
     return new PlantPage.NowOrHoldView(asked.choice(), Part.of(asked.because()));
+  }
+
+  private PlantPage.@Nullable Kin inPotOf(PlantInPlace plant) {
+    var holder = plant.card().inHand().inPotOf();
+    return holder == null ? null : kin(plants.one(holder));
   }
 
   private static PlantPage.Kin kin(PlantInPlace kin) {

@@ -58,6 +58,9 @@ public record PlantPage(
     @Schema(nullable = true, description = "While a course runs on it") TreatmentView treatment,
     @Schema(nullable = true, description = "What to look for before it is given up")
         List<Part> lastChance,
+    @Schema(nullable = true, description = "In whose pot it stands; absent if it has its own")
+        Kin inPotOf,
+    @Schema(description = "Who stands in its pot besides") List<Kin> holds,
     @Schema(description = "Checks still to be made, the next one first") List<CheckView> checks,
     @Schema(description = "Those of the year after its move that come after the next one")
         List<LaterCheck> later,

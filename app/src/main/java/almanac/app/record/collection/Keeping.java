@@ -12,6 +12,7 @@ import almanac.core.history.Card;
 import almanac.core.history.Happening;
 import almanac.core.history.Journal;
 import almanac.core.history.Line;
+import almanac.core.history.OnePot;
 import almanac.core.history.Plant;
 import almanac.core.history.Standing;
 import java.time.LocalDate;
@@ -50,7 +51,7 @@ public class Keeping {
    * not tell anew of that is carried over.
    */
   public Written write(NewAct act, LocalDate today) {
-    var all = withNeighbours(act.supersedes() == null ? act : whole(act));
+    var all = withOthers(act.supersedes() == null ? act : whole(act));
     var before = asTheyStand(all.happenings().keySet());
     var written = acts.write(all, today);
     written.lines().forEach((id, lines) -> goesOn(plant(before, id), lines));
@@ -78,17 +79,21 @@ public class Keeping {
     return uids;
   }
 
-  /** What is found again on a plant under treatment begins the looks of its neighbours again. */
-  private NewAct withNeighbours(NewAct act) {
-    var all = plants.all().stream().map(PlantInPlace::plant).toList();
+  /**
+   * What is found again on a plant under treatment begins the looks of its neighbours again; who
+   * shares a pot goes with it.
+   */
+  private NewAct withOthers(NewAct act) {
+    var all = plants.everybody().stream().map(PlantInPlace::plant).toList();
+    var others = new LinkedHashMap<Long, Happening>(Courses.begunAgain(act.happenings(), all));
+    others.putAll(OnePot.following(act.happenings(), all));
     var happenings = new LinkedHashMap<>(act.happenings());
-    Courses.begunAgain(act.happenings(), all)
-        .forEach(
-            (id, again) ->
-                happenings.merge(
-                    id,
-                    List.of(again),
-                    (told, more) -> Stream.concat(told.stream(), more.stream()).toList()));
+    others.forEach(
+        (id, more) ->
+            happenings.merge(
+                id,
+                List.of(more),
+                (told, other) -> Stream.concat(told.stream(), other.stream()).toList()));
     return new NewAct(act.on(), act.note(), act.supersedes(), happenings);
   }
 

@@ -11,12 +11,14 @@ import almanac.core.history.Happening.Divided;
 import almanac.core.history.Happening.Done;
 import almanac.core.history.Happening.Freed;
 import almanac.core.history.Happening.Held;
+import almanac.core.history.Happening.InPotOf;
 import almanac.core.history.Happening.KeptApart;
 import almanac.core.history.Happening.LetIn;
 import almanac.core.history.Happening.PartedFrom;
 import almanac.core.history.Happening.SetAside;
 import almanac.core.history.Happening.TakenBack;
 import almanac.core.history.Happening.TakenOver;
+import almanac.core.history.Happening.TookIn;
 import almanac.core.history.Happening.Treated;
 import almanac.core.history.Happening.Withdrawn;
 import almanac.core.words.Measure;
@@ -44,6 +46,7 @@ public final class Codecs {
           new FixedCodec(),
           new TaskCodec<>("ASKED", Asked.class, Asked::new, Asked::task, "To be done: {}"),
           new TaskCodec<>("DONE", Done.class, Done::new, Done::task, "Done: {}"),
+          new AidedCodec(),
           new BookedCodec(),
           new UnbookedCodec(),
           new CourseCodec<>(
@@ -110,6 +113,20 @@ public final class Codecs {
               daughter -> new Divided(Objects.requireNonNull(daughter)),
               Divided::daughter,
               "A division was taken: {}",
+              ""),
+          new KinCodec<>(
+              "IN_POT_OF",
+              InPotOf.class,
+              InPotOf::new,
+              InPotOf::holder,
+              "Stands in the pot of {}",
+              "Has a pot of its own again"),
+          new KinCodec<>(
+              "TOOK_IN",
+              TookIn.class,
+              other -> new TookIn(Objects.requireNonNull(other)),
+              TookIn::other,
+              "In its pot from now on: {}",
               ""),
           new RecountedCodec(),
           new BareCodec<>("TAKEN_OVER", TakenOver.class, new TakenOver(), ""));

@@ -7,6 +7,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import almanac.core.bench.LastWord;
 import almanac.core.bench.PieceFate;
 import almanac.core.bench.Task;
+import almanac.core.history.Aid;
 import almanac.core.judgement.verdict.Verdict;
 import almanac.core.medium.Component;
 import almanac.core.medium.Moisture;
@@ -27,7 +28,7 @@ class KeptToldTest {
   private static final KeptTold KEPT = new KeptTold(JSON);
 
   @ParameterizedTest
-  @ValueSource(ints = {1, 2, 3})
+  @ValueSource(ints = {1, 2, 3, 4})
   void everythingThatWasToldIsReadFromEveryForm(int form) throws IOException {
     var told = KEPT.read(text(form));
 
@@ -66,13 +67,23 @@ class KeptToldTest {
   }
 
   @Test
+  void whatCameWithTheFourthFormIsReadFromIt() throws IOException {
+    var told = KEPT.read(text(4));
+    assertThat(told.aids()).containsEntry(Aid.ROOTING_DIP, "willow water");
+    var piece = requireNonNull(requireNonNull(told.dividing()).pieces().get("3"));
+    assertThat(requireNonNull(piece.mix()).get(0).component()).isEqualTo(Component.PUMICE);
+    assertThat(requireNonNull(piece.tally()).counts()).containsEntry(RootFate.SOFT, 2);
+    assertThat(KEPT.read(text(3)).aids()).isEmpty();
+  }
+
+  @Test
   void whatIsKeptTodayIsTheLastFormThatIsTried() throws IOException {
     var kept = JSON.readTree(KEPT.written(KEPT.read(text(1))));
 
-    assertThat(kept.path("form").asInt()).isEqualTo(3);
+    assertThat(kept.path("form").asInt()).isEqualTo(4);
     assertThat(kept.path("told").propertyNames())
         .as("a part more or less: raise the form, and keep a text of it here")
-        .containsExactlyInAnyOrderElementsOf(JSON.readTree(text(3)).path("told").propertyNames())
+        .containsExactlyInAnyOrderElementsOf(JSON.readTree(text(4)).path("told").propertyNames())
         .containsExactlyInAnyOrder(
             Arrays.stream(JobTold.class.getRecordComponents())
                 .map(RecordComponent::getName)
@@ -81,7 +92,7 @@ class KeptToldTest {
 
   @Test
   void aNewerFormIsRefusedAndNotHalfRead() {
-    assertThatThrownBy(() -> KEPT.read("{\"form\":4,\"told\":{}}")).hasMessageContaining("form 4");
+    assertThatThrownBy(() -> KEPT.read("{\"form\":5,\"told\":{}}")).hasMessageContaining("form 5");
   }
 
   private static String text(int form) throws IOException {

@@ -45,8 +45,7 @@ public final class Answered {
    * @param check open on that plant
    * @throws Refused if it is answered by a look or a soak instead
    */
-  static Happening happening(
-      Plant plant, CheckName check, CheckAnswer answer, LocalDate today) {
+  static Happening happening(Plant plant, CheckName check, CheckAnswer answer, LocalDate today) {
     if (check.purpose().ticks().stream().noneMatch(tick -> tick.answer() == answer)) {
       throw new Refused(Entry.ANSWER, "Write down what you see; that answers this check.");
     }
