@@ -212,8 +212,15 @@ public final class CutPlans {
                 .thenComparingInt(cut -> squares(living(cut))));
   }
 
+  /** Those that are no part of the rot, nor its edge. */
   private Stream<Integer> joints() {
-    return IntStream.range(0, map.joints().size()).boxed().filter(cut -> !rot.contains(cut));
+    var numbers = map.numbers();
+    return IntStream.range(0, map.joints().size())
+        .boxed()
+        .filter(
+            cut ->
+                !gone.contains(numbers.get(map.joints().get(cut).one()))
+                    && !gone.contains(numbers.get(map.joints().get(cut).other())));
   }
 
   /** What one more cut leaves of it, without what is cut out for rot. */

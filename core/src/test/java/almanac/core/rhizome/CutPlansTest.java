@@ -111,6 +111,11 @@ class CutPlansTest {
     assertThat(whole.speaksFor())
         .hasToString("What is rotten is cut out, with one growth beyond it.");
 
+    assertThat(CutPlans.of(strong, LEAST, List.of()))
+        .extracting(CutPlan::kind)
+        .as("what goes with the rot is no spent back besides")
+        .containsExactly(PlanKind.WHOLE);
+
     var weak = row(soft("r"), firm("1", 2), firm("2", 2), lead("3"));
     assertThat(plan(weak, PlanKind.WHOLE).orElseThrow().cuts())
         .as("it would have too few left")
