@@ -36,6 +36,7 @@
   {#if plant.holding}
     <p><Sentence parts={plant.holding.advice} today={plant.today} /></p>
   {/if}
+  {#if plant.flowers}<p>Its flowers: {plant.flowers}.</p>{/if}
   {#if card.parents}<p>{card.parents}</p>{/if}
   {#if card.cameFrom}<p>
       From {card.cameFrom}{card.price ? `, ${card.price}` : ''}.

@@ -10,6 +10,7 @@
   import ChoiceField from '$lib/forms/ChoiceField.svelte';
   import { faultOf } from '$lib/forms/faults';
   import FormHead from '$lib/forms/FormHead.svelte';
+  import TextField from '$lib/forms/TextField.svelte';
   import { failed, undoable } from '$lib/shell/toaster';
   import { count } from '$lib/words/counts';
 
@@ -18,6 +19,7 @@
   const saving = new Saving();
   let passport = $state<Schemas['PassportView']>();
   let place = $state('');
+  let newPlace = $state('');
 
   async function look(input: HTMLInputElement) {
     const file = input.files?.[0];
@@ -36,7 +38,7 @@
         api.POST('/api/passports/{uid}', {
           headers,
           params: { path: { uid } },
-          body: { placeId: place ? Number(place) : (null as never) },
+          body: { placeId: place ? Number(place) : null, newPlace: place ? null : newPlace },
         }),
       ),
     );
@@ -67,7 +69,7 @@
         'entries',
       )} in its journal and {count(passport.photographs, 'photograph')}.
     </p>
-    <FormHead problem={saving.problem} fields={['placeId']} />
+    <FormHead problem={saving.problem} fields={['placeId', 'newPlace']} />
     <ChoiceField
       label="Where it is to stand"
       unchosen="Choose…"
@@ -75,6 +77,14 @@
       choices={(places.data ?? []).map(({ id, name }) => ({ value: String(id), words: name }))}
       bind:value={place}
     />
+    {#if !place}
+      <TextField
+        label={places.data?.length ? 'Or in a new place' : 'The place it stands in'}
+        hint="A sill, a shelf, a room; more of it can be told later"
+        fault={faultOf(saving.problem, 'newPlace')}
+        bind:value={newPlace}
+      />
+    {/if}
     <div class="form-end">
       <button class="act go" disabled={saving.busy}>
         {saving.busy ? 'Taking it in…' : 'Take it in with its history'}

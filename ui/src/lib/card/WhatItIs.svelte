@@ -42,6 +42,12 @@
     bind:value={form.card.confirmed}
   />
   <TextField
+    label="Its flowers"
+    hint="Colour, shape, scent: they tell swapped tags apart"
+    fault={faultOf(problem, 'card.flowers')}
+    bind:value={() => form.card.flowers ?? '', (words: string) => (form.card.flowers = words)}
+  />
+  <TextField
     label="Parents"
     fault={faultOf(problem, 'card.parents')}
     bind:value={form.card.parents}

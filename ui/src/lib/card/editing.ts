@@ -27,7 +27,7 @@ export function typedCard(plant: Schemas['PlantPage'], traits: Trait[]): TypedCa
   const { mother, daughters, asideOn, statusWords, ...own } = plant.card;
   void [daughters, asideOn, statusWords];
   return {
-    card: { ...own, motherId: mother?.id ?? null },
+    card: { ...own, flowers: plant.flowers, motherId: mother?.id ?? null },
     mothers: mother ? mother.number : '',
     apart: own.apartSince ?? '',
     held: own.heldSince ?? '',
@@ -96,6 +96,7 @@ const ON_THE_CARD = [
   'label',
   'believed',
   'confirmed',
+  'flowers',
   'parents',
   'statusReason',
   'notes',

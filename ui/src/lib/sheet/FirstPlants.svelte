@@ -8,6 +8,9 @@
     reading: Reading;
   }
   const { reading }: Props = $props();
+  const AT_ONCE = 10;
+  const MORE = 200;
+  let shown = $state(AT_ONCE);
 </script>
 
 <section class="sheet" aria-labelledby="first">
@@ -28,7 +31,7 @@
           </tr>
         </thead>
         <tbody>
-          {#each reading.first as plant (plant.row)}
+          {#each reading.first.slice(0, shown) as plant (plant.row)}
             <tr>
               <td>{plant.row}</td>
               <td>{plant.label}</td>
@@ -43,8 +46,11 @@
         </tbody>
       </table>
     </div>
-    {#if reading.plants > reading.first.length}
-      <p class="quiet">and {reading.plants - reading.first.length} more</p>
+    {#if reading.first.length > shown}
+      <button type="button" class="link more" onclick={() => (shown += MORE)}>
+        Look at {Math.min(MORE, reading.first.length - shown)} more of {reading.first.length -
+          shown}
+      </button>
     {/if}
   {/if}
 </section>
@@ -57,6 +63,9 @@
   .wide {
     margin-top: 8px;
     overflow-x: auto;
+  }
+  .more {
+    min-height: 44px;
   }
   table {
     width: 100%;

@@ -11,8 +11,12 @@
   }
   const { kinds, reading, said, say }: Props = $props();
 
-  const open = $derived(reading.kinds.filter(({ sure, key }) => !sure || !key));
-  const clear = $derived(reading.kinds.filter(({ sure, key }) => sure && key));
+  /** What its owner has chosen stays in sight. */
+  const chosen = $derived(new Set(said.kinds.map(({ words }) => words)));
+  const isOpen = ({ sure, key, words }: Reading['kinds'][number]) =>
+    !sure || !key || chosen.has(words);
+  const open = $derived(reading.kinds.filter(isOpen));
+  const clear = $derived(reading.kinds.filter((each) => !isOpen(each)));
 
   const choose = (words: string, key: string, anew: boolean) =>
     key && say({ kinds: saidOf(said.kinds, { words, key, anew }) });

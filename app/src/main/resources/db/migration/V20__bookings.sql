@@ -20,3 +20,6 @@ CREATE TABLE aided (
     aid          VARCHAR(20)  NOT NULL,
     used         VARCHAR(200) NOT NULL
 );
+
+-- What its flowers are like, so that swapped tags can be told apart.
+ALTER TABLE named ADD COLUMN flowers VARCHAR(200) DEFAULT '' NOT NULL;

@@ -89,7 +89,7 @@ class BenchDaysKeptTest {
         .isNotEmpty();
     assertThat(ready.path("blades").asInt()).isEqualTo(day.path("jobs").size());
     assertThat(ready.path("needs").path("atHand").toString())
-        .contains("a sterile blade", "a new tag", "a camera");
+        .contains("a sterile blade", "4 new tags", "a camera");
     assertThat(ready.path("needs").path("mixes")).isNotEmpty();
     assertThat(ready.path("plants"))
         .extracting(plant -> plant.path("before").toString())

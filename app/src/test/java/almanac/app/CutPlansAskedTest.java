@@ -38,7 +38,7 @@ class CutPlansAskedTest {
     var answer = plans(example()).body();
     assertThat(answer.path("least").asInt()).isEqualTo(3);
     assertThat(answer.path("plans").valueStream().map(plan -> plan.path("plan").asString()))
-        .containsExactly("WHOLE", "TWO", "BUNCHED");
+        .containsExactly("WHOLE", "TWO", "BUNCHED", "GAMBLE");
     var two = answer.path("plans").path(1);
     assertThat(two.path("cuts").toString()).isEqualTo("[\"3–4\"]");
     assertThat(two.path("pieces").valueStream().map(piece -> piece.path("sound").asBoolean()))

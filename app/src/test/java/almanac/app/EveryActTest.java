@@ -184,7 +184,10 @@ class EveryActTest {
             new Happening.Checked(
                 new CheckName(Purpose.ROOT_TIPS, TODAY.minusDays(26)), CheckAnswer.NOT_AS_HOPED)),
         Deed.on(ANY, new Happening.Numbered("99-1a")),
-        Deed.on(ANY, new Happening.Named(new Names("Brassia Other", "Brassia True", "Brassia"))),
+        Deed.on(
+            ANY,
+            new Happening.Named(
+                new Names("Brassia Other", "Brassia True", "Brassia", "green, spidery, no scent"))),
         Deed.on(
             ANY,
             new Happening.OfKind(

@@ -38,7 +38,7 @@ class FormerKindsTest {
             "{\"habit\":\"MONOPODIAL\",\"ground\":\"EPIPHYTE\",\"roots\":\"THICK\","
                 + "\"rootsAppear\":\"at any time\",\"care\":\"soaked; daily\","
                 + "\"lightOnRoots\":true,\"readyRule\":\"TIPS_GROWING\",\"branching\":\"YES\","
-                + "\"moisture\":\"DRIES_BETWEEN\",\"rest\":\"NONE\",\"rootsHidden\":false,\"rootSpeed\":21.0,"
+                + "\"moisture\":\"DRIES_BETWEEN\",\"rest\":\"NONE\",\"bestPot\":\"BASKET\",\"rootsHidden\":false,\"rootSpeed\":21.0,"
                 + "\"rhizomeStepMm\":0.0,\"growthsAYear\":0.0,\"leastGrowths\":null,"
                 + "\"nightLeast\":17.5,\"dayMost\":33.0}");
     var creeper = kind("weir-creeper");

@@ -71,6 +71,19 @@ class BatchTest {
       Find.entry(page, "Choose " + PLANTS.get(1)).check();
       Find.button(page, "To the bench together").click();
       assertThat(page.locator("h1")).hasText("2 plants together");
+      // Told once; then a tap a plant.
+      page.locator(".plants a.go").click();
+      AtBench.step(page).waitFor();
+      AtBench.to(page, "How it went");
+      AtBench.kept(page);
+      page.goBack();
+      Find.button(page, "The same for all").click();
+      assertThat(Find.button(page, "Done, and its tag is right")).hasCount(2);
+      Find.button(page, "Done, and its tag is right").first().click();
+      Find.button(page, "Done, and its tag is right").click();
+      Find.button(page, "All tags are right").click();
+      assertThat(page.locator("h1")).hasText("Bench");
+      assertThat(browsing.complaints()).isEmpty();
     }
   }
 }

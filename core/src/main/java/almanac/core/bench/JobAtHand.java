@@ -196,8 +196,10 @@ public final class JobAtHand {
   /** The move that its pot is chosen for. */
   public PotMove move() {
     var tally = told.tally();
+    var deep = pot().depthMm();
     return new PotMove(
         across(pot()),
+        deep == null ? OptionalDouble.empty() : OptionalDouble.of(deep),
         Lasting.years(mix(), moisture(), on(), before.conditions().means(), figures),
         work.intoAWiderPot(),
         false,

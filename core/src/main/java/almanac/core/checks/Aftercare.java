@@ -1,5 +1,7 @@
 package almanac.core.checks;
 
+import static almanac.core.words.Sentence.say;
+
 import almanac.core.figures.Figure;
 import almanac.core.figures.Figures;
 import almanac.core.tally.TallyFigures;
@@ -36,7 +38,19 @@ public final class Aftercare {
           check(Purpose.MEDIUM, on, FollowUpFigures.MEDIUM_EARLY, FollowUpFigures.MEDIUM_LATE, f));
     }
     checks.add(check(Purpose.YEAR, on, FollowUpFigures.YEAR_EARLY, FollowUpFigures.YEAR_LATE, f));
-    return List.copyOf(checks);
+    return move.roomy() ? checks.stream().map(Aftercare::drier).toList() : List.copyOf(checks);
+  }
+
+  /** Until it has taken hold, medium that no root reaches stays wet. */
+  private static Check drier(Check check) {
+    return check.purpose().compareTo(Purpose.ANCHORED) > 0
+        ? check
+        : new Check(
+            check.purpose(),
+            check.window(),
+            Optional.of(
+                say(
+                    "Its pot is much wider than the old one: keep it drier until roots reach the wall.")));
   }
 
   private static Check rootTips(Move move, Figures figures) {

@@ -11,8 +11,15 @@ import java.time.LocalDate;
  * @param nursed whether so many roots were lost that it is looked at week by week
  * @param whole whether the ball stayed whole
  * @param parted whether it was divided and is watered once its wounds are dry
+ * @param roomy whether its pot is so much wider than the old one that it is kept drier for a while
  */
-public record Move(LocalDate on, boolean inFlower, boolean nursed, boolean whole, boolean parted) {
+public record Move(
+    LocalDate on, boolean inFlower, boolean nursed, boolean whole, boolean parted, boolean roomy) {
+  /** A move into a pot of a size that its roots fill soon. */
+  public Move(LocalDate on, boolean inFlower, boolean nursed, boolean whole, boolean parted) {
+    this(on, inFlower, nursed, whole, parted, false);
+  }
+
   /**
    * A move of a plant of some kind. What starts dry has its first water with its roots, and not
    * when its wounds are dry.
@@ -31,6 +38,11 @@ public record Move(LocalDate on, boolean inFlower, boolean nursed, boolean whole
 
   /** The same with so many roots lost that it is nursed. */
   public Move thenNursed() {
-    return new Move(on, inFlower, true, whole, parted);
+    return new Move(on, inFlower, true, whole, parted, roomy);
+  }
+
+  /** The same into a pot that is much wider than the old one. */
+  public Move thenRoomy() {
+    return new Move(on, inFlower, nursed, whole, parted, true);
   }
 }

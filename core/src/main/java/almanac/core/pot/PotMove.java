@@ -7,6 +7,7 @@ import java.util.OptionalDouble;
  * The move that a pot is chosen for.
  *
  * @param oldMm across the pot it comes from, mm; nothing if nobody measured it
+ * @param oldDepthMm how deep that is, mm; nothing if nobody measured it
  * @param mediumYears how long the mix will last, years; nothing if nothing in it decays
  * @param ballStays whether the ball stays whole, so that the pot must be wider than the old one
  * @param rootsWouldBreak whether a pot of the usual size would break its roots, so that it goes by
@@ -17,6 +18,7 @@ import java.util.OptionalDouble;
  */
 public record PotMove(
     OptionalDouble oldMm,
+    OptionalDouble oldDepthMm,
     OptionalDouble mediumYears,
     boolean ballStays,
     boolean rootsWouldBreak,
@@ -27,5 +29,25 @@ public record PotMove(
   /** The first pot of a piece, or the next of a plant of which nothing is wrong. */
   public static PotMove of(OptionalDouble oldMm, boolean ballStays, boolean rootless, Kind kind) {
     return new PotMove(oldMm, OptionalDouble.empty(), ballStays, false, false, rootless, kind);
+  }
+
+  /** From a pot of which nobody measured the depth. */
+  public PotMove(
+      OptionalDouble oldMm,
+      OptionalDouble mediumYears,
+      boolean ballStays,
+      boolean rootsWouldBreak,
+      boolean followsRoots,
+      boolean rootless,
+      Kind kind) {
+    this(
+        oldMm,
+        OptionalDouble.empty(),
+        mediumYears,
+        ballStays,
+        rootsWouldBreak,
+        followsRoots,
+        rootless,
+        kind);
   }
 }

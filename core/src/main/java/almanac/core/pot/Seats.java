@@ -98,6 +98,10 @@ public final class Seats {
       because.add(say("The ball does not go into it whole."));
       return Fit.TOO_SMALL;
     }
+    if (move.ballStays() && shallow(pot)) {
+      because.add(say("It is less deep than the ball."));
+      return Fit.TOO_SMALL;
+    }
     if (move.rootsWouldBreak()) {
       because.add(say("Keep it drier until its roots reach the wall."));
       return Fit.GOOD;
@@ -123,6 +127,12 @@ public final class Seats {
       return Fit.TOO_LARGE;
     }
     return Fit.GOOD;
+  }
+
+  private boolean shallow(Pot pot) {
+    return pot.depthMm() != null
+        && move.oldDepthMm().isPresent()
+        && pot.depthMm() < move.oldDepthMm().getAsDouble();
   }
 
   private Sentence tooWide() {

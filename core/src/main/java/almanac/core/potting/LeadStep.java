@@ -1,6 +1,5 @@
 package almanac.core.potting;
 
-import almanac.core.figures.Figures;
 import almanac.core.history.PlantHistory;
 import almanac.core.inspection.Items;
 import almanac.core.inspection.Lead;
@@ -10,18 +9,19 @@ import almanac.core.rhizome.LeadPace;
 import java.time.LocalDate;
 import java.util.Arrays;
 
-/** How far each lead of a plant goes on in a year. Rules: Pot and place. */
+/**
+ * How far each lead of a plant goes on in a year: what its kind makes, shared among its leads. Its
+ * own years count at the bench, where its whole history is at hand. Rules: Pot and place.
+ */
 public final class LeadStep {
   private LeadStep() {}
 
   /**
    * @return mm; 0 if its kind does not creep
    */
-  public static double aYearMm(PlantHistory history, Kind kind, LocalDate today, Figures figures) {
+  public static double aYearMm(PlantHistory history, Kind kind, LocalDate today) {
     double step = kind.of(Trait.RHIZOME_STEP_MM);
-    return step > 0
-        ? step * LeadPace.seen(kind, history.life(), figures).of(leads(history, today))
-        : 0;
+    return step > 0 ? step * LeadPace.of(kind).of(leads(history, today)) : 0;
   }
 
   private static long leads(PlantHistory history, LocalDate today) {

@@ -1,6 +1,5 @@
 package almanac.core.potting;
 
-import almanac.core.figures.Figures;
 import almanac.core.history.PlantHistory;
 import almanac.core.inspection.Items;
 import almanac.core.inspection.Lead;
@@ -26,9 +25,8 @@ public record RoomToRim(LocalDate seen, double mm, double stepMm, LocalDate reac
    * The room of the lead that has the least of it, at the newest looks since it was potted; nothing
    * if nobody has measured it, or if its kind does not creep.
    */
-  public static Optional<RoomToRim> of(
-      PlantHistory history, Kind kind, LocalDate today, Figures figures) {
-    double aYear = LeadStep.aYearMm(history, kind, today, figures);
+  public static Optional<RoomToRim> of(PlantHistory history, Kind kind, LocalDate today) {
+    double aYear = LeadStep.aYearMm(history, kind, today);
     if (!(aYear > 0)) {
       return Optional.empty();
     }

@@ -7,8 +7,13 @@ import almanac.core.medium.Mix;
 import almanac.core.medium.Moisture;
 import almanac.core.medium.PottedOn;
 import almanac.core.pot.Pot;
+import almanac.core.tally.RootFate;
+import almanac.core.tally.RootTally;
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
 import org.junit.jupiter.api.Test;
 
 class GoesAlongTest {
@@ -39,5 +44,43 @@ class GoesAlongTest {
             List.of(potted(CAME), new Happening.Named(new Names("Brassia Lock Keeper", "", ""))),
             List.of(new Happening.Noted("Keeps its old bulbs.")));
     assertThat(deeds).extracting(GoesAlong.Deed::potted).containsExactly(true, false);
+  }
+
+  @Test
+  void aPieceBringsTheHistoryOfItsMotherUntilTheyWereParted() {
+    var mothers = new Chronicle();
+    mothers.on(CAME, potted(CAME));
+    mothers.on(CAME.plusDays(3), new Happening.Noted("seen by the mother"));
+    var day = CAME.plusYears(1);
+    var parted = mothers.on(day, potted(day));
+    var counted =
+        new Happening.Worked(RootTally.EMPTY.and(RootFate.SOFT, 4), 30, "", "", Way.OPENED);
+    mothers.with(parted, counted);
+    mothers.on(day.plusDays(9), new Happening.Noted("the mother alone"));
+    var mother = mothers.plant();
+
+    var lines = new ArrayList<Line>();
+    for (Happening happening :
+        List.of(
+            new Happening.PartedFrom(1L),
+            potted(day),
+            new Happening.Named(new Names("Brassia Lock Keeper", "", "")))) {
+      lines.add(new Line(lines.size() + 1, parted, happening));
+    }
+    var piece = Plant.of(2, new UUID(1, 2), Journal.of(lines));
+    assertThat(GoesAlong.withItsMothers(piece, id -> Optional.of(mother)))
+        .extracting(GoesAlong.Deed::happenings)
+        .containsExactly(
+            List.of(potted(CAME)),
+            List.of(new Happening.Noted("seen by the mother")),
+            List.of(
+                potted(day),
+                new Happening.Named(new Names("Brassia Lock Keeper", "", "")),
+                counted));
+    assertThat(GoesAlong.withItsMothers(piece, id -> Optional.empty()))
+        .as("she is not here any more")
+        .isEqualTo(GoesAlong.of(piece));
+    assertThat(GoesAlong.withItsMothers(mother, id -> Optional.empty()))
+        .isEqualTo(GoesAlong.of(mother));
   }
 }

@@ -16,7 +16,11 @@ class DownhillTest {
   }
 
   private static PlantAtHand soft() {
-    var plant = leaves(PlantAtHand.of("oncidium").potted(20), 300, Leaves.FIRM);
+    return soft(30);
+  }
+
+  private static PlantAtHand soft(int months) {
+    var plant = leaves(PlantAtHand.of("oncidium").potted(months), 300, Leaves.FIRM);
     return leaves(leaves(plant, 200, Leaves.SLIGHTLY_SOFT), 20, Leaves.WRINKLED);
   }
 
@@ -54,6 +58,14 @@ class DownhillTest {
   }
 
   @Test
+  void whatWasBeforeTheLastPottingIsSettled() {
+    var plant = soft();
+    plant.daysAgo(60).saw(Items.PESTS, Pests.SCALE);
+    plant.daysAgo(30).saw(Items.PESTS, Pests.SCALE);
+    assertThat(plant.pottedOn(PlantAtHand.MAY.minusDays(25)).judged().found().downhill()).isFalse();
+  }
+
+  @Test
   void whatLiesLongBackIsOver() {
     var plant = soft();
     plant.daysAgo(700).saw(Items.PESTS, Pests.SCALE);
@@ -63,7 +75,7 @@ class DownhillTest {
 
   @Test
   void growthsThatAreSmallerTwiceInARowAreASign() {
-    var plant = soft();
+    var plant = soft(50);
     int[] sizes = {100, 80, 60};
     for (int i = 0; i < sizes.length; i++) {
       plant.daysAgo(1300 - i * 365).saw(Items.GROWTH, GrowthStage.STARTING);

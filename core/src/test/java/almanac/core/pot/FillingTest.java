@@ -81,6 +81,27 @@ class FillingTest {
         .containsEntry(Component.PERLITE, 275.0);
   }
 
+  @Test
+  void partsStayAsTheyAreInCups() {
+    var three = Mix.of(Component.BARK_FINE).and(Component.BARK_FINE, 2).and(Component.PERLITE, 1);
+    assertThat(Portions.measured(three, 876, FIGURES).values())
+        .extracting(MeasuredVolume::words)
+        .containsExactlyInAnyOrder("3 cups", "1 cup");
+    assertThat(Portions.measured(three, 430, FIGURES).values())
+        .extracting(MeasuredVolume::words)
+        .containsExactlyInAnyOrder("1½ cups", "½ cup");
+    var many = Mix.of(Component.BARK_FINE).and(Component.BARK_FINE, 8).and(Component.PERLITE, 1);
+    assertThat(Portions.measured(many, 700, FIGURES).values())
+        .as("a tenth of it would be far too much")
+        .extracting(MeasuredVolume::words)
+        .containsExactlyInAnyOrder("3 cups", "½ cup");
+    var odd = Mix.of(Component.BARK_FINE).and(Component.PERLITE, 0.5);
+    assertThat(Portions.measured(odd, 300, FIGURES).values())
+        .as("half a part is whole too")
+        .extracting(MeasuredVolume::words)
+        .containsExactlyInAnyOrder("1 cup", "½ cup");
+  }
+
   @ParameterizedTest(name = "{0} ml: {1}")
   @CsvSource({
     "0, nothing",

@@ -218,6 +218,26 @@ class SeatsTest {
   }
 
   @Test
+  void aBallThatStaysWholeIsNotPutIntoAShallowerPot() {
+    var whole =
+        new PotMove(
+            OptionalDouble.of(150),
+            OptionalDouble.of(140),
+            OptionalDouble.of(2),
+            true,
+            false,
+            false,
+            false,
+            CATTLEYA);
+    var pan = new Pot(PotType.PLASTIC, 180.0, 110.0, "");
+    var deep = new Pot(PotType.PLASTIC, 180.0, 140.0, "");
+    var seats = new Seats(row(3, 30), whole, FIGURES).in(List.of(pan, deep));
+    assertThat(seats.get(0).pot()).isEqualTo(deep);
+    assertThat(seats.get(1).fit()).isEqualTo(Fit.TOO_SMALL);
+    assertThat(seats.get(1).because().get(0)).hasToString("It is less deep than the ball.");
+  }
+
+  @Test
   void rootsThatWantNoLightGetADarkCover() {
     var dark =
         new PotMove(

@@ -35,7 +35,7 @@ class RoomToRimTest {
     var events = new ArrayList<Event>();
     events.add(potted(SEEN.minusYears(1)));
     events.addAll(List.of(after));
-    return RoomToRim.of(PlantHistory.of(events), kind, SEEN.plusDays(10), Figures.standard());
+    return RoomToRim.of(PlantHistory.of(events), kind, SEEN.plusDays(10));
   }
 
   private static Event potted(LocalDate on) {

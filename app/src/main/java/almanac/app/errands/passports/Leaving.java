@@ -26,6 +26,7 @@ import java.sql.Connection;
 import java.sql.SQLException;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import org.jooq.DSLContext;
 import org.jooq.SQLDialect;
@@ -77,7 +78,9 @@ class Leaving {
     kind(into, plant.card().who().kind());
     long place = place(into, plant.place().name());
     var card = plant.card();
-    var deeds = GoesAlong.of(whole);
+    var deeds =
+        GoesAlong.withItsMothers(
+            whole, id -> plants.has(id) ? Optional.of(plants.whole(id)) : Optional.empty());
     var begins =
         List.<Happening>of(
             new Happening.Numbered(card.who().number()),

@@ -4,17 +4,21 @@ import almanac.app.copies.packages.BadPackage;
 import almanac.app.ground.refusals.BadEntry;
 import almanac.app.ground.web.Reckons;
 import almanac.app.record.collection.Plants;
+import almanac.app.record.places.PlaceKind;
+import almanac.app.record.places.Places;
 import almanac.app.record.site.Today;
+import almanac.core.refusals.Longest;
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import jakarta.validation.Valid;
-import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
@@ -30,12 +34,15 @@ class PassportsController {
   private final Plants plants;
   private final Leaving leaving;
   private final Passports passports;
+  private final Places places;
   private final Today today;
 
-  PassportsController(Plants plants, Leaving leaving, Passports passports, Today today) {
+  PassportsController(
+      Plants plants, Leaving leaving, Passports passports, Places places, Today today) {
     this.plants = plants;
     this.leaving = leaving;
     this.passports = passports;
+    this.places = places;
     this.today = today;
   }
 
@@ -48,7 +55,12 @@ class PassportsController {
       int photographs) {}
 
   /** Where the plant is to stand. */
-  record PassportTaken(@NotNull(message = "Choose the place it stands in.") Long placeId) {}
+  record PassportTaken(
+      @Schema(nullable = true, description = "The place it stands in, if there is one")
+          @Nullable Long placeId,
+      @Schema(nullable = true, description = "The name of a new place, where there is none")
+          @Size(max = Longest.NAME, message = "A name has at most {max} characters.")
+          @Nullable String newPlace) {}
 
   /** What was taken in, so that it can be taken back. */
   record CameIn(long plant, List<UUID> acts) {}
@@ -89,7 +101,20 @@ class PassportsController {
   @ResponseStatus(HttpStatus.CREATED)
   @Operation(summary = "Takes a plant in with its history")
   CameIn take(@PathVariable UUID uid, @Valid @RequestBody PassportTaken where) {
-    var taken = passports.take(uid, where.placeId(), today.get());
+    var taken = passports.take(uid, place(where), today.get());
     return new CameIn(taken.plant(), taken.acts());
+  }
+
+  /** The place stays if the plant is taken back. */
+  private long place(PassportTaken where) {
+    if (where.placeId() != null) {
+      return where.placeId();
+    }
+    if (where.newPlace() == null || where.newPlace().isBlank()) {
+      throw new BadEntry("placeId", "Choose the place it stands in.");
+    }
+    return places
+        .add(new Places.Wanted(where.newPlace().strip(), PlaceKind.OTHER, null, null, null))
+        .id();
   }
 }

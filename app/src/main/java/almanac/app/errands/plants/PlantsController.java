@@ -189,7 +189,13 @@ class PlantsController {
     return new Card(
         new Card.Who(
             card.number().strip(),
-            new Names(card.label().strip(), card.believed().strip(), card.confirmed().strip()),
+            new Names(
+                card.label().strip(),
+                card.believed().strip(),
+                card.confirmed().strip(),
+                card.flowers() == null
+                    ? plant.card().who().names().flowers()
+                    : card.flowers().strip()),
             entry.kind(),
             entry.deviation().own("deviation", kind(entry.kind()))),
         plant.place().id() == entry.placeId()

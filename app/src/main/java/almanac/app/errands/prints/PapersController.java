@@ -100,6 +100,7 @@ class PapersController {
             said("On its label", card.label()),
             said("Believed to be", card.believed()),
             said("Confirmed on flowering", card.confirmed()),
+            said("Its flowers", page.flowers()),
             said("Kind", page.kindName()),
             said("Parents", card.parents()),
             said("Came from", card.cameFrom()),

@@ -13,7 +13,7 @@ import org.jspecify.annotations.Nullable;
 /** What a sheet says, as it is understood so far. */
 record SheetReadingView(
     @Schema(description = "How many plants can be brought in") int plants,
-    @Schema(description = "The first of them") List<ToldView> first,
+    @Schema(description = "As each row is understood, in their order") List<ToldView> first,
     @Schema(description = "How many cells cannot be right") int faulty,
     @Schema(description = "The first of them; nothing is brought in while there is one")
         List<RemarkView> faults,
@@ -23,8 +23,6 @@ record SheetReadingView(
     List<PlaceWordsView> places,
     DaysView days,
     @Schema(description = "How many pots are measured without a unit") int bareSizes) {
-  private static final int FIRST = 8;
-
   /** More than anybody corrects by hand; the others follow when these are done. */
   private static final int MOST_REMARKS = 200;
 
@@ -120,7 +118,7 @@ record SheetReadingView(
   static SheetReadingView of(SheetReading reading) {
     return new SheetReadingView(
         reading.plants().size(),
-        reading.plants().stream().limit(FIRST).map(ToldView::of).toList(),
+        reading.plants().stream().map(ToldView::of).toList(),
         reading.faults().size(),
         RemarkView.of(reading.faults()),
         reading.doubts().size(),

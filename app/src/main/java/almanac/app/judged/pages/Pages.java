@@ -55,9 +55,7 @@ public class Pages {
         plant,
         whole,
         Slips.of(judging.situation(plant, day), judging.judge(plant), judged, judging.figures()),
-        RoomToRim.of(plant.history(), plant.follows(), day, judging.figures())
-            .map(Pages::room)
-            .orElse(null),
+        RoomToRim.of(plant.history(), plant.follows(), day).map(Pages::room).orElse(null),
         card.inHand().heldSince() == null ? null : holding(plant, card.inHand().heldSince()),
         card.inHand().apartSince() == null ? null : apart(plant, card.inHand().apartSince()),
         plant.plant().undecidedNewcomer() ? nowOrHold(plant, judged) : null,
@@ -107,6 +105,7 @@ public class Pages {
         nowOrHold,
         treatment(plant.plant()),
         LastChance.of(plant.follows()).map(Part::of).orElse(null),
+        card.who().names().flowers(),
         inPotOf(plant),
         plants.everybody().stream()
             .filter(other -> Objects.equals(other.card().inHand().inPotOf(), plant.id()))

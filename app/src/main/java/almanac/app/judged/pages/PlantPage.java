@@ -58,6 +58,7 @@ public record PlantPage(
     @Schema(nullable = true, description = "While a course runs on it") TreatmentView treatment,
     @Schema(nullable = true, description = "What to look for before it is given up")
         List<Part> lastChance,
+    @Schema(description = "What its flowers are like; empty until somebody said") String flowers,
     @Schema(nullable = true, description = "In whose pot it stands; absent if it has its own")
         Kin inPotOf,
     @Schema(description = "Who stands in its pot besides") List<Kin> holds,

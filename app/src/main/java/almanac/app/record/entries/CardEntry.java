@@ -20,6 +20,11 @@ public record CardEntry(
         String believed,
     @NotNull @Size(max = Longest.NAME, message = "A name has at most {max} characters.")
         String confirmed,
+    @Schema(
+            nullable = true,
+            description = "Colour, shape and scent of its flowers; as they were unless given")
+        @Size(max = Longest.LINE, message = "Describe its flowers in at most {max} characters.")
+        String flowers,
     @NotNull @Size(max = Longest.NAME, message = "Parents have at most {max} characters.")
         String parents,
     @NotNull(message = "Say where it is in its life.") PlantStatus status,

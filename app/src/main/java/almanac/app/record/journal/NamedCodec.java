@@ -23,11 +23,13 @@ final class NamedCodec extends TableCodec<Named, NamedRecord> {
     row.setLabel(happening.names().label());
     row.setBelieved(happening.names().believed());
     row.setConfirmed(happening.names().confirmed());
+    row.setFlowers(happening.names().flowers());
   }
 
   @Override
   Named of(NamedRecord row, Act act) {
-    return new Named(new Names(row.getLabel(), row.getBelieved(), row.getConfirmed()));
+    return new Named(
+        new Names(row.getLabel(), row.getBelieved(), row.getConfirmed(), row.getFlowers()));
   }
 
   @Override
@@ -54,6 +56,12 @@ final class NamedCodec extends TableCodec<Named, NamedRecord> {
           is.confirmed().isEmpty()
               ? say("No longer confirmed as {}", was.confirmed())
               : say("Confirmed on flowering as {}", is.confirmed()));
+    }
+    if (!was.flowers().equals(is.flowers())) {
+      changes.add(
+          is.flowers().isEmpty()
+              ? say("Its flowers are described no more")
+              : say("Its flowers: {}", is.flowers()));
     }
     return changes;
   }

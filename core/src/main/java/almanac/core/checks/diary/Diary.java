@@ -12,9 +12,11 @@ import almanac.core.history.Way;
 import almanac.core.holding.Holding;
 import almanac.core.holding.KeptApart;
 import almanac.core.kinds.Rest;
+import almanac.core.pot.PlaceFigures;
 import java.time.LocalDate;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.Stream;
@@ -135,17 +137,34 @@ public final class Diary {
             .filter(Happening.Worked.class::isInstance)
             .map(Happening.Worked.class::cast)
             .findFirst();
-    return Move.of(
-        potted.act().on(),
-        ((Happening.Potted) potted.happening()).inFlower(),
-        worked.map(Happening.Worked::tally).filter(tally -> tally.nursed(figures)).isPresent(),
-        worked.filter(work -> work.way() == Way.WHOLE).isPresent(),
-        told.stream()
-            .anyMatch(
-                happening ->
-                    happening instanceof Happening.Divided
-                        || happening instanceof Happening.PartedFrom),
-        rest);
+    var moved =
+        Move.of(
+            potted.act().on(),
+            ((Happening.Potted) potted.happening()).inFlower(),
+            worked.map(Happening.Worked::tally).filter(tally -> tally.nursed(figures)).isPresent(),
+            worked.filter(work -> work.way() == Way.WHOLE).isPresent(),
+            told.stream()
+                .anyMatch(
+                    happening ->
+                        happening instanceof Happening.Divided
+                            || happening instanceof Happening.PartedFrom),
+            rest);
+    return muchWider(plant, potted) ? moved.thenRoomy() : moved;
+  }
+
+  private boolean muchWider(Plant plant, Line potted) {
+    var holding = plant.journal().holding();
+    var before =
+        holding.subList(0, holding.indexOf(potted)).stream()
+            .map(Line::happening)
+            .filter(Happening.Potted.class::isInstance)
+            .map(happening -> ((Happening.Potted) happening).pot().diameterMm())
+            .filter(Objects::nonNull)
+            .reduce((former, latter) -> latter);
+    var now = ((Happening.Potted) potted.happening()).pot().diameterMm();
+    return now != null
+        && before.isPresent()
+        && now - before.get() > figures.of(PlaceFigures.WIDER_MOST);
   }
 
   /** On the day to which somebody put it off, if anybody did since it is known by its name. */

@@ -25,9 +25,7 @@ record RimAhead(AtRim at, LocalDate from, double mm, double aWeek, GrowthPace pa
   /** Nothing where no lead was looked at, or where it does not wander. */
   static Optional<RimAhead> of(Evidence evidence) {
     var kind = evidence.kind();
-    double aYear =
-        LeadStep.aYearMm(
-            evidence.situation().history(), kind, evidence.today(), evidence.figures());
+    double aYear = LeadStep.aYearMm(evidence.situation().history(), kind, evidence.today());
     if (aYear <= 0) {
       return Optional.empty();
     }

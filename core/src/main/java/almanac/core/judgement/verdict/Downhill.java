@@ -22,8 +22,9 @@ import java.util.Optional;
 import java.util.function.Predicate;
 
 /**
- * A plant that sinks over several looks, in more than one way. It is named, so that somebody can
- * choose to stop; nothing is decided by it. Rules: From need to verdict, downhill.
+ * A plant that sinks over several looks since it was potted, in more than one way. It is named, so
+ * that somebody can choose to stop; nothing is decided by it. Rules: From need to verdict,
+ * downhill.
  */
 final class Downhill {
   private static final int TWICE = 2;
@@ -35,7 +36,7 @@ final class Downhill {
     this.evidence = evidence;
     var first = evidence.today().minusDays(days(JudgementFigures.DOWNHILL_LOOKS));
     this.looks =
-        evidence.situation().history().life().stream()
+        evidence.situation().history().inspections().stream()
             .filter(look -> look.on().isAfter(first) && !look.on().isAfter(evidence.today()))
             .toList();
   }
@@ -45,7 +46,7 @@ final class Downhill {
 
   /** Nothing where it does not, or only in one way. */
   static Optional<Sentence> of(Evidence evidence) {
-    if (evidence.situation().history().life().size() <= TWICE) {
+    if (evidence.situation().history().inspections().size() <= TWICE) {
       return Optional.empty();
     }
     var signs = new Downhill(evidence).signs();
@@ -97,7 +98,7 @@ final class Downhill {
 
   /** Two growths in a row that are each clearly smaller than the one before. */
   private Optional<Sign> smaller() {
-    var growths = Growths.of(evidence.situation().history().asOf(evidence.today()).life());
+    var growths = Growths.of(evidence.situation().history().asOf(evidence.today()).inspections());
     return Arrays.stream(Lead.values())
         .map(lead -> growths.stream().filter(growth -> growth.lead() == lead).toList())
         .flatMap(ofLead -> smaller(ofLead).stream())

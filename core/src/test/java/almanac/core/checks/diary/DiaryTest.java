@@ -26,6 +26,8 @@ import almanac.core.medium.Component;
 import almanac.core.medium.Mix;
 import almanac.core.medium.Moisture;
 import almanac.core.medium.PottedOn;
+import almanac.core.pot.Pot;
+import almanac.core.pot.PotType;
 import almanac.core.refusals.Refused;
 import almanac.core.tally.RootFate;
 import almanac.core.tally.RootTally;
@@ -517,5 +519,21 @@ class DiaryTest {
     on(CAME.plusDays(12), null, Bookings.met(job, CAME.plusDays(12)));
     assertThat(Bookings.jobs(chronicle.plant(), CAME.plusDays(25))).isEmpty();
     assertThat(Bookings.jobs(chronicle.plant(), CAME.plusDays(26))).hasSize(1);
+  }
+
+  @Test
+  void whatWentIntoAMuchWiderPotIsKeptDrierUntilItsRootsFillIt() {
+    pottedInto(CAME, 100.0);
+    pottedInto(MOVED, 150.0);
+    assertThat(of(Series.AFTERCARE, MOVED).check().why().orElseThrow().toString())
+        .contains("keep it drier until roots reach the wall");
+    pottedInto(NEXT_YEAR, 185.0);
+    assertThat(of(Series.AFTERCARE, NEXT_YEAR).check().why()).as("two fingers").isEmpty();
+  }
+
+  private void pottedInto(LocalDate day, double mm) {
+    var potting =
+        new Potting(PottedOn.on(day), day, Mix.of(Component.BARK_FINE), Moisture.DRIES_BETWEEN);
+    on(day, null, new Happening.Potted(potting, new Pot(PotType.CLEAR, mm, null, ""), false));
   }
 }

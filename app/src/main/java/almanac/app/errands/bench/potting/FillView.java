@@ -10,6 +10,7 @@ import almanac.core.pot.Portions;
 import almanac.core.stock.Stock;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
+import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 
 /** How much of what goes into pots. */
@@ -38,6 +39,7 @@ public record FillView(
       List<Filling> fillings, Mix mix, @Nullable Grade grade, Stock stock, Figures figures) {
     var all = fillings.stream().reduce(Filling.NOTHING, Filling::and);
     double loose = all.mixMl();
+    var measured = Portions.measured(mix, loose, figures);
     return new FillView(
         all.holdsMl(),
         all.ballMl(),
@@ -52,7 +54,7 @@ public record FillView(
                         part.getKey(),
                         part.getKey().words(),
                         part.getValue(),
-                        MeasuredVolume.of(part.getValue(), figures).words(),
+                        Objects.requireNonNull(measured.get(part.getKey())).words(),
                         stock.keeps(part.getKey()) ? stock.ml(part.getKey()) : null))
             .toList(),
         grade,

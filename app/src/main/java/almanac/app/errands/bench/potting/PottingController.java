@@ -72,6 +72,8 @@ class PottingController {
                       + " among its leads")
           @Nullable Double growthsAYear,
       @Schema(nullable = true, description = "Across the old pot, mm") @Nullable Double oldMm,
+      @Schema(nullable = true, description = "How deep the old pot is inside, mm")
+          @Nullable Double oldDepthMm,
       @Schema(nullable = true, description = "How long the mix lasts; null if nothing decays")
           @Nullable Double mediumYears,
       @Schema(description = "Whether the ball goes into the new pot whole") boolean ballStays,
@@ -171,6 +173,7 @@ class PottingController {
     var move =
         new PotMove(
             optional(asked.oldMm()),
+            optional(asked.oldDepthMm()),
             optional(asked.mediumYears()),
             asked.ballStays(),
             asked.rootsWouldBreak(),
