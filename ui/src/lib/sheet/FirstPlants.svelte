@@ -56,8 +56,7 @@
 </section>
 
 <style>
-  h2,
-  p {
+  h2 {
     margin: 0;
   }
   .wide {
