@@ -49,8 +49,7 @@ class BookingsKeptTest {
     var before = page();
     var booked = book("true", "Has this growth ripened?", 3, 0);
     assertThat(booked.status()).as("%s", booked.body()).isEqualTo(201);
-    assertThat(RunningApplication.plain(own().path("check").path("why")))
-        .isEqualTo("Has this growth ripened?");
+    assertThat(own().path("check").path("title").asString()).isEqualTo("Has this growth ripened?");
     APP.goOnTo(first.plusDays(3));
     var answered =
         APP.post(

@@ -72,11 +72,12 @@ class BatchTest {
       Find.button(page, "To the bench together").click();
       assertThat(page.locator("h1")).hasText("2 plants together");
       // Told once; then a tap a plant.
+      var batch = page.url();
       page.locator(".plants a.go").click();
       AtBench.step(page).waitFor();
       AtBench.to(page, "How it went");
       AtBench.kept(page);
-      page.goBack();
+      page.navigate(batch);
       Find.button(page, "The same for all").click();
       assertThat(Find.button(page, "Done, and its tag is right")).hasCount(2);
       Find.button(page, "Done, and its tag is right").first().click();

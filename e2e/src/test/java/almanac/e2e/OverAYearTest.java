@@ -67,7 +67,7 @@ class OverAYearTest {
           assertThat(Find.region(page, "Checks")).containsText("Does it stand?");
         });
     asHoped("2027-05-31", "Does it stand?");
-    asHoped("2027-08-22", "New root tips?", "Has it taken hold?");
+    asHoped("2027-08-22", "Has it taken hold?");
     asHoped("2027-11-24", "How does the medium do?");
     on(
         "2028-05-18",

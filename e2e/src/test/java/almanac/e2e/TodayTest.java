@@ -77,7 +77,7 @@ class TodayTest {
       Find.group(page, "Plants").getByRole(AriaRole.CHECKBOX).check();
       Find.button(page, "Give it to 1 plant").click();
       var booked = Find.region(page, "Booked by you");
-      assertThat(booked).containsText("Has this growth ripened? a look, today, every 3 weeks");
+      assertThat(booked).containsText("Has this growth ripened? a look, 15 May, every 3 weeks");
       Find.button(
               booked.locator("li").filter(new Locator.FilterOptions().setHasText("ripened")),
               "Take it back")

@@ -18,6 +18,21 @@ public record Check(Purpose purpose, Window window, Optional<Sentence> why) {
     this(purpose, window, Optional.empty());
   }
 
+  /** What it is called: a look of the collector's own by what it asks. */
+  public String title() {
+    return purpose == Purpose.OWN && why.isPresent() ? why.get().toString() : purpose.title();
+  }
+
+  /** What to look for. */
+  public String lookFor() {
+    return purpose == Purpose.OWN ? purpose.title() : purpose.lookFor();
+  }
+
+  /** Why it lies there, where that is said besides what it is called. */
+  public Optional<Sentence> besides() {
+    return purpose == Purpose.OWN ? Optional.empty() : why;
+  }
+
   /** The same, made in the place of one that nobody made. */
   public Check insteadOf(Check missed) {
     return new Check(

@@ -77,11 +77,10 @@ class CalendarEntries {
         window.early(),
         window.late(),
         title(look),
-        look.what().open().check().purpose().lookFor());
+        look.what().open().check().lookFor());
   }
 
   private static String title(ToLook<Look> look) {
-    return "%s: %s"
-        .formatted(look.what().plant().called(), look.what().open().check().purpose().title());
+    return "%s: %s".formatted(look.what().plant().called(), look.what().open().check().title());
   }
 }

@@ -87,7 +87,7 @@ class RoundsController {
           plant.id(),
           plant.called(),
           plant.place().name(),
-          look.what().open().check().purpose().title(),
+          look.what().open().check().title(),
           window.early(),
           window.best(),
           window.late(),

@@ -81,6 +81,6 @@ class YearAhead {
   private static YearLine.YearLook look(OpenCheck open) {
     var window = open.check().window();
     return new YearLine.YearLook(
-        open.check().purpose().title(), window.early(), window.best(), window.late());
+        open.check().title(), window.early(), window.best(), window.late());
   }
 }

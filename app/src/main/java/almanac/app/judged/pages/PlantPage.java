@@ -177,15 +177,15 @@ public record PlantPage(
       return new CheckView(
           open.name().text(),
           purpose,
-          purpose.title(),
-          purpose.lookFor(),
+          open.check().title(),
+          open.check().lookFor(),
           purpose.answeredByLooking(),
           purpose.ticks(),
           window.early(),
           window.best(),
           window.late(),
           open.putOff().orElse(null),
-          open.check().why().map(Part::of).orElse(null),
+          open.check().besides().map(Part::of).orElse(null),
           open.urgency(day));
     }
   }

@@ -477,7 +477,9 @@ class DiaryTest {
     var own = of(Series.OWN, CAME);
     assertThat(own.check().window())
         .isEqualTo(new Window(CAME.plusDays(15), CAME.plusDays(20), CAME.plusDays(25)));
-    assertThat(own.check().why().orElseThrow()).hasToString("ripe 1");
+    assertThat(own.check().title()).isEqualTo("ripe 1");
+    assertThat(own.check().lookFor()).isEqualTo("A look of your own");
+    assertThat(own.check().besides()).isEmpty();
     ownAnswered(CAME.plusDays(20), CheckAnswer.NOT_AS_HOPED);
     assertThat(of(Series.OWN, CAME.plusDays(20)).check().window().best())
         .as("again in a fortnight")
@@ -503,9 +505,9 @@ class DiaryTest {
     on(CAME, null, new Happening.Booked(look(1, 20, 0)));
     on(CAME, null, new Happening.Booked(look(2, 25, 0)));
     on(CAME, null, new Happening.Booked(look(3, 26, 0)));
-    assertThat(of(Series.OWN, CAME).check().why().orElseThrow()).hasToString("ripe 1 · ripe 2");
+    assertThat(of(Series.OWN, CAME).check().title()).isEqualTo("ripe 1 · ripe 2");
     ownAnswered(CAME.plusDays(20), CheckAnswer.AS_HOPED);
-    assertThat(of(Series.OWN, CAME.plusDays(20)).check().why().orElseThrow()).hasToString("ripe 3");
+    assertThat(of(Series.OWN, CAME.plusDays(20)).check().title()).isEqualTo("ripe 3");
   }
 
   @Test
