@@ -94,7 +94,8 @@
     <p class="part">
       <b>Next check</b>
       {short(check.best, slip.judgedOn)}, between {short(check.early, slip.judgedOn)} and
-      {short(check.late, slip.judgedOn)}: {check.title.charAt(0).toLowerCase() + check.title.slice(1)}
+      {short(check.late, slip.judgedOn)}: {check.title.charAt(0).toLowerCase() +
+        check.title.slice(1)}
     </p>
   {/if}
 </section>
