@@ -55,7 +55,7 @@ public final class JobNeeds {
   }
 
   /** One for the plant, and a tag for each that it is parted into. */
-  private Map<Supply, Integer> supplies() {
+  public Map<Supply, Integer> supplies() {
     var supplies = new EnumMap<Supply, Integer>(Supply.class);
     job.steps().stream()
         .flatMap(step -> step.atHand().stream())

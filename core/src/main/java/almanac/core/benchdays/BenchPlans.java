@@ -9,7 +9,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.CancellationException;
-import java.util.function.BiFunction;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -50,7 +49,7 @@ public final class BenchPlans {
   /** A plan that keeps all the rules and is there within two seconds; a better one takes longer. */
   public static BenchPlan first(
       List<BenchJob> jobs, List<BenchDay> days, LocalDate today, Figures figures) {
-    return plan(jobs, days, today, figures, Set.of(), new Asker(), Solving::first, false);
+    return plan(jobs, days, today, figures, Set.of(), new Asker(), false);
   }
 
   /**
@@ -60,7 +59,7 @@ public final class BenchPlans {
    */
   public static BenchPlan plan(
       List<BenchJob> jobs, List<BenchDay> days, LocalDate today, Figures figures, Asker asker) {
-    return plan(jobs, days, today, figures, Set.of(), asker, Solving::solve, true);
+    return plan(jobs, days, today, figures, Set.of(), asker, true);
   }
 
   /** The same as if some rules did not count. */
@@ -70,7 +69,7 @@ public final class BenchPlans {
       LocalDate today,
       Figures figures,
       Set<BenchRule> without) {
-    return plan(jobs, days, today, figures, without, new Asker(), Solving::solve, true);
+    return plan(jobs, days, today, figures, without, new Asker(), true);
   }
 
   private static BenchPlan plan(
@@ -80,7 +79,6 @@ public final class BenchPlans {
       Figures figures,
       Set<BenchRule> without,
       Asker asker,
-      BiFunction<Board, Asker, Board> search,
       boolean settled) {
     var ahead =
         days.stream()
@@ -91,7 +89,7 @@ public final class BenchPlans {
     var seats = seats(weighed, ahead, today);
     var board = new Board(ahead, seats, Weights.of(figures, without));
     if (!ahead.isEmpty() && seats.stream().anyMatch(seat -> !seat.pinned())) {
-      board = search.apply(board, asker);
+      board = settled ? Solving.solve(board, asker) : Solving.first(board, asker);
     }
     var counted = new Counted(Solving.counting(), board);
     if (settled) {

@@ -51,7 +51,7 @@ final class CutPieces {
   private static Set<Integer> goesWithTheRot(
       RhizomeMap map, List<Integer> part, List<Integer> cuts) {
     var soft = new HashSet<>(part);
-    soft.removeIf(i -> map.growths().get(i).firmness() != Firmness.SOFT);
+    soft.removeIf(i -> !map.growths().get(i).soft());
     var gone = new HashSet<>(soft);
     if (soft.isEmpty()) {
       return gone;

@@ -67,10 +67,6 @@ public final class CutPlans {
     return plan.pieces().stream().filter(Piece::sound).count();
   }
 
-  private boolean soft(int growth) {
-    return map.growths().get(growth).firmness() == Firmness.SOFT;
-  }
-
   private CutPlan whole() {
     return plan(PlanKind.WHOLE, List.of(), wholeSpeaks(), wholeRisk());
   }
@@ -79,7 +75,7 @@ public final class CutPlans {
     if (rot.isEmpty()) {
       return say("No cut is made, and the plant goes on at its full strength.");
     }
-    return gone.stream().allMatch(this::soft)
+    return gone.stream().allMatch(growth -> map.growths().get(growth).soft())
         ? say("Only what is rotten is cut out, back to the next sound growth.")
         : say("What is rotten is cut out, with one growth beyond it.");
   }

@@ -45,6 +45,10 @@ public record MapGrowth(
     return firmness == Firmness.FIRM;
   }
 
+  boolean soft() {
+    return firmness == Firmness.SOFT;
+  }
+
   boolean goesOn() {
     return front != Front.SPENT;
   }

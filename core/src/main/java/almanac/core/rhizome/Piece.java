@@ -40,7 +40,7 @@ public record Piece(List<MapGrowth> growths, int least) {
 
   /** Whether it is cut out for being rotten, or lies against what is. */
   public boolean rotten() {
-    return growths.stream().anyMatch(growth -> growth.firmness() == Firmness.SOFT);
+    return growths.stream().anyMatch(MapGrowth::soft);
   }
 
   /** Enough firm growths, a lead or a live eye, and roots of its own. */

@@ -57,7 +57,7 @@ final class RotCut {
   }
 
   private boolean soft(int growth) {
-    return map.growths().get(growth).firmness() == Firmness.SOFT;
+    return map.growths().get(growth).soft();
   }
 
   private List<Integer> beyond() {

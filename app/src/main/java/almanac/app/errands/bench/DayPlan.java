@@ -85,7 +85,6 @@ public class DayPlan {
     planned.forEach(
         each ->
             each.needs()
-                .all()
                 .supplies()
                 .forEach((supply, count) -> supplies.merge(supply, count, Integer::sum)));
     return planned.stream()

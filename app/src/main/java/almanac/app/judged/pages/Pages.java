@@ -54,7 +54,12 @@ public class Pages {
     return page(
         plant,
         whole,
-        Slips.of(judging.situation(plant, day), judging.judge(plant), judged, judging.figures()),
+        Slips.of(
+            judging.situation(plant, day),
+            judging.judge(plant),
+            judged,
+            judging.since(plant, day, judged),
+            judging.figures()),
         RoomToRim.of(plant.history(), plant.follows(), day).map(Pages::room).orElse(null),
         card.inHand().heldSince() == null ? null : holding(plant, card.inHand().heldSince()),
         card.inHand().apartSince() == null ? null : apart(plant, card.inHand().apartSince()),

@@ -57,33 +57,42 @@ public final class Slips {
   /** The slip of any situation. */
   public static Slip of(Situation situation, Approach approach, Figures figures) {
     var judge = new Judge(figures, approach);
-    return of(situation, judge, Promised.of(judge, situation), figures);
+    var judged = judge.judge(situation);
+    var since = Since.of(judge, situation, judged);
+    return of(situation, judge, Promised.of(judge, situation, judged, since), since, figures);
   }
 
   /** The slip of a situation as it would be if the plant were moved in that way. */
   public static Slip handled(
       Situation situation, Approach approach, Figures figures, Handling handling) {
     var judge = new Judge(figures, approach);
+    var judged = judge.judge(situation);
+    var since = Since.of(judge, situation, judged);
     return new Slips(
-            situation,
-            figures,
-            judged -> Optional.of(Risks.of(situation, judged, handling, figures)))
-        .of(judge, Promised.of(judge, situation));
+            situation, figures, of -> Optional.of(Risks.of(situation, of, handling, figures)))
+        .of(judge, Promised.of(judge, situation, judged, since), since);
   }
 
   /**
    * The slip of a situation that was judged already.
    *
    * @param judge by whom
+   * @param since the day since when it asks for what it asks for
    */
-  static Slip of(Situation situation, Judge judge, Judgement judged, Figures figures) {
-    return new Slips(situation, figures, of -> Risks.of(situation, of, figures)).of(judge, judged);
+  static Slip of(
+      Situation situation,
+      Judge judge,
+      Judgement judged,
+      Optional<LocalDate> since,
+      Figures figures) {
+    return new Slips(situation, figures, of -> Risks.of(situation, of, figures))
+        .of(judge, judged, since);
   }
 
-  private Slip of(Judge judge, Judgement judged) {
+  private Slip of(Judge judge, Judgement judged, Optional<LocalDate> since) {
     return of(
         judged,
-        Since.of(judge, situation, judged),
+        since,
         new DecidingLooks(judge).of(situation, judged),
         Comparison.all(situation, judged, figures));
   }

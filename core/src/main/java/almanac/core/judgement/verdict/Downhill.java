@@ -34,7 +34,8 @@ final class Downhill {
 
   private Downhill(Evidence evidence) {
     this.evidence = evidence;
-    var first = evidence.today().minusDays(days(JudgementFigures.DOWNHILL_LOOKS));
+    var first =
+        evidence.today().minusDays(evidence.figures().count(JudgementFigures.DOWNHILL_LOOKS));
     this.looks =
         evidence.situation().history().inspections().stream()
             .filter(look -> look.on().isAfter(first) && !look.on().isAfter(evidence.today()))
@@ -69,9 +70,13 @@ final class Downhill {
       worse("softer leaves", Items.LEAVES).ifPresent(signs::add);
       worse("thinner bulbs", Items.BULBS).ifPresent(signs::add);
     }
-    smaller().ifPresent(signs::add);
+    int growthsStandAt = signs.size();
     again("pests again", Items.PESTS, Pests::harmful).ifPresent(signs::add);
     again("rot again", Items.ROT, rot -> rot != Rot.NONE).ifPresent(signs::add);
+    // Alone they are no sign, and telling growths apart takes longest.
+    if (!signs.isEmpty()) {
+      smaller().ifPresent(sign -> signs.add(growthsStandAt, sign));
+    }
     return signs;
   }
 
@@ -98,7 +103,11 @@ final class Downhill {
 
   /** Two growths in a row that are each clearly smaller than the one before. */
   private Optional<Sign> smaller() {
-    var growths = Growths.of(evidence.situation().history().asOf(evidence.today()).inspections());
+    var growths =
+        Growths.of(
+            evidence.situation().history().inspections().stream()
+                .filter(look -> !look.on().isAfter(evidence.today()))
+                .toList());
     return Arrays.stream(Lead.values())
         .map(lead -> growths.stream().filter(growth -> growth.lead() == lead).toList())
         .flatMap(ofLead -> smaller(ofLead).stream())
@@ -134,9 +143,5 @@ final class Downhill {
             .distinct()
             .toList();
     return found.size() >= TWICE ? Optional.of(new Sign(what, found.get(0))) : Optional.empty();
-  }
-
-  private int days(almanac.core.figures.Figure figure) {
-    return evidence.figures().count(figure);
   }
 }
