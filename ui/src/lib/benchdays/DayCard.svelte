@@ -5,8 +5,8 @@
   import TextField from '$lib/forms/TextField.svelte';
   import Sentence from '$lib/words/Sentence.svelte';
   import { long } from '$lib/words/dates';
-  import { timeSaid } from '$lib/words/minutes';
   import DayStrip from './DayStrip.svelte';
+  import { roomSaid } from './roomSaid';
 
   interface Props {
     day: Schemas['DayPlanned'];
@@ -26,7 +26,7 @@
 <section class="sheet" aria-label="Bench day {long(day.on)}">
   <div class="head">
     <h2>{long(day.on)}</h2>
-    <span class="quiet">{timeSaid(day.taken)} of {timeSaid(day.minutes)}</span>
+    <span class="quiet">{roomSaid(day)}</span>
     {#if day.jobs.length}<a class="link" href="/bench/{day.on}">prepare it</a>{/if}
   </div>
   <DayStrip {day} />

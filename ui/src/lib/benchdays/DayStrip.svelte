@@ -3,7 +3,8 @@
 
   const { day }: { day: Schemas['DayPlanned'] } = $props();
 
-  const all = $derived(Math.max(day.minutes, day.taken, 1));
+  const used = $derived(day.done + day.taken);
+  const all = $derived(Math.max(day.minutes, used, 1));
   const share = (minutes: number) => `${(100 * minutes) / all}%`;
 
   function tint({ hazard, soundness, verdict }: Schemas['JobAhead']): string {
@@ -15,14 +16,19 @@
 
 <!-- The list beside it says the same in words. -->
 <div class="strip" aria-hidden="true">
+  {#if day.done}
+    <i class="done" style:width={share(day.done)} title="done, {day.done} min"
+      ><span>✓ done</span></i
+    >
+  {/if}
   {#each day.jobs as job (job.plantId)}
     <i class={tint(job)} style:width={share(job.minutes)} title="{job.name}, {job.minutes} min">
       <span>{job.name}</span>
     </i>
   {/each}
-  {#if day.taken < day.minutes}
-    <i class="free" style:width={share(day.minutes - day.taken)}></i>
-  {:else if day.taken > day.minutes}
+  {#if used < day.minutes}
+    <i class="free" style:width={share(day.minutes - used)}></i>
+  {:else if used > day.minutes}
     <b style:left={share(day.minutes)}></b>
   {/if}
 </div>
@@ -57,6 +63,10 @@
   }
   .clay {
     background: var(--color-clay-wash);
+  }
+  .done {
+    color: var(--color-ink-2);
+    background: var(--color-rule);
   }
   .free {
     background: none;

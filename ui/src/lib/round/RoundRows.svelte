@@ -3,6 +3,7 @@
   import { ago, daysBetween } from '$lib/words/dates';
   import Sentence from '$lib/words/Sentence.svelte';
   import type { AtPlant } from './atPlant.svelte';
+  import AskedHere from './AskedHere.svelte';
   import RoundRow from './RoundRow.svelte';
 
   interface Props {
@@ -32,6 +33,7 @@
         : 'not looked at yet'}
     </span>
   </div>
+  <AskedHere {here} />
   {#each here.shown as choice, i (choice.item)}
     <RoundRow
       {choice}

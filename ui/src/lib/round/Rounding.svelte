@@ -93,7 +93,7 @@
       <RoundActs
         begun={walk.at > 0}
         ready={plant !== undefined}
-        looked={here.lookedAt}
+        looked={here.answered}
         same={() => here.same()}
         pullAside={() => here.pullAside(client)}
         {stop}

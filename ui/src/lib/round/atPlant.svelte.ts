@@ -5,7 +5,7 @@ import { Trying } from '$lib/api/trying.svelte';
 import { entriesOf, looked, untouched, type TypedLook } from '$lib/looks/looks';
 import { takeBack } from '$lib/shell/toaster';
 import { outbox } from './outbox.svelte';
-import type { Walk } from './walk.svelte';
+import type { Tick, Walk } from './walk.svelte';
 
 type Plant = Schemas['PlantPage'];
 type Choice = Schemas['LookChoice'];
@@ -44,6 +44,30 @@ export class AtPlant {
 
   get lookedAt(): boolean {
     return Object.values(this.#walk().looks).some(looked);
+  }
+
+  /** What is asked of the plant today that no row answers. */
+  get asked(): Schemas['CheckView'][] {
+    return (this.#plant()?.checks ?? []).filter(
+      ({ byLooking, urgency, ticks }) => !byLooking && urgency !== 'LATER' && ticks.length,
+    );
+  }
+
+  /** How such a check was answered. */
+  tickOf(check: string): Tick | undefined {
+    return this.#walk().ticks?.[check];
+  }
+
+  /** Answers it, or takes the same answer back. */
+  tick(check: string, answer: Tick): void {
+    const { [check]: had, ...others } = this.#walk().ticks ?? {};
+    this.#walk().ticks = had === answer ? others : { ...others, [check]: answer };
+    this.#walk().taps++;
+  }
+
+  /** Whether anything was looked at or answered. */
+  get answered(): boolean {
+    return this.lookedAt || Object.keys(this.#walk().ticks ?? {}).length > 0;
   }
 
   /** The slip as it would be by what was tapped. */
@@ -114,6 +138,7 @@ export class AtPlant {
     const walk = this.#walk();
     walk.at = Math.max(0, Math.min(walk.stops.length, at));
     walk.looks = {};
+    walk.ticks = {};
     this.trying.ask(undefined);
     this.tappedSince = '';
     this.row = 0;
@@ -127,9 +152,13 @@ export class AtPlant {
     if (!stop || !plant || this.trying.problem?.faults.length) return false;
     walk.taps++;
     const body = { on: plant.today, looks: this.entries, note: '', corrects: null };
+    const ticked = Object.entries(walk.ticks ?? {}).map(([check, answer]) =>
+      outbox.put(client, stop.plantId, stop.name, { kind: 'CHECK', check, body: { answer } }),
+    );
+    walk.ticked = { ...walk.ticked, [stop.plantId]: ticked };
     walk.left[stop.plantId] = this.lookedAt
       ? outbox.put(client, stop.plantId, stop.name, { kind: 'LOOK', body })
-      : 'passed';
+      : (ticked[0] ?? 'passed');
     this.go(walk.at + 1);
     return true;
   }
@@ -139,9 +168,16 @@ export class AtPlant {
     const walk = this.#walk();
     if (walk.at === 0) return;
     const before = walk.stops[walk.at - 1]!;
-    const key = walk.left[before.plantId];
+    const left = walk.left[before.plantId];
+    const ticked = walk.ticked?.[before.plantId] ?? [];
     delete walk.left[before.plantId];
+    delete walk.ticked?.[before.plantId];
     this.go(walk.at - 1);
+    await this.#unsend(client, left);
+    for (const key of ticked.filter((each) => each !== left)) await this.#unsend(client, key);
+  }
+
+  async #unsend(client: QueryClient, key: string | undefined): Promise<void> {
     if (!key || key === 'passed' || outbox.recall(key)) return;
     const sent = outbox.arrived.find((each) => each.key === key);
     if (sent) await takeBack(client, sent.act);

@@ -31,6 +31,11 @@ const PLANT = {
   id: 6,
   today: '2027-05-15',
   slip: { verdict: 'LEAVE', stale: ['newRoots'] },
+  checks: [
+    { id: 'OWN.1', byLooking: false, urgency: 'DUE', ticks: [{ answer: 'AS_HOPED' }] },
+    { id: 'OWN.2', byLooking: false, urgency: 'LATER', ticks: [{ answer: 'AS_HOPED' }] },
+    { id: 'ROUTINE.1', byLooking: true, urgency: 'DUE', ticks: [] },
+  ],
   journal: [
     { standing: 'CORRECTED', kind: 'INSPECTION', looks: { leaves: { answers: ['LIMP'] } } },
     {
@@ -176,4 +181,44 @@ test('a plant is pulled aside and put back by the same key', async () => {
     { plants: [6], aside: true },
     { plants: [6], aside: false },
   ]);
+});
+
+test('what no row answers is asked as well, sent with the look, and taken back with it', async () => {
+  const at = await here();
+  post.mockImplementation((path: string) =>
+    Promise.resolve({
+      data: { act: path.endsWith('answer') ? 'a-tick' : 'a-look' },
+      response: new Response(),
+    }),
+  );
+  expect(at.asked.map(({ id }) => id)).toEqual(['OWN.1']);
+  at.tick('OWN.1', 'AS_HOPED');
+  at.tick('OWN.1', 'AS_HOPED');
+  expect(at.answered).toBe(false);
+  at.tick('OWN.1', 'NOT_AS_HOPED');
+  expect(at.tickOf('OWN.1')).toBe('NOT_AS_HOPED');
+  at.set('leaves', { answers: ['FIRM'], measured: '' });
+  at.next(client);
+  const { outbox } = await import('./outbox.svelte');
+  await vi.waitFor(() => expect(outbox.arrived).toHaveLength(2));
+  expect(post.mock.calls.map(([path, sent]) => [path, sent.params.path, sent.body.answer])).toEqual(
+    [
+      ['/api/plants/{id}/checks/{check}/answer', { id: 6, check: 'OWN.1' }, 'NOT_AS_HOPED'],
+      ['/api/plants/{id}/inspections', { id: 6 }, undefined],
+    ],
+  );
+  await at.undo(client);
+  expect(takeBack.mock.calls.map(([, act]) => act)).toEqual(['a-look', 'a-tick']);
+  expect(walk).toMatchObject({ at: 0, left: {}, ticked: {}, ticks: {} });
+});
+
+test('an answer without a look is no plant passed by', async () => {
+  const at = await here();
+  post.mockResolvedValue({ data: { act: 'a-tick' }, response: new Response() });
+  at.tick('OWN.1', 'AS_HOPED');
+  at.next(client);
+  expect(walk.left[6]).not.toBe('passed');
+  await vi.waitFor(() => expect(post).toHaveBeenCalledOnce());
+  await at.undo(client);
+  expect(takeBack).toHaveBeenCalledOnce();
 });

@@ -8,7 +8,9 @@ import { takeBack } from '$lib/shell/toaster';
 
 /** What can be sent: each kind of act with what it says. */
 export type Message =
-  { kind: 'LOOK'; body: Schemas['NewInspection'] } | { kind: 'ASIDE'; body: Schemas['Aside'] };
+  | { kind: 'LOOK'; body: Schemas['NewInspection'] }
+  | { kind: 'ASIDE'; body: Schemas['Aside'] }
+  | { kind: 'CHECK'; check: string; body: Schemas['Answered'] };
 
 /** An act on its way to the program; its key makes sure that it happens once. */
 export interface Letter {
@@ -43,6 +45,12 @@ function send(
       });
     case 'ASIDE':
       return api.PUT('/api/aside', { headers, body: message.body });
+    case 'CHECK':
+      return api.POST('/api/plants/{id}/checks/{check}/answer', {
+        params: { path: { id: plantId, check: message.check } },
+        headers,
+        body: message.body,
+      });
   }
 }
 

@@ -3,6 +3,9 @@ import { storage } from '$lib/interface/storage.svelte';
 import { retypedLooks, type TypedLook } from '$lib/looks/looks';
 import { units, type Written } from '$lib/words/units.svelte';
 
+/** One way to answer a check with a tap. */
+export type Tick = Schemas['Tick']['answer'];
+
 /** A round under way, kept in the browser so that a reload loses nothing. */
 export interface Walk {
   title: string;
@@ -13,6 +16,10 @@ export interface Walk {
   left: Record<number, string>;
   /** What has been tapped for the plant that is looked at now. */
   looks: Record<string, TypedLook>;
+  /** How the checks of that plant were answered that no row answers. */
+  ticks?: Record<string, Tick>;
+  /** Under which keys those of each plant went out. */
+  ticked?: Record<number, string[]>;
   taps: number;
   startedAt: number;
   /** In which units what was tapped is measured. */
@@ -32,6 +39,8 @@ class Round {
       at: 0,
       left: {},
       looks: {},
+      ticks: {},
+      ticked: {},
       taps: 0,
       startedAt: Date.now(),
     };

@@ -2,9 +2,9 @@
   import type { Schemas } from '$lib/interface/schemas';
   import { benchNeeds } from '$lib/api/queries';
   import DayStrip from '$lib/benchdays/DayStrip.svelte';
+  import { roomSaid } from '$lib/benchdays/roomSaid';
   import Lacking from '$lib/benchdays/Lacking.svelte';
   import { long } from '$lib/words/dates';
-  import { timeSaid } from '$lib/words/minutes';
   import Sentence from '$lib/words/Sentence.svelte';
 
   interface Props {
@@ -20,7 +20,7 @@
   <div>
     <h2 id="bench-day">{day.on === today ? 'Today' : long(day.on)}</h2>
     <p>
-      <a class="link" href="/bench">bench day</a>, {timeSaid(day.taken)} of {timeSaid(day.minutes)}
+      <a class="link" href="/bench">bench day</a>, {roomSaid(day)}
     </p>
   </div>
   <DayStrip {day} />

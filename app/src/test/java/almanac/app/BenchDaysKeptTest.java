@@ -80,6 +80,26 @@ class BenchDaysKeptTest {
   }
 
   @Test
+  void whatWasDoneTodayIsTakenOffTheRoomOfTheDayAndNotOffTheDay() throws Exception {
+    var bench = new AtTheBench(APP);
+    var today = DAYS.formatted("").replace("2027-05-16", "2027-05-15");
+    assertThat(keep(today).path("days").path(0).path("done").asInt()).isZero();
+    var job = bench.begin("Encyclia Cordwain");
+    job = bench.save(job, AtTheBench.with(job, "chosen", "\"FULL_REPOT\""));
+    job = bench.save(job, AtTheBench.with(job, "minutes", "100"));
+    var done = bench.finish(job).body().path("act").asString();
+
+    var day = APP.get("/api/bench-days").body().path("days").path(0);
+    assertThat(day.path("done").asInt()).isEqualTo(100);
+    assertThat(day.path("minutes").asInt()).isEqualTo(120);
+    assertThat(keep(today).path("days").path(0)).as("sent back as it is").isEqualTo(day);
+    assertThat(APP.get("/api/bench-days").body().path("days").path(1).path("done").asInt())
+        .isZero();
+    APP.post("/api/acts/%s/withdrawal".formatted(done), "{}");
+    assertThat(keep(DAYS.formatted("")).path("days").path(0).path("done").asInt()).isZero();
+  }
+
+  @Test
   void whatIsToBeMadeReadyFollowsFromTheJobsOfTheDay() throws Exception {
     var page = keep(DAYS.formatted(""));
     var day = page.path("days").get(1);

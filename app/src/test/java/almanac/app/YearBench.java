@@ -17,6 +17,8 @@ import java.util.Set;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import org.junit.jupiter.api.parallel.Execution;
+import org.junit.jupiter.api.parallel.ExecutionMode;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import tools.jackson.databind.JsonNode;
@@ -27,6 +29,7 @@ import tools.jackson.databind.node.ObjectNode;
  * third thing: nothing that was promised slides, vanishes or piles up. Run by {@code ./almanac
  * bench year}.
  */
+@Execution(ExecutionMode.CONCURRENT)
 class YearBench {
   private static final int WEEKS = 56;
   private static final int A_WEEK = 7;

@@ -7,6 +7,7 @@ import almanac.core.history.Plant;
 import almanac.core.history.Potting;
 import almanac.core.tally.RootFate;
 import almanac.core.tally.RootTally;
+import java.time.LocalDate;
 import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
@@ -45,6 +46,16 @@ public record OwnPace(int jobs, double times) {
     return took.length == 0
         ? USUAL
         : new OwnPace(took.length, (weight + sum) / (weight + took.length));
+  }
+
+  /** How many minutes the jobs of a day took, as far as that was said. */
+  public static int minutesOn(Collection<Plant> plants, LocalDate day) {
+    return plants.stream()
+        .flatMap(plant -> plant.journal().holding().stream())
+        .filter(line -> line.act().on().equals(day))
+        .mapToInt(
+            line -> line.happening() instanceof Happening.Worked worked ? worked.minutes() : 0)
+        .sum();
   }
 
   /** So long a job takes here that usually takes so many minutes; to five minutes. */

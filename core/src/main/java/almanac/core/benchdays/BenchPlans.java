@@ -147,7 +147,7 @@ public final class BenchPlans {
       return Set.copyOf(lying);
     }
     int room =
-        day(today, days).map(BenchDay::minutes).orElse(0)
+        day(today, days).map(BenchDay::room).orElse(0)
             - jobs.stream()
                 .filter(job -> job.hazard() && !lying.contains(job) && job.mayLieOn(today))
                 .mapToInt(BenchJob::minutes)

@@ -24,8 +24,8 @@ public final class BenchRules implements ConstraintProvider {
     return new Constraint[] {
       all.forEach(JobSeat.class)
           .groupBy(JobSeat::day, sum(seat -> seat.job().minutes()))
-          .filter((day, minutes) -> minutes > day.minutes())
-          .penalize(HARD, (day, minutes) -> minutes - day.minutes())
+          .filter((day, minutes) -> minutes > day.room())
+          .penalize(HARD, (day, minutes) -> minutes - day.room())
           .asConstraint(BenchRule.ROOM.name()),
       all.forEach(JobSeat.class)
           .penalize(HARD, seat -> seat.job().outside(seat.on()))
@@ -74,7 +74,7 @@ public final class BenchRules implements ConstraintProvider {
   private static boolean couldBeDone(BenchDay day, JobSeat seat) {
     return !seat.pinned()
         && seat.on().isAfter(day.on())
-        && seat.job().minutes() <= day.minutes()
+        && seat.job().minutes() <= day.room()
         && seat.job().mayLieOn(day.on());
   }
 

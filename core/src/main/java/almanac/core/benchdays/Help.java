@@ -23,7 +23,7 @@ final class Help {
 
   /** What to do about a day on which more was pinned than fits. */
   Optional<Sentence> tooMuch(BenchDay day) {
-    int over = board.taken(day) - day.minutes();
+    int over = board.taken(day) - day.room();
     return over <= 0
         ? Optional.empty()
         : Optional.of(
@@ -58,7 +58,7 @@ final class Help {
   }
 
   private Left full(BenchJob job, BenchDay day) {
-    int lacking = board.taken(day) + job.minutes() - day.minutes();
+    int lacking = board.taken(day) + job.minutes() - day.room();
     return new Left(
         job,
         BenchRule.ROOM,
@@ -120,7 +120,7 @@ final class Help {
     var job = seat.job();
     return board.days().stream()
         .filter(day -> day.on().isAfter(full.on()) && job.mayLieOn(day.on()))
-        .filter(day -> board.taken(day) + job.minutes() <= day.minutes())
+        .filter(day -> board.taken(day) + job.minutes() <= day.room())
         .map(BenchDay::on)
         .findFirst()
         .or(

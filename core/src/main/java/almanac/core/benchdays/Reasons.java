@@ -135,6 +135,6 @@ final class Reasons {
   }
 
   private int lacks(JobSeat seat, BenchDay day) {
-    return board.taken(day) + seat.job().minutes() - day.minutes();
+    return board.taken(day) + seat.job().minutes() - day.room();
   }
 }

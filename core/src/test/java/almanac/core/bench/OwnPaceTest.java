@@ -66,6 +66,17 @@ class OwnPaceTest {
   }
 
   @Test
+  void theMinutesOfADayAreThoseThatItsJobsTook() {
+    var plants =
+        List.of(
+            moved(BARK, MOSS, worked(90, NO_LOSS)),
+            moved(BARK, MOSS, worked(25, NO_LOSS)),
+            moved(BARK, MOSS));
+    assertThat(OwnPace.minutesOn(plants, MOVED)).isEqualTo(115);
+    assertThat(OwnPace.minutesOn(plants, MOVED.plusDays(1))).isZero();
+  }
+
+  @Test
   void whatIsUsualFollowsFromWhatWasDone() {
     assertThat(times(moved(BARK, MOSS, worked(90, NO_LOSS)))).isCloseTo(1.5, within(1e-9));
     assertThat(times(moved(MOSS, BARK, worked(90, NO_LOSS)))).isCloseTo(3, within(1e-9));

@@ -467,6 +467,27 @@ class BenchPlansTest {
   }
 
   @Test
+  void whatWasDoneTodayLeavesLessRoomButPushesNothingOff() {
+    var worked = new BenchDay(TODAY, 120).after(90);
+    var days = List.of(worked, weekend(60, 60).get(0));
+    var lies = with(job("Skylark", 0, 7, 20, 40), "", null, null, TODAY);
+
+    var plan = plan(days, lies, job("Weir", 0, 0, 20, 20));
+
+    assertThat(where(plan))
+        .as("30 minutes are left: too few for the one that stays, none for another")
+        .containsEntry("Skylark", TODAY)
+        .containsEntry("Weir", SATURDAY);
+    assertThat(plan.days().get(0).tooMuch().orElseThrow())
+        .hasToString(
+            "10 minutes too many: free 10 minutes, or let Skylark wait until 2027-05-22,"
+                + " which costs nothing.");
+    assertThat(where(plan(days, job("Weir", 0, 0, 20, 20)))).containsEntry("Weir", TODAY);
+    assertThat(where(plan(days, job("Skylark", 0, 0, 20, 40)))).containsEntry("Skylark", SATURDAY);
+    assertThat(new BenchDay(TODAY, 60).after(90).room()).isZero();
+  }
+
+  @Test
   void theRuleThatIsNamedIsTheOneThatBinds() {
     var named = new EnumMap<BenchRule, Integer>(BenchRule.class);
     for (int seed = 0; seed < 40; seed++) {

@@ -40,6 +40,7 @@ public class BenchDays {
 
   private final BenchDayTable table;
   private final JobsAhead ahead;
+  private final Paces paces;
   private final Rules rules;
   private final Planner planner;
   private final Improving improving;
@@ -49,12 +50,14 @@ public class BenchDays {
   BenchDays(
       BenchDayTable table,
       JobsAhead ahead,
+      Paces paces,
       Rules rules,
       Planner planner,
       Improving improving,
       PlatformTransactionManager transactions) {
     this.table = table;
     this.ahead = ahead;
+    this.paces = paces;
     this.rules = rules;
     this.planner = planner;
     this.improving = improving;
@@ -223,7 +226,11 @@ public class BenchDays {
   private Planned plan(LocalDate today, List<BenchDay> days, Map<Long, Lay> laid) {
     var until = days.stream().map(BenchDay::on).reduce(today, (a, b) -> a.isAfter(b) ? a : b);
     var jobs = ahead.on(today, until, laid);
-    var asked = new Asked(jobs.stream().map(Ahead::job).toList(), days, today, rules.figures());
+    var open =
+        days.stream()
+            .map(day -> day.on().equals(today) ? day.after(paces.worked(today)) : day)
+            .toList();
+    var asked = new Asked(jobs.stream().map(Ahead::job).toList(), open, today, rules.figures());
     var plan = solve(asked);
     return new Planned(
         plan.plan(),

@@ -28,7 +28,8 @@ record BenchDaysPage(
   record DayPlanned(
       LocalDate on,
       @Schema(description = "How much time somebody has") int minutes,
-      @Schema(description = "How much of it the jobs take") int taken,
+      @Schema(description = "How much of it went into jobs that are done") int done,
+      @Schema(description = "How much of it the jobs take that are still to be done") int taken,
       @Schema(nullable = true, description = "What to do about more than fits")
           @Nullable List<Part> tooMuch,
       @Schema(description = "In the order of the work") List<JobAhead> jobs) {}
@@ -101,6 +102,7 @@ record BenchDaysPage(
     return new DayPlanned(
         day.day().on(),
         day.day().minutes(),
+        day.day().done(),
         day.taken(),
         day.tooMuch().map(Part::of).orElse(null),
         day.jobs().stream()

@@ -6,6 +6,8 @@ import almanac.app.record.rules.Rules;
 import almanac.core.bench.OwnPace;
 import almanac.core.figures.Figures;
 import almanac.core.history.Happening;
+import almanac.core.history.Plant;
+import java.time.LocalDate;
 import java.util.List;
 import java.util.concurrent.atomic.AtomicReference;
 import org.springframework.stereotype.Component;
@@ -13,12 +15,13 @@ import org.springframework.stereotype.Component;
 /** Knows how fast the collector works, worked out once for each state of the journals. */
 @Component
 class Paces {
-  private record Known(List<PlantInPlace> plants, Figures figures, OwnPace pace) {}
+  private record Known(
+      List<PlantInPlace> plants, Figures figures, OwnPace pace, List<Plant> worked) {}
 
   private final Plants plants;
   private final Rules rules;
   private final AtomicReference<Known> known =
-      new AtomicReference<>(new Known(List.of(), Figures.standard(), OwnPace.USUAL));
+      new AtomicReference<>(new Known(List.of(), Figures.standard(), OwnPace.USUAL, List.of()));
 
   Paces(Plants plants, Rules rules) {
     this.plants = plants;
@@ -26,11 +29,20 @@ class Paces {
   }
 
   OwnPace now() {
+    return known().pace;
+  }
+
+  /** How many minutes the jobs took that were done on a day, as far as somebody said so. */
+  int worked(LocalDate day) {
+    return OwnPace.minutesOn(known().worked, day);
+  }
+
+  private Known known() {
     var everybody = plants.everybody();
     var figures = rules.figures();
     var before = known.get();
     if (before.plants == everybody && before.figures.equals(figures)) {
-      return before.pace;
+      return before;
     }
     var worked =
         everybody.stream()
@@ -40,8 +52,8 @@ class Paces {
                         .anyMatch(line -> line.happening() instanceof Happening.Worked))
             .map(plant -> plants.whole(plant.id()))
             .toList();
-    var pace = OwnPace.of(worked, figures);
-    known.set(new Known(everybody, figures, pace));
-    return pace;
+    var now = new Known(everybody, figures, OwnPace.of(worked, figures), worked);
+    known.set(now);
+    return now;
   }
 }
