@@ -20,6 +20,7 @@ import almanac.core.history.Happening;
 import almanac.core.history.Line;
 import almanac.core.history.Names;
 import almanac.core.history.Origin;
+import almanac.core.history.Outcome;
 import almanac.core.history.PlantStatus;
 import almanac.core.history.Potting;
 import almanac.core.history.Stand;
@@ -225,6 +226,8 @@ class EveryActTest {
         Deed.on(ANY, new Happening.Fixed(Fix.TOP_UP, TODAY)),
         Deed.on(ANY, new Happening.Asked("dark covers")),
         Deed.on(ANY, new Happening.Booked(RIPE)),
+        Deed.on(ANY, new Happening.OutcomeSaid(TODAY.minusDays(200), Outcome.SET_BACK)),
+        Deed.on(ANY, new Happening.OutcomeSaid(TODAY.minusDays(200), null)),
         Deed.on(ANY, new Happening.Aided(Aid.ROOTING_DIP, "willow water")),
         Deed.on(ANY, new Happening.Booked(RIPE), new Happening.Unbooked(RIPE.uid())),
         Deed.on(ANY, new Happening.Asked("dark covers"), new Happening.Done("dark covers")),

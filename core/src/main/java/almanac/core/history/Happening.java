@@ -153,6 +153,14 @@ public sealed interface Happening
   record Worked(RootTally tally, int minutes, String well, String badly, Way way)
       implements OfPlant, OnCard {}
 
+  /**
+   * Somebody says what came of a move, otherwise than it was worked out.
+   *
+   * @param moved the day of the move
+   * @param outcome null to let it be worked out again
+   */
+  record OutcomeSaid(LocalDate moved, @Nullable Outcome outcome) implements OfPlant, OnCard {}
+
   /** It was drawn as it stood in its pot, growth by growth. */
   record Mapped(RhizomeMap map) implements OfPlant, OnCard {}
 

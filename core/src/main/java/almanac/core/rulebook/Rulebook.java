@@ -28,6 +28,8 @@ import almanac.core.rounds.RoundFigures;
 import almanac.core.season.SeasonFigures;
 import almanac.core.sums.SumFigures;
 import almanac.core.tally.TallyFigures;
+import almanac.core.taught.LearningFigures;
+import almanac.core.taught.TaughtFigures;
 import almanac.core.treatments.TreatmentFigures;
 import almanac.core.year.YearFigures;
 import java.util.List;
@@ -74,6 +76,8 @@ public final class Rulebook {
         TreatmentFigures.GROUP,
         JobFigures.GROUP,
         TallyFigures.GROUP,
+        TaughtFigures.GROUP,
+        LearningFigures.GROUP,
         SumFigures.GROUP,
         FollowUpFigures.GROUP,
         RoundFigures.GROUP,

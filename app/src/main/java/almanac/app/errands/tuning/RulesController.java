@@ -1,5 +1,6 @@
 package almanac.app.errands.tuning;
 
+import almanac.app.errands.taught.Learned;
 import almanac.app.ground.refusals.BadEntry;
 import almanac.app.ground.web.Reckons;
 import almanac.app.judged.judging.Judging;
@@ -31,12 +32,14 @@ class RulesController {
   private final Rules rules;
   private final Plants plants;
   private final Judging judging;
+  private final Learned learned;
   private final Today today;
 
-  RulesController(Rules rules, Plants plants, Judging judging, Today today) {
+  RulesController(Rules rules, Plants plants, Judging judging, Learned learned, Today today) {
     this.rules = rules;
     this.plants = plants;
     this.judging = judging;
+    this.learned = learned;
     this.today = today;
   }
 
@@ -50,6 +53,8 @@ class RulesController {
       double standard,
       @Schema(nullable = true, description = "The collector's own value, if there is one")
           Double own,
+      @Schema(description = "Whether that was taken over from the record of the collection")
+          boolean learned,
       String unit,
       double least,
       double most,
@@ -80,7 +85,8 @@ class RulesController {
   @Operation(summary = "Every figure of the rules with its reason, default and own value")
   List<Chapter> all() {
     var own = rules.own();
-    return Rulebook.groups().stream().map(group -> chapter(group, own)).toList();
+    var taken = learned.figures();
+    return Rulebook.groups().stream().map(group -> chapter(group, own, taken)).toList();
   }
 
   @Reckons
@@ -138,19 +144,23 @@ class RulesController {
     return new Effect(plants.size(), changed);
   }
 
-  private static Chapter chapter(FigureGroup group, Map<String, Double> own) {
+  private static Chapter chapter(
+      FigureGroup group, Map<String, Double> own, Map<String, Double> taken) {
     return new Chapter(
         group.key(),
         group.title(),
-        group.figures().stream().map(figure -> line(figure, own.get(figure.key()))).toList());
+        group.figures().stream()
+            .map(figure -> line(figure, own.get(figure.key()), taken.containsKey(figure.key())))
+            .toList());
   }
 
-  private static RuleLine line(Figure figure, @Nullable Double own) {
+  private static RuleLine line(Figure figure, @Nullable Double own, boolean learned) {
     return new RuleLine(
         figure.key(),
         Rulebook.name(figure),
         figure.standard(),
         own,
+        learned,
         figure.unit().words(),
         figure.least(),
         figure.most(),

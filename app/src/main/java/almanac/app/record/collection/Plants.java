@@ -12,10 +12,13 @@ import almanac.core.history.Plant;
 import almanac.core.history.Stand;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
+import java.util.Collection;
 import java.util.List;
 import java.util.Objects;
 import java.util.Set;
+import java.util.TreeSet;
 import java.util.concurrent.atomic.AtomicReference;
+import java.util.function.Consumer;
 import java.util.function.Function;
 import java.util.function.Supplier;
 import java.util.stream.Collectors;
@@ -36,6 +39,7 @@ import org.springframework.transaction.support.TransactionTemplate;
 @Component
 public class Plants {
   private static final long WHOLE_AT_MOST = 200;
+  private static final long AT_ONCE = 100;
 
   private final DSLContext db;
   private final Places places;
@@ -119,6 +123,22 @@ public class Plants {
    */
   public Plant whole(long id) {
     return told(one(id).id());
+  }
+
+  /**
+   * Hands over plants with their whole journals, a hundred or so at a time, so that they need not
+   * all be held at once.
+   */
+  public void eachWhole(Collection<Long> ids, Consumer<Plant> then) {
+    var wanted = new TreeSet<>(ids);
+    while (!wanted.isEmpty()) {
+      long first = wanted.first();
+      var some = wanted.headSet(first + AT_ONCE);
+      atOneMoment(() -> Journals.between(db, first, first + AT_ONCE - 1)).stream()
+          .filter(plant -> wanted.contains(plant.id()))
+          .forEach(then);
+      some.clear();
+    }
   }
 
   /**

@@ -49,6 +49,7 @@ public final class Codecs {
           new AidedCodec(),
           new BookedCodec(),
           new UnbookedCodec(),
+          new OutcomeSaidCodec(),
           new CourseCodec<>(
               "COURSE_BEGUN",
               CourseBegun.class,

@@ -1,0 +1,137 @@
+package almanac.app.errands.taught;
+
+import almanac.core.history.Outcome;
+import almanac.core.taught.Chance;
+import almanac.core.taught.HowLong;
+import almanac.core.taught.Lessons;
+import almanac.core.taught.LifeHere;
+import almanac.core.taught.Question;
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.time.LocalDate;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+
+/** What the collection taught its keeper. */
+record TaughtPage(
+    @Schema(description = "How many moves were made here") int moves,
+    @Schema(nullable = true, description = "The day of the first") @Nullable LocalDate since,
+    @Schema(description = "What came of how many; none that nothing came to")
+        List<OutcomeCount> counted,
+    List<QuestionView> questions,
+    @Schema(description = "By when half had new root tips") HalfBy tips,
+    @Schema(description = "By when half had taken hold") HalfBy holds,
+    @Schema(description = "How long components last here, the best known first")
+        List<LifeView> lives,
+    @Schema(description = "Moves at which nobody looked in time, the newest first")
+        List<Unseen> unseen) {
+
+  /** How many moves came to something. */
+  record OutcomeCount(Outcome outcome, String words, int count) {}
+
+  /** A question, with its sides. */
+  record QuestionView(Question question, String title, List<ChanceLine> lines) {
+    static QuestionView of(Lessons.Answered answered) {
+      return new QuestionView(
+          answered.question(),
+          answered.question().title(),
+          answered.lines().stream().map(ChanceLine::of).toList());
+    }
+  }
+
+  /** One side of a question: how many took hold in time. */
+  record ChanceLine(
+      String words,
+      @Schema(description = "How many took hold in time") int well,
+      @Schema(description = "Of how many that tell") int of,
+      @Schema(description = "How many of them took hold too late") int slow,
+      @Schema(description = "How many of them were set back or lost") int badly,
+      @Schema(description = "What is assumed without them, 0 to 1") double assumed,
+      @Schema(description = "In nine cases of ten the truth lies over this, 0 to 1") double low,
+      double likely,
+      @Schema(description = "and under this") double high,
+      Chance.Against against,
+      String says,
+      @Schema(description = "Moves of which it is too early to say") int waiting,
+      @Schema(description = "Moves at which nobody looked in time") int unseen) {
+    static ChanceLine of(Lessons.Line line) {
+      var chance = line.chance();
+      return new ChanceLine(
+          line.words(),
+          chance.well(),
+          chance.of(),
+          line.slow(),
+          line.badly(),
+          chance.assumed(),
+          chance.low(),
+          chance.likely(),
+          chance.high(),
+          chance.against(),
+          chance.words(),
+          line.waiting(),
+          line.unseen());
+    }
+  }
+
+  /** By when half of all had come to something; between two days, since nobody watches. */
+  record HalfBy(
+      int cases,
+      @Schema(nullable = true, description = "After that day from the move")
+          @Nullable Integer after,
+      @Schema(nullable = true, description = "and by that one; null if less than half came to it")
+          @Nullable Integer by) {
+    static HalfBy of(HowLong half) {
+      return new HalfBy(
+          half.cases(),
+          half.after().isPresent() ? half.after().getAsInt() : null,
+          half.by().isPresent() ? half.by().getAsInt() : null);
+    }
+  }
+
+  /** How long a component lasts here, in months at 20 °C and watered when dry. */
+  record LifeView(
+      @Schema(description = "The key of its figure, as in GET /api/rules") String figure,
+      String words,
+      @Schema(description = "How many pots were felt") int pots,
+      double assumed,
+      double low,
+      double likely,
+      double high,
+      Chance.Against against,
+      String says,
+      @Schema(nullable = true, description = "What could be taken over") @Nullable Double proposed,
+      @Schema(nullable = true, description = "The collector's own value in force")
+          @Nullable Double own,
+      @Schema(description = "Whether that was taken over from here") boolean learned,
+      @Schema(description = "Whether the pots still carry it; true without one") boolean carried) {
+    static LifeView of(LifeHere life, Map<String, Double> owns, Map<String, Double> learned) {
+      var key = life.component().life().orElseThrow().key();
+      var own = owns.get(key);
+      return new LifeView(
+          key,
+          life.component().words(),
+          life.pots(),
+          life.assumed(),
+          life.low(),
+          life.likely(),
+          life.high(),
+          life.against(),
+          life.words(),
+          life.proposed().isPresent() ? life.proposed().getAsDouble() : null,
+          own,
+          learned.containsKey(key),
+          own == null || life.carries(own));
+    }
+  }
+
+  /** A move at which nobody looked. */
+  record Unseen(long plantId, String name, LocalDate on) {}
+
+  static List<OutcomeCount> counted(Lessons lessons) {
+    return Arrays.stream(Outcome.values())
+        .filter(lessons.counted()::containsKey)
+        .map(each -> new OutcomeCount(each, each.words(), lessons.counted().get(each)))
+        .toList();
+  }
+}
