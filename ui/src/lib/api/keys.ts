@@ -22,6 +22,8 @@ export const KEYS = {
   jobs: ['jobs'],
   kinds: ['kinds'],
   label: (label: string) => ['label', label],
+  moves: ['moves'],
+  movesOf: (plant: number) => ['moves', plant],
   network: ['network'],
   papers: (id: number) => ['plant', id, 'papers'],
   photos: (id: number) => ['photos', id],
@@ -39,6 +41,7 @@ export const KEYS = {
   smallJobsOf: (plant: number) => ['small-jobs', plant],
   stock: ['stock'],
   tags: ['tags'],
+  taught: ['taught'],
   today: ['today'],
   treatments: ['treatments'],
   neighbours: (plants: number[]) => ['treatments', 'neighbours', plants],
@@ -64,6 +67,8 @@ const OF_THE_JOURNAL = [
   KEYS.stock,
   KEYS.jobs,
   KEYS.batches,
+  KEYS.moves,
+  KEYS.taught,
 ];
 
 /** What follows from the rules and the kinds, for every plant. */

@@ -109,6 +109,18 @@ export const neighboursOf = (plants: () => number[]) =>
     enabled: plants().length > 0,
   }));
 
+/** What came of the moves of a plant. */
+export const movesOf = (plant: () => number) =>
+  createQuery(() => ({
+    queryKey: KEYS.movesOf(plant()),
+    queryFn: () =>
+      answered(api.GET('/api/plants/{id}/moves', { params: { path: { id: plant() } } })),
+  }));
+
+/** What the collection taught its keeper. */
+export const taughtPage = () =>
+  createQuery(() => ({ queryKey: KEYS.taught, queryFn: () => answered(api.GET('/api/taught')) }));
+
 /** The coming year of every plant. */
 export const yearAhead = () =>
   createQuery(() => ({ queryKey: KEYS.year, queryFn: () => answered(api.GET('/api/year')) }));

@@ -1,6 +1,8 @@
 <script lang="ts">
   import Drawn from '$lib/rhizome/Drawn.svelte';
   import type { Schemas } from '$lib/interface/schemas';
+  import { movesOf } from '$lib/api/queries';
+  import Moves from '$lib/taught/Moves.svelte';
   import CheckRow from '$lib/checks/CheckRow.svelte';
   import LaterChecks from '$lib/checks/LaterChecks.svelte';
   import BloomYear from '$lib/drawings/BloomYear.svelte';
@@ -12,6 +14,8 @@
 
   /** What the plant shows, drawn, and when it is to be looked at again. */
   const { plant }: { plant: Schemas['PlantPage'] } = $props();
+  const moves = movesOf(() => plant.id);
+  const moved = $derived((moves.data?.moves ?? []).map(({ on }) => on));
 </script>
 
 <div class="middle">
@@ -31,11 +35,17 @@
     <section class="sheet" aria-labelledby="growths">
       <h2 id="growths">Growths, year by year</h2>
       <p class="quiet">
-        Size in {lengthUnit() === 'in' ? 'inches' : lengthUnit()}; a dot where it was seen in
-        flower.
+        Size in {lengthUnit() === 'in' ? 'inches' : lengthUnit()}; a dot where it was seen in flower{moved.length
+          ? ', a line where it was moved'
+          : ''}.
       </p>
-      <Part name="its growths"><GrowthChart growths={plant.growths} /></Part>
+      <Part name="its growths"><GrowthChart growths={plant.growths} moves={moved} /></Part>
     </section>
+  {/if}
+  {#if moves.data?.moves.length}
+    <Part name="what came of its moves">
+      <Moves {plant} moves={moves.data} />
+    </Part>
   {/if}
   <Drawn plantId={plant.id} />
   {#if plant.journal.some((line) => line.looks['bloom'])}

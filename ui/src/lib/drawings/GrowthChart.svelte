@@ -7,8 +7,10 @@
   interface Props {
     /** The oldest first; only those that were measured are drawn. */
     growths: Schemas['GrowthView'][];
+    /** The days on which it was moved. */
+    moves?: string[];
   }
-  const { growths }: Props = $props();
+  const { growths, moves = [] }: Props = $props();
 
   const W = 480;
   const H = 130;
@@ -21,6 +23,10 @@
   const largest = $derived(Math.max(1, ...drawn.map((growth) => growth.sizeMm!)));
   const size = $derived(scaleLinear([0, largest], [0, 78]));
   const step = $derived((W - 20) / Math.max(4, drawn.length));
+  /** A move lies before the growths that began after it. */
+  const cuts = $derived([
+    ...new Set(moves.map((on) => drawn.filter(({ since }) => since <= on).length)),
+  ]);
 </script>
 
 <svg
@@ -33,6 +39,14 @@
   font-family="var(--font-sans)"
 >
   <path d="M4 {BASE}H{W - 4}" stroke="var(--color-rule)" stroke-width="2" />
+  {#each cuts as cut (cut)}
+    <path
+      d="M{10 + cut * step} 8V{BASE}"
+      stroke="var(--color-slate)"
+      stroke-width="2"
+      stroke-dasharray="3 4"
+    />
+  {/each}
   {#each drawn as growth, i (i)}
     {@const h = size(growth.sizeMm!)}
     {@const x = 10 + i * step + step / 2}

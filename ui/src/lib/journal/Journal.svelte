@@ -1,6 +1,6 @@
 <script lang="ts">
   import type { Schemas } from '$lib/interface/schemas';
-  import { photosOf } from '$lib/api/queries';
+  import { movesOf, photosOf } from '$lib/api/queries';
   import { timeline, type Moment } from './timeline';
   import { short } from '$lib/words/dates';
   import LineOfJournal from './LineOfJournal.svelte';
@@ -30,6 +30,10 @@
   let kind = $state('');
   let whole = $state(false);
   const photos = photosOf(() => plant.id);
+  const moves = movesOf(() => plant.id);
+  const cameOf = $derived(
+    new Map(moves.data?.moves.map(({ on, outcomeWords }) => [on, outcomeWords])),
+  );
   const moments = $derived(timeline(plant.journal, photos.data ?? []));
   const shown = $derived(moments.filter((moment) => is(moment, kind)));
 
@@ -80,6 +84,9 @@
               {today}
               corrected={correctedBy.get(line.act)?.recordedOn ?? line.recordedOn}
             />
+            {#if line.kind === 'POTTING' && line.standing === 'HOLDS' && cameOf.has(on)}
+              <p class="quiet">What came of it: <b>{cameOf.get(on)}</b></p>
+            {/if}
           {/if}
         </div>
       </li>

@@ -33,6 +33,7 @@
   </span>
   <span class="quiet standard">
     {#if figure.own != null && !changes.putsBack(figure.key)}
+      {#if figure.learned}<a class="link" href="/taught">own, learned</a> ·{/if}
       default {measuredOut(figure.standard, figure.unit)}
       <button class="link" onclick={() => changes.putBack(figure)}>Put it back</button>
     {:else if changes.has(figure.key)}

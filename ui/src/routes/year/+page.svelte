@@ -19,7 +19,8 @@
       year by year · <a class="link" href="/plants/{one}">its page</a>
       <a class="link" href="/year">all plants</a>
     {:else}
-      {count(plants.data?.length ?? 0, 'plant')}, what opens next first
+      {count(plants.data?.length ?? 0, 'plant')}, what opens next first ·
+      <a class="link" href="/taught">what it taught</a>
     {/if}
   </span>
 </div>

@@ -37,6 +37,7 @@ class EveryPageTest {
           "/small-jobs",
           "/treatments",
           "/year",
+          "/taught",
           "/plants/Brassia Balance Beam/papers",
           "/settings");
 

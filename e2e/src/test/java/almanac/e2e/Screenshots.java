@@ -36,7 +36,7 @@ class Screenshots {
       shoot(desk, "/plants/Brassia Lock Keeper/inspect", "inspect");
       shoot(desk, "/bench", "bench-days");
       shoot(desk, "/year", "year");
-      shoot(desk, "/tags", "tags");
+      shoot(desk, "/taught", "taught");
       shoot(desk, "/settings", "settings");
       shoot(desk, "/guide#newRoots", "guide");
       shoot(desk, "/plants/Miltoniopsis Market Day/hold", "holding");

@@ -98,20 +98,26 @@ public final class Outcomes {
                 .filter(sign -> day(sign.on()) >= count(TaughtFigures.SLOW_FROM))
                 .filter(sign -> !sign.on().isBefore(came.by()))
                 .findFirst()
-                .map(sign -> new Since(came.by(), sign.on())));
+                .map(
+                    sign ->
+                        new Since(
+                            sign.on().isAfter(came.by()) ? came.by() : came.after(), sign.on())));
   }
 
-  /** From the first look that saw it for good back to the last one before that did not. */
+  /**
+   * From the first look that saw it for good back to the last one before that did not. What was
+   * seen on a day counts, whatever else was noted on it; tips that came do not go again.
+   */
   private Optional<Since> since(Sign.Of so, Sign.Of not) {
-    var seen = saw(so, not).toList();
     LocalDate lastNot = move.on();
     Optional<Since> since = Optional.empty();
-    for (var sign : seen) {
-      if (sign.of() == not) {
+    for (var sign : saw(so, not).toList()) {
+      boolean seen = saw(so).anyMatch(other -> other.on().equals(sign.on()));
+      if (seen && since.isEmpty()) {
+        since = Optional.of(new Since(lastNot, sign.on()));
+      } else if (!seen) {
         lastNot = sign.on();
         since = so == Sign.Of.TIPS ? since : Optional.empty();
-      } else if (since.isEmpty()) {
-        since = Optional.of(new Since(lastNot, sign.on()));
       }
     }
     return since;

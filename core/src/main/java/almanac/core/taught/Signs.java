@@ -87,23 +87,36 @@ final class Signs {
   }
 
   private void tips(Inspection look) {
+    boolean growing = any(look, Items.ROOT_TIPS, RootTips.ACTIVE::equals).isPresent();
     boolean stopped = any(look, Items.ROOT_TIPS, RootTips.STOPPED::equals).isPresent();
-    any(look, Items.NEW_ROOTS, stage -> stage.measurable() || stage == RootStage.ANCHORED)
-        .filter(stage -> !stopped)
-        .ifPresentOrElse(
-            stage -> add(look.on(), Sign.Of.TIPS, "newest roots: " + stage.words()),
-            () -> noTips(look));
-    any(look, Items.NEW_ROOTS, RootStage.ANCHORED::equals)
-        .ifPresent(stage -> add(look.on(), Sign.Of.HOLDS, "newest roots: " + stage.words()));
+    var stage = any(look, Items.NEW_ROOTS, each -> true);
+    if (stage.isEmpty()) {
+      if (growing) {
+        add(look.on(), Sign.Of.TIPS, "root tips growing");
+      }
+      return;
+    }
+    var words = "newest roots: " + stage.get().words();
+    boolean comeOut = stage.get().measurable() || stage.get() == RootStage.ANCHORED;
+    if (!growing && (stopped || !comeOut)) {
+      add(look.on(), Sign.Of.NO_TIPS, words);
+    } else if (growing || !wereThere(stage.get(), look.on())) {
+      add(look.on(), Sign.Of.TIPS, words);
+    }
+    if (stage.get() == RootStage.ANCHORED && byItsOwnRoots(look.on())) {
+      add(look.on(), Sign.Of.HOLDS, words);
+    }
   }
 
-  private void noTips(Inspection look) {
-    if (any(look, Items.ROOT_TIPS, RootTips.ACTIVE::equals).isPresent()) {
-      add(look.on(), Sign.Of.TIPS, "root tips growing");
-    } else {
-      any(look, Items.NEW_ROOTS, stage -> true)
-          .ifPresent(stage -> add(look.on(), Sign.Of.NO_TIPS, "newest roots: " + stage.words()));
-    }
+  /** In the first weeks roots in the medium, or as long as before, are those it was moved with. */
+  private boolean wereThere(RootStage now, LocalDate on) {
+    return !byItsOwnRoots(on)
+        && (now == RootStage.ANCHORED
+            || (now.pastNub() && move.before().stage().filter(RootStage::pastNub).isPresent()));
+  }
+
+  private boolean byItsOwnRoots(LocalDate on) {
+    return day(on) >= figures.count(TaughtFigures.HOLDS_FROM);
   }
 
   private void stands(Inspection look) {

@@ -136,6 +136,56 @@ class OutcomesTest {
   }
 
   @Test
+  void rootsInTheMediumOrAsLongAsBeforeAreThoseItWasMovedWith() {
+    sees(-4, Items.NEW_ROOTS, RootStage.MID);
+    moved(Way.OPENED);
+    sees(10, Items.NEW_ROOTS, RootStage.ANCHORED);
+    sees(20, Items.NEW_ROOTS, RootStage.LONG);
+    assertThat(told(LATER).afterwards().tips()).isEmpty();
+    assertThat(told(LATER).afterwards().holds()).isEmpty();
+    sees(30, Items.NEW_ROOTS, RootStage.NUB);
+    assertThat(told(LATER).afterwards().tips())
+        .as("another flush")
+        .contains(new Afterwards.Since(MOVED, MOVED.plusDays(30)));
+    sees(25, Items.ROOT_TIPS, RootTips.ACTIVE);
+    assertThat(told(LATER).afterwards().tips().orElseThrow().by()).isEqualTo(MOVED.plusDays(25));
+    sees(60, Items.NEW_ROOTS, RootStage.ANCHORED);
+    assertThat(told(LATER).afterwards().holds().orElseThrow().by()).isEqualTo(MOVED.plusDays(60));
+  }
+
+  @Test
+  void tipsThatStoppedAreNone() {
+    moved(Way.OPENED);
+    sees(
+        Inspection.on(MOVED.plusDays(40))
+            .with(Items.NEW_ROOTS, Items.NEW_ROOTS.saw(RootStage.SHORT))
+            .with(Items.ROOT_TIPS, Items.ROOT_TIPS.saw(RootTips.STOPPED)));
+    assertThat(told(LATER).afterwards().tips()).isEmpty();
+  }
+
+  @Test
+  void ofTwoLooksOnOneDayTheOneThatSawItCounts() {
+    moved(Way.OPENED);
+    sees(27, Items.NEW_ROOTS, RootStage.NONE);
+    sees(27, Items.NEW_ROOTS, RootStage.NUB);
+    sees(90, Items.STABILITY, Stability.FIRM);
+    sees(90, Items.STABILITY, Stability.LOOSE);
+    var told = told(LATER).afterwards();
+    assertThat(told.tips()).contains(new Afterwards.Since(MOVED, MOVED.plusDays(27)));
+    assertThat(told.holds()).contains(new Afterwards.Since(MOVED, MOVED.plusDays(90)));
+  }
+
+  @Test
+  void tipsAndAFirmLeafOfOneDayTellByThatDay() {
+    moved(Way.OPENED);
+    sees(60, Items.NEW_ROOTS, RootStage.NONE);
+    sees(100, Items.NEW_ROOTS, RootStage.SHORT);
+    sees(100, Items.LEAVES, Leaves.FIRM);
+    assertThat(told(LATER).afterwards().holds())
+        .contains(new Afterwards.Since(MOVED.plusDays(60), MOVED.plusDays(100)));
+  }
+
+  @Test
   void tapsSayTheSameAsLooks() {
     moved(Way.OPENED);
     answers(30, Purpose.ROOT_TIPS, CheckAnswer.AS_HOPED);
@@ -330,7 +380,7 @@ class OutcomesTest {
     moved(Way.OPENED);
     var again = MOVED.plusDays(120);
     chronicle.on(again, potted(again, BARK, true));
-    sees(150, Items.NEW_ROOTS, RootStage.ANCHORED);
+    sees(200, Items.NEW_ROOTS, RootStage.ANCHORED);
     var told = told(chronicle, LATER.plusDays(200));
     assertThat(told)
         .extracting(each -> each.afterwards().outcome())

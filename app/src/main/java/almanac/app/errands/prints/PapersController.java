@@ -2,9 +2,13 @@ package almanac.app.errands.prints;
 
 import almanac.app.errands.prints.Papers.PaperChapter;
 import almanac.app.errands.prints.Papers.PaperLine;
+import almanac.app.errands.taught.Remembered;
 import almanac.app.judged.pages.Pages;
+import almanac.app.judged.pages.Part;
 import almanac.app.judged.pages.PlantPage;
 import almanac.app.record.collection.Plants;
+import almanac.app.record.rules.Rules;
+import almanac.app.record.site.Today;
 import almanac.core.history.Happening;
 import almanac.core.history.Standing;
 import io.swagger.v3.oas.annotations.Operation;
@@ -33,10 +37,16 @@ class PapersController {
 
   private final Plants plants;
   private final Pages pages;
+  private final Remembered remembered;
+  private final Rules rules;
+  private final Today today;
 
-  PapersController(Plants plants, Pages pages) {
+  PapersController(Plants plants, Pages pages, Remembered remembered, Rules rules, Today today) {
     this.plants = plants;
     this.pages = pages;
+    this.remembered = remembered;
+    this.rules = rules;
+    this.today = today;
   }
 
   @GetMapping("/api/plants/{id}/papers")
@@ -45,6 +55,10 @@ class PapersController {
     var page = page(id);
     var chapters = new ArrayList<PaperChapter>();
     chapters.add(new PaperChapter("The plant", plant(page)));
+    var came = moves(id);
+    if (!came.isEmpty()) {
+      chapters.add(new PaperChapter("What came of its moves", came));
+    }
     chapters.add(new PaperChapter("Its history", lines(page.journal().stream(), LocalDate.MAX)));
     var at = id;
     for (int i = 0; i < MOST_ANCESTORS; i++) {
@@ -74,6 +88,17 @@ class PapersController {
         .header(HttpHeaders.CONTENT_DISPOSITION, file.toString())
         .contentType(MARKDOWN)
         .body(papers.asMarkdown());
+  }
+
+  private List<PaperLine> moves(long id) {
+    return remembered.of(plants.one(id)).moves().stream()
+        .map(
+            move ->
+                new PaperLine(
+                    null,
+                    Part.of(move.afterwards(today.get(), rules.figures()).words(move.move())),
+                    ""))
+        .toList();
   }
 
   private PlantPage page(long id) {

@@ -86,6 +86,9 @@ public class Demo {
     }
     new DemoCourse(books, plants).all();
     days.all(books.today().get(), plants);
+    for (var row : DemoGone.rows(DemoTold.spring(books.today().get()))) {
+      new DemoPlant(books).gone(row, shelves.get(row.place()));
+    }
   }
 
   /** Two that were repotted on the same day got each other's tags; the flowers told. */

@@ -34,6 +34,7 @@ import almanac.core.words.Answer;
 import java.time.LocalDate;
 import java.time.YearMonth;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
@@ -52,6 +53,10 @@ final class DemoPlant {
   private static final int STALE = 130;
 
   private static final int MONTHS_HERE = 36;
+
+  /** So long what is seen after a move belongs to it. */
+  private static final int OF_A_MOVE = 200;
+
   private static final double STEP_MM = 20;
 
   /** A piece of three growths goes into this. */
@@ -173,12 +178,45 @@ final class DemoPlant {
         movedHere ? narrower(row.pot()) : row.pot(),
         Optional.of(new Arrival(came, false)));
     var past = new ArrayList<NewAct>();
+    var moisture = kind.of(Trait.MOISTURE);
     if (movedHere) {
       years.looks(came, moved).forEach(look -> past.add(seen(look)));
-      var potting = new Potting(PottedOn.on(moved), moved, row.mix(), kind.of(Trait.MOISTURE));
+      var potting = new Potting(PottedOn.on(moved), moved, row.mix(), moisture);
       past.add(NewAct.of(moved, id, new Happening.Potted(potting, row.pot(), false)));
     }
     years.looks(movedHere ? moved : came, until).forEach(look -> past.add(seen(look)));
+    if (movedHere && moved.plusDays(OF_A_MOVE).isBefore(until)) {
+      var told = DemoPast.ofAPlant(row.label(), moved);
+      past.add(seen(told.before(row.mix(), moisture, came, false)));
+      told.after().forEach(look -> past.add(seen(look)));
+    }
+    past.sort(Comparator.comparing(NewAct::on));
+    books.keeping().bringIn(past, today);
+    return this;
+  }
+
+  /** One that was here for some years, and is gone. */
+  DemoPlant gone(DemoGone.Row row, long place) {
+    var kind = StandardKinds.named(row.kind()).orElseThrow();
+    var moisture = kind.of(Trait.MOISTURE);
+    var since = row.came();
+    add(
+        row.label(),
+        kind,
+        place,
+        new Potting(PottedOn.on(since), since, row.mix(), moisture),
+        Pot.NOT_NOTED,
+        Optional.of(new Arrival(since, false)));
+    var past = new ArrayList<NewAct>();
+    for (var move : row.moves()) {
+      boolean inFlower = move.roots() == RootStage.NONE;
+      past.add(seen(move.before(row.mix(), moisture, since, inFlower)));
+      since = move.on();
+      var potting = new Potting(PottedOn.on(since), since, row.mix(), moisture);
+      past.add(NewAct.of(since, id, new Happening.Potted(potting, Pot.NOT_NOTED, inFlower)));
+      move.alone().forEach(look -> past.add(seen(look)));
+    }
+    past.add(NewAct.of(row.went(), id, new Happening.Became(row.fate())));
     books.keeping().bringIn(past, today);
     return this;
   }

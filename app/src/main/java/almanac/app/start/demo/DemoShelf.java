@@ -39,10 +39,15 @@ final class DemoShelf {
   private DemoShelf() {}
 
   static List<Row> rows() {
-    var file = new ClassPathResource("demo/plants.csv");
+    return lines("demo/plants.csv").stream().map(DemoShelf::row).toList();
+  }
+
+  /** Those of a table below its heading. */
+  static List<String> lines(String table) {
+    var file = new ClassPathResource(table);
     try (var lines =
         new BufferedReader(new InputStreamReader(file.getInputStream(), StandardCharsets.UTF_8))) {
-      return lines.lines().skip(1).map(DemoShelf::row).toList();
+      return lines.lines().skip(1).toList();
     } catch (IOException e) {
       throw new UncheckedIOException(e);
     }
@@ -66,7 +71,7 @@ final class DemoShelf {
         : new Pot(PotType.valueOf(type), diameterMm, Math.rint(diameterMm * DEPTH), "");
   }
 
-  private static Mix mix(String words) {
+  static Mix mix(String words) {
     var parts = new EnumMap<Component, Double>(Component.class);
     for (var part : words.split(" : ")) {
       var pair = part.split(" ");

@@ -1,0 +1,56 @@
+package almanac.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.RegisterExtension;
+
+/** Looking back: what came of the moves, and what the collection teaches. */
+class TaughtPageTest {
+  @RegisterExtension static final RunningDemo ALMANAC = new RunningDemo();
+
+  @Test
+  void aFigureIsTakenOverAndGivenBackWithATapEach() {
+    try (var browsing = Browsing.desk(ALMANAC.address())) {
+      var page = browsing.open("/taught");
+      var card = Find.with(page.locator(".differs"), "Fine bark");
+      assertThat(card).containsText("Fine bark: yours differs");
+      assertThat(card).containsText("verdicts of today would change");
+      Find.with(card.locator("button"), "Take").click();
+      assertThat(card).containsText("learned here");
+      Find.with(page.locator("button"), "Undo").click();
+      assertThat(card).containsText("Fine bark: yours differs");
+      Find.with(card.locator("button"), "Take").click();
+      Find.button(card, "Give it back").click();
+      assertThat(card).containsText("Fine bark: yours differs");
+      assertThat(browsing.complaints()).isEmpty();
+    }
+  }
+
+  @Test
+  void whatCameOfAMoveIsReadOnThePlantAndSaidOtherwise() {
+    try (var browsing = Browsing.desk(ALMANAC.address())) {
+      var page = browsing.plant("Maxillaria Rope Ladder");
+      var moves = Find.region(page, "What came of its moves");
+      var first = moves.locator(":scope > ul > li").first();
+      assertThat(first).containsText("re-established");
+      first.locator("summary").click();
+      Find.button(first, "set back").click();
+      assertThat(first).containsText(": set back.");
+      assertThat(Find.region(page, "Journal")).containsText("What came of the move");
+      Find.with(page.locator("button"), "Undo").click();
+      assertThat(first).containsText(": re-established.");
+      assertThat(browsing.complaints()).isEmpty();
+    }
+  }
+
+  @Test
+  void onAPhoneNothingHasToBePushedSideways() {
+    try (var browsing = Browsing.phone(ALMANAC.address())) {
+      browsing.open("/taught").getByText("Took hold within 100 days").waitFor();
+      browsing.fitsTheScreen();
+      assertThat(browsing.violations()).isEmpty();
+    }
+  }
+}
