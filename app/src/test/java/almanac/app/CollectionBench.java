@@ -61,6 +61,8 @@ class CollectionBench {
     double year = median(9, () -> APP.get("/api/year"));
     double past = median(20, () -> APP.get("/api/year/past?plants=" + fifty()));
     double rounds = median(5, () -> APP.get("/api/rounds"));
+    double taughtCold = millis(() -> APP.get("/api/taught"));
+    double taught = median(9, () -> APP.get("/api/taught"));
     double page = median(100, () -> APP.get("/api/plants/" + (1 + new Random().nextInt(PLANTS))));
     double saving = median(100, CollectionBench::inspect);
     var job = APP.post("/api/plants/1/job", "{}").body();
@@ -87,6 +89,8 @@ class CollectionBench {
     say("the year, warm", year, 500);
     say("past years of fifty plants", past, 0);
     say("rounds ahead", rounds, 0);
+    say("what it taught, first time", taughtCold, 1000);
+    say("what it taught, warm", taught, 100);
     say("plant's page", page, 60);
     say("an inspection with its new slip", saving, 50);
     say("a step at the bench", step, 50);

@@ -14,7 +14,8 @@ import java.util.Optional;
  * @param outcome as it was worked out, or as somebody said
  * @param tips when new root tips came
  * @param holds when it had taken hold
- * @param restsOn the signs that it rests on, oldest first
+ * @param signs all that was seen and speaks of it, oldest first
+ * @param restsOn those that it rests on
  * @param smaller whether the next growth came out smaller; that is said beside it
  * @param said whether somebody said otherwise than was worked out
  */
@@ -22,6 +23,7 @@ public record Afterwards(
     Outcome outcome,
     Optional<Since> tips,
     Optional<Since> holds,
+    List<Sign> signs,
     List<Sign> restsOn,
     boolean smaller,
     boolean said) {
@@ -35,7 +37,7 @@ public record Afterwards(
 
   /** The same as somebody says it was. */
   public Afterwards as(Outcome told) {
-    return new Afterwards(told, tips, holds, restsOn, smaller, true);
+    return new Afterwards(told, tips, holds, signs, restsOn, smaller, true);
   }
 
   /** In a sentence. */

@@ -5,6 +5,8 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.OptionalInt;
 import java.util.TreeSet;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 
 /**
  * By which day half of all had come to something that nobody watches: each is known to have come to
@@ -16,8 +18,8 @@ import java.util.TreeSet;
  * @param by and by that one
  */
 public record HowLong(int cases, OptionalInt after, OptionalInt by) {
-  private static final int ROUNDS = 2000;
-  private static final double SETTLED = 1e-9;
+  private static final int ROUNDS = 1000;
+  private static final double SETTLED = 1e-8;
   private static final double HALF = 0.5;
 
   /**
@@ -74,30 +76,62 @@ public record HowLong(int cases, OptionalInt after, OptionalInt by) {
     return steps;
   }
 
+  /** Cases of the same two days, with the first and the last step that lies between them. */
+  private record Same(int many, int first, int last) {}
+
   private static double[] settled(List<Between> cases, List<Between> steps) {
+    var same = same(cases, steps);
     var mass = new double[steps.size()];
     Arrays.fill(mass, 1.0 / Math.max(1, steps.size()));
     for (int round = 0; round < ROUNDS; round++) {
-      var next = new double[steps.size()];
-      for (var each : cases) {
-        double inside = 0;
-        for (int i = 0; i < mass.length; i++) {
-          inside += covers(each, steps.get(i)) ? mass[i] : 0;
-        }
-        for (int i = 0; i < mass.length; i++) {
-          next[i] += covers(each, steps.get(i)) ? mass[i] / inside / cases.size() : 0;
-        }
-      }
+      var before = mass;
+      mass = again(before, same, cases.size());
       double moved = 0;
       for (int i = 0; i < mass.length; i++) {
-        moved = Math.max(moved, Math.abs(next[i] - mass[i]));
+        moved = Math.max(moved, Math.abs(mass[i] - before[i]));
       }
-      mass = next;
       if (moved < SETTLED) {
         break;
       }
     }
     return mass;
+  }
+
+  private static List<Same> same(List<Between> cases, List<Between> steps) {
+    return cases.stream()
+        .collect(Collectors.groupingBy(each -> each, Collectors.summingInt(each -> 1)))
+        .entrySet()
+        .stream()
+        .map(
+            each -> {
+              var inside =
+                  IntStream.range(0, steps.size())
+                      .filter(i -> covers(each.getKey(), steps.get(i)))
+                      .summaryStatistics();
+              return new Same(each.getValue(), inside.getMin(), inside.getMax());
+            })
+        .toList();
+  }
+
+  /** Each case is spread over its steps as all cases together lie on them. */
+  private static double[] again(double[] mass, List<Same> same, int cases) {
+    var upTo = new double[mass.length + 1];
+    for (int i = 0; i < mass.length; i++) {
+      upTo[i + 1] = upTo[i] + mass[i];
+    }
+    var from = new double[mass.length + 1];
+    for (var each : same) {
+      double share = each.many() / (upTo[each.last() + 1] - upTo[each.first()]) / cases;
+      from[each.first()] += share;
+      from[each.last() + 1] -= share;
+    }
+    var next = new double[mass.length];
+    double share = 0;
+    for (int i = 0; i < mass.length; i++) {
+      share += from[i];
+      next[i] = mass[i] * share;
+    }
+    return next;
   }
 
   private static boolean covers(Between each, Between step) {

@@ -45,13 +45,8 @@ public record Lessons(
    */
   public record Line(String words, Chance chance, int slow, int badly, int waiting, int unseen) {}
 
-  private record Known(MoveRecord record, Afterwards afterwards) {}
-
-  /** What moves and felt pots tell on a day. */
-  public static Lessons of(
-      Collection<MoveRecord> moves, Collection<PotFelt> pots, LocalDate today, Figures figures) {
-    var known =
-        moves.stream().map(each -> new Known(each, each.afterwards(today, figures))).toList();
+  /** What moves and felt pots tell. */
+  public static Lessons of(Collection<MoveTold> known, Collection<PotFelt> pots, Figures figures) {
     var counted = new EnumMap<Outcome, Integer>(Outcome.class);
     known.forEach(each -> counted.merge(each.afterwards().outcome(), 1, Integer::sum));
     var answers = new ArrayList<Answered>();
@@ -61,20 +56,21 @@ public record Lessons(
         answers.add(new Answered(question, lines));
       }
     }
-    var opened = known.stream().filter(each -> !each.record().move().whole()).toList();
+    var opened = known.stream().filter(each -> !each.move().whole()).toList();
     return new Lessons(
         counted,
         answers,
-        howLong(opened, Afterwards::tips, Sign.Of.NO_TIPS, figures),
-        howLong(opened, Afterwards::holds, Sign.Of.LOOSE, figures),
+        howLong(opened, Afterwards::tips, Sign.Of.NO_TIPS),
+        howLong(opened, Afterwards::holds, Sign.Of.LOOSE),
         lives(pots, figures));
   }
 
-  private static List<Line> lines(Question question, List<Known> known, Figures figures) {
-    var sides = new TreeMap<Question.Side, List<Known>>(Comparator.comparing(Question.Side::order));
+  private static List<Line> lines(Question question, Collection<MoveTold> known, Figures figures) {
+    var sides =
+        new TreeMap<Question.Side, List<MoveTold>>(Comparator.comparing(Question.Side::order));
     for (var each : known) {
       question
-          .of(each.record().move())
+          .of(each.move())
           .ifPresent(side -> sides.computeIfAbsent(side, none -> new ArrayList<>()).add(each));
     }
     return sides.entrySet().stream()
@@ -82,7 +78,7 @@ public record Lessons(
         .toList();
   }
 
-  private static Line line(Question.Side side, List<Known> moves, Figures figures) {
+  private static Line line(Question.Side side, List<MoveTold> moves, Figures figures) {
     var outcomes =
         moves.stream()
             .collect(
@@ -106,16 +102,13 @@ public record Lessons(
   }
 
   private static HowLong howLong(
-      List<Known> moves,
-      Function<Afterwards, Optional<Afterwards.Since>> when,
-      Sign.Of not,
-      Figures figures) {
+      List<MoveTold> moves, Function<Afterwards, Optional<Afterwards.Since>> when, Sign.Of not) {
     var cases = new ArrayList<HowLong.Between>();
     for (var each : moves) {
-      var move = each.record().move();
+      var move = each.move();
       var since = when.apply(each.afterwards());
       var lastNot =
-          Signs.of(move, each.record().after(), figures).stream()
+          each.afterwards().signs().stream()
               .filter(sign -> sign.of() == not)
               .map(Sign::on)
               .reduce((former, latter) -> latter);

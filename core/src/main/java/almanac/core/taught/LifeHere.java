@@ -27,7 +27,7 @@ public record LifeHere(
     double high,
     Chance.Against against) {
   private static final double FURTHEST = 1.6;
-  private static final double STEP = 0.01;
+  private static final double STEP = 0.02;
   private static final double TAIL = 0.05;
 
   /**

@@ -43,7 +43,13 @@ public final class Outcomes {
   private Afterwards told() {
     var outcome = outcome();
     return new Afterwards(
-        outcome, tips, holds, restsOn(outcome), saw(Sign.Of.SMALLER).findAny().isPresent(), false);
+        outcome,
+        tips,
+        holds,
+        signs,
+        restsOn(outcome),
+        saw(Sign.Of.SMALLER).findAny().isPresent(),
+        false);
   }
 
   private Outcome outcome() {

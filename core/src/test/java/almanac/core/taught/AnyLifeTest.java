@@ -114,7 +114,7 @@ class AnyLifeTest {
       told.tips().ifPresent(came -> assertThat(came.by()).isAfter(came.after()));
       told.holds().ifPresent(came -> assertThat(came.by()).isAfter(came.after()));
       assertThat(told.restsOn()).isSortedAccordingTo((a, b) -> a.on().compareTo(b.on()));
-      var lessons = Lessons.of(List.of(life), List.of(), today, FIGURES);
+      var lessons = Lessons.of(List.of(MoveTold.of(life, today, FIGURES)), List.of(), FIGURES);
       assertThat(lessons.counted()).isEqualTo(Map.of(told.outcome(), 1));
       lessons.answers().stream()
           .flatMap(answered -> answered.lines().stream())

@@ -76,7 +76,8 @@ class LessonsTest {
   }
 
   private static Lessons of(List<MoveRecord> moves) {
-    return Lessons.of(moves, List.of(), TODAY, FIGURES);
+    return Lessons.of(
+        moves.stream().map(each -> MoveTold.of(each, TODAY, FIGURES)).toList(), List.of(), FIGURES);
   }
 
   private static Lessons.Line line(Lessons lessons, Question question, String words) {
@@ -177,7 +178,7 @@ class LessonsTest {
     var fine = new PotFelt(Component.BARK_FINE, Moisture.KEPT_MOIST, new LifeHere.Told(0, 0.6));
     var chips =
         new PotFelt(Component.COCONUT_CHIPS, Moisture.KEPT_MOIST, new LifeHere.Told(0.5, 1.5));
-    var lessons = Lessons.of(List.of(), List.of(chips, fine, fine), TODAY, FIGURES);
+    var lessons = Lessons.of(List.of(), List.of(chips, fine, fine), FIGURES);
     assertThat(lessons.lives())
         .extracting(life -> life.component() + " " + life.pots())
         .containsExactly("BARK_FINE 2", "COCONUT_CHIPS 1");

@@ -128,7 +128,26 @@ record TaughtPage(
   /** A move at which nobody looked. */
   record Unseen(long plantId, String name, LocalDate on) {}
 
-  static List<OutcomeCount> counted(Lessons lessons) {
+  /**
+   * As it is shown.
+   *
+   * @param own the collector's own figures by their keys
+   * @param learned those of them that were taken over from here
+   */
+  static TaughtPage of(Taught.Now now, Map<String, Double> own, Map<String, Double> learned) {
+    var lessons = now.lessons();
+    return new TaughtPage(
+        lessons.counted().values().stream().mapToInt(Integer::intValue).sum(),
+        now.since().orElse(null),
+        counted(lessons),
+        lessons.answers().stream().map(QuestionView::of).toList(),
+        HalfBy.of(lessons.tips()),
+        HalfBy.of(lessons.holds()),
+        lessons.lives().stream().map(life -> LifeView.of(life, own, learned)).toList(),
+        now.unseen());
+  }
+
+  private static List<OutcomeCount> counted(Lessons lessons) {
     return Arrays.stream(Outcome.values())
         .filter(lessons.counted()::containsKey)
         .map(each -> new OutcomeCount(each, each.words(), lessons.counted().get(each)))

@@ -16,7 +16,6 @@ import java.util.Collection;
 import java.util.List;
 import java.util.Objects;
 import java.util.Set;
-import java.util.TreeSet;
 import java.util.concurrent.atomic.AtomicReference;
 import java.util.function.Consumer;
 import java.util.function.Function;
@@ -39,7 +38,6 @@ import org.springframework.transaction.support.TransactionTemplate;
 @Component
 public class Plants {
   private static final long WHOLE_AT_MOST = 200;
-  private static final long AT_ONCE = 100;
 
   private final DSLContext db;
   private final Places places;
@@ -125,20 +123,16 @@ public class Plants {
     return told(one(id).id());
   }
 
-  /**
-   * Hands over plants with their whole journals, a hundred or so at a time, so that they need not
-   * all be held at once.
-   */
+  /** Hands over plants with their whole journals; of many all are read from front to back. */
   public void eachWhole(Collection<Long> ids, Consumer<Plant> then) {
-    var wanted = new TreeSet<>(ids);
-    while (!wanted.isEmpty()) {
-      long first = wanted.first();
-      var some = wanted.headSet(first + AT_ONCE);
-      atOneMoment(() -> Journals.between(db, first, first + AT_ONCE - 1)).stream()
-          .filter(plant -> wanted.contains(plant.id()))
-          .forEach(then);
-      some.clear();
+    if (ids.size() <= WHOLE_AT_MOST) {
+      ids.forEach(id -> then.accept(whole(id)));
+      return;
     }
+    var wanted = Set.copyOf(ids);
+    atOneMoment(() -> Journals.read(db)).stream()
+        .filter(plant -> wanted.contains(plant.id()))
+        .forEach(then);
   }
 
   /**

@@ -49,11 +49,6 @@ public final class Journals {
     return plants(Reading.of(db, plant), PLANT.ID.eq(plant)).stream().findFirst();
   }
 
-  /** Those of some numbers, both ends included, as their whole journals tell them. */
-  public static List<Plant> between(DSLContext db, long first, long last) {
-    return plants(Reading.between(db, first, last), PLANT.ID.between(first, last));
-  }
-
   private static List<Plant> plants(Reading part, Condition wanted) {
     var lines = lines(part);
     return part.db()

@@ -53,11 +53,6 @@ final class Reading {
     return new Reading(db, false, OF_PLANT, OF_PLANT.ID, OF_PLANT.PLANT_ID.eq(plant));
   }
 
-  /** Those of plants within some numbers, both ends included. */
-  static Reading between(DSLContext db, long first, long last) {
-    return new Reading(db, false, OF_PLANT, OF_PLANT.ID, OF_PLANT.PLANT_ID.between(first, last));
-  }
-
   /** The happenings themselves. */
   ResultQuery<HappeningRecord> happenings() {
     return rows(HAPPENING, HAPPENING.ID);

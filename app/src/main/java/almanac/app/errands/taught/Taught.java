@@ -1,0 +1,82 @@
+package almanac.app.errands.taught;
+
+import almanac.app.record.collection.PlantInPlace;
+import almanac.app.record.collection.Plants;
+import almanac.app.record.rules.Rules;
+import almanac.app.record.site.Today;
+import almanac.core.figures.Figures;
+import almanac.core.history.Outcome;
+import almanac.core.taught.Lessons;
+import almanac.core.taught.MoveTold;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.concurrent.atomic.AtomicReference;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+
+/** What all moves teach, worked out once for each state of the journals and each day. */
+@Component
+class Taught {
+  private final Plants plants;
+  private final Remembered remembered;
+  private final Rules rules;
+  private final Today today;
+  private final AtomicReference<@Nullable Known> known = new AtomicReference<>();
+
+  Taught(Plants plants, Remembered remembered, Rules rules, Today today) {
+    this.plants = plants;
+    this.remembered = remembered;
+    this.rules = rules;
+    this.today = today;
+  }
+
+  /**
+   * What they teach.
+   *
+   * @param since the day of the first move
+   * @param unseen moves at which nobody looked in time, the newest first
+   */
+  record Now(Lessons lessons, Optional<LocalDate> since, List<TaughtPage.Unseen> unseen) {}
+
+  private record Known(List<PlantInPlace> plants, LocalDate today, Figures figures, Now now) {}
+
+  Now now() {
+    var everybody = plants.everybody();
+    var figures = rules.figures();
+    var day = today.get();
+    var before = known.get();
+    if (before != null
+        && before.plants == everybody
+        && before.today.equals(day)
+        && before.figures.equals(figures)) {
+      return before.now;
+    }
+    var now = anew(everybody, day, figures);
+    known.set(new Known(everybody, day, figures, now));
+    return now;
+  }
+
+  private Now anew(List<PlantInPlace> everybody, LocalDate day, Figures figures) {
+    var past = remembered.all(everybody);
+    var moves = new ArrayList<MoveTold>();
+    var unseen = new ArrayList<TaughtPage.Unseen>();
+    for (int i = 0; i < everybody.size(); i++) {
+      var plant = everybody.get(i);
+      for (var record : past.get(i).moves()) {
+        var told = MoveTold.of(record, day, figures);
+        moves.add(told);
+        if (told.afterwards().outcome() == Outcome.NOBODY_LOOKED) {
+          unseen.add(new TaughtPage.Unseen(plant.id(), plant.called(), told.move().on()));
+        }
+      }
+    }
+    unseen.sort(Comparator.comparing(TaughtPage.Unseen::on).reversed());
+    return new Now(
+        Lessons.of(moves, past.stream().flatMap(each -> each.pots().stream()).toList(), figures),
+        moves.stream().map(told -> told.move().on()).min(Comparator.naturalOrder()),
+        unseen);
+  }
+}
