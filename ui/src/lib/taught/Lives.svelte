@@ -13,7 +13,7 @@
 <section class="sheet" aria-labelledby="lives">
   <h2 id="lives">How long it lasts here</h2>
   <p class="quiet">
-    From pieces that were felt, against the calendar; at 20 °C and watered when dry. The bar is
+    From pieces that were felt, against the calendar; in a warm room, watered when dry. The bar is
     where the truth lies in nine cases of ten, the tick is what the almanac assumes.
   </p>
   <ul>

@@ -29,6 +29,7 @@ class DemoSeasonsTest {
       for (var plant : demo.bean(Plants.class).all()) {
         var judged = judging.judge(plant, today);
         verdicts.add(judged.verdict());
+        ReadAloud.check(judging.judge(plant), judging.situation(plant, today));
         assertThat(Contradictions.of(judged))
             .as("%s on %s: %s", plant.name(), today, Contradictions.sentences(judged))
             .isEmpty();
@@ -45,8 +46,8 @@ class DemoSeasonsTest {
   }
 
   @ParameterizedTest
-  @ValueSource(ints = {1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12})
-  void onTheFirstOfEveryMonthItsSlipsCanBeReadAloud(int month) throws Exception {
+  @ValueSource(ints = {1, 3, 4, 6, 7, 9, 10, 12})
+  void betweenTheSeasonsItsSlipsCanBeReadAloudToo(int month) throws Exception {
     var today = LocalDate.of(2027, month, 1);
     try (var demo = RunningApplication.demoOn(today)) {
       demo.start();

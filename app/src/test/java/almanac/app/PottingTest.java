@@ -35,6 +35,21 @@ class PottingTest {
   }
 
   @Test
+  void aDepthThatIsMeantIsHeldAgainstThatOfItsKind() throws Exception {
+    var asked = example("PotsAsked");
+    assertThat(APP.post("/api/pot-advice", asked.toString()).body().path("levelFault").isNull())
+        .isTrue();
+    asked.put("level", "LEAD_IN_SURFACE");
+    assertThat(APP.post("/api/pot-advice", asked.toString()).body().path("levelFault").isNull())
+        .isTrue();
+    asked.put("level", "BASE_COVERED");
+    assertThat(APP.post("/api/pot-advice", asked.toString()).body().path("levelFault").asString())
+        .contains("The base of the lead level with the surface");
+    asked.put("level", "ON_STILTS");
+    assertThat(APP.post("/api/pot-advice", asked.toString()).fault("level")).isPresent();
+  }
+
+  @Test
   void theExampleOfAFillIsAnsweredByComponents() throws Exception {
     var answer = APP.post("/api/sums/fill", example("FillAsked").toString()).body();
     var portions = answer.path("portions");
@@ -61,7 +76,8 @@ class PottingTest {
     ((ObjectNode) tight.path("pots").path(0).path("old"))
         .put("diameterMm", 200)
         .put("depthMm", 180);
-    assertThat(APP.post("/api/sums/fill", tight.toString()).fault("pot.diameterMm")).isPresent();
+    assertThat(APP.post("/api/sums/fill", tight.toString()).fault("pots[0].pot.diameterMm"))
+        .isPresent();
     var none = example("FillAsked");
     ((ObjectNode) none.path("mix").path(0)).put("parts", 0);
     assertThat(APP.post("/api/sums/fill", none.toString()).fault("mix")).isPresent();

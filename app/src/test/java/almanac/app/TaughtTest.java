@@ -115,7 +115,7 @@ class TaughtTest {
     assertThat(few).isNotEmpty().allMatch(line -> line.path("against").asString().equals("FEW"));
     assertThat(page.path("questions").path(0).path("lines"))
         .extracting(line -> line.path("words").asString())
-        .containsSubsequence("At the nubs", "Roots of 2 to 10 cm", "No new roots");
+        .containsSubsequence("At the nubs", "Short or half-long roots", "No new roots");
     assertThat(page.path("tips").path("by").asInt()).isBetween(15, 60);
   }
 

@@ -79,7 +79,7 @@ class KeptSafeTest {
       chosen.setInputFiles(wrong);
       assertThat(page.getByText("This is no zip file")).isVisible();
       chosen.setInputFiles(zip);
-      assertThat(page.getByText("holds 64 plants")).isVisible();
+      assertThat(page.getByText("holds 82 plants")).isVisible();
       Find.button(page, "Take it in").click();
       assertThat(page.getByText("is the collection now")).isVisible();
       readToday(page);
@@ -104,7 +104,7 @@ class KeptSafeTest {
     var said = new String(process.getInputStream().readAllBytes());
     assertThat(process.waitFor()).as(said).isZero();
     var rows = JsonParser.parseString(said).getAsJsonObject();
-    assertThat(rows.get("plant").getAsInt()).isEqualTo(64);
+    assertThat(rows.get("plant").getAsInt()).isEqualTo(82);
     assertThat(rows.get("act").getAsInt()).isGreaterThan(1000);
     assertThat(rows.get("looked").getAsInt()).isGreaterThan(5000);
   }

@@ -4,6 +4,7 @@ import almanac.core.kinds.Ground;
 import almanac.core.kinds.Habit;
 import almanac.core.kinds.Kind;
 import almanac.core.kinds.Trait;
+import java.util.Optional;
 
 /** How deep a plant is set. Rules: Pot and place. */
 public enum SetDepth {
@@ -28,6 +29,13 @@ public enum SetDepth {
       return BASE_COVERED;
     }
     return kind.of(Trait.HABIT) == Habit.MONOPODIAL ? LOWEST_LEAF : LEAD_IN_SURFACE;
+  }
+
+  /**
+   * What is wrong with another depth for a plant that is set like this; nothing if it is the same.
+   */
+  public Optional<String> against(SetDepth other) {
+    return other == this ? Optional.empty() : Optional.of(words + " " + why);
   }
 
   /** In a sentence. */

@@ -346,7 +346,7 @@ final class FigureNames {
       learning.clear = A figure is called wrong where so much speaks for it
       learning.at-bumps = Take hold in time, moved at the first bumps
       learning.at-nubs = Take hold in time, moved at the nubs
-      learning.at-tips = Take hold in time, moved with roots of 2 to 10 cm
+      learning.at-tips = Take hold in time, moved with short or half-long roots
       learning.at-long = Take hold in time, moved with long roots
       learning.in-the-medium = Take hold in time, moved with all roots in the medium
       learning.without = Take hold in time, moved without new roots

@@ -52,7 +52,8 @@ public enum Question {
                 switch (stage) {
                   case SWELLING -> new Side(0, "At the first bumps", LearningFigures.AT_BUMPS);
                   case NUB -> new Side(1, "At the nubs", LearningFigures.AT_NUBS);
-                  case SHORT, MID -> new Side(2, "Roots of 2 to 10 cm", LearningFigures.AT_TIPS);
+                  case SHORT, MID ->
+                      new Side(2, "Short or half-long roots", LearningFigures.AT_TIPS);
                   case LONG -> new Side(3, "Long roots", LearningFigures.AT_LONG);
                   case ANCHORED ->
                       new Side(4, "All roots in the medium", LearningFigures.IN_THE_MEDIUM);

@@ -134,7 +134,7 @@ class TimingTest {
             .findFirst()
             .orElseThrow();
     assertThat(readiness.sentence().toString())
-        .startsWith("Newest roots about 40 mm by now, from 6 mm on 2027-05-01");
+        .startsWith("Newest roots about 40 mm, from 6 mm on 2027-05-01");
   }
 
   @Test

@@ -125,7 +125,7 @@ class LessonsTest {
     assertThat(atNubs.chance().of()).isEqualTo(3);
     assertThat(atNubs.unseen()).isEqualTo(1);
     assertThat(atNubs.badly()).isEqualTo(1);
-    assertThat(line(lessons, Question.STAGE, "Roots of 2 to 10 cm").slow()).isEqualTo(1);
+    assertThat(line(lessons, Question.STAGE, "Short or half-long roots").slow()).isEqualTo(1);
     assertThat(atNubs.chance().assumed()).isEqualTo(0.9);
     assertThat(line(lessons, Question.FLOWERS, "In bud or flower").chance().of()).isEqualTo(2);
     assertThat(line(lessons, Question.FLOWERS, "Without flowers").waiting()).isEqualTo(1);

@@ -8,6 +8,9 @@ import almanac.core.inspection.Items;
 import almanac.core.inspection.Leaves;
 import almanac.core.inspection.RootTips;
 import almanac.core.inspection.Stability;
+import almanac.core.kinds.Habit;
+import almanac.core.kinds.Kind;
+import almanac.core.kinds.Trait;
 import almanac.core.medium.Component;
 import almanac.core.medium.MediumPiece;
 import almanac.core.medium.Mix;
@@ -40,7 +43,7 @@ record DemoPast(LocalDate on, RootStage roots, Came came) {
   }
 
   /** Half of them at the nubs; of these nearly all take hold, of the others some. */
-  static DemoPast ofAPlant(String label, LocalDate moved) {
+  static DemoPast ofAPlant(String label, Kind kind, LocalDate moved) {
     var random = new Random(label.hashCode() * 31L);
     int stage = random.nextInt(20);
     double well = random.nextDouble();
@@ -48,8 +51,9 @@ record DemoPast(LocalDate on, RootStage roots, Came came) {
       return new DemoPast(moved, RootStage.NUB, well < 0.93 ? Came.HELD : Came.SLOW);
     }
     if (stage < 14) {
+      boolean growthLost = well >= 0.7 && growsOn(kind);
       return new DemoPast(
-          moved, RootStage.SHORT, well < 0.45 ? Came.HELD : well < 0.7 ? Came.SLOW : Came.SET_BACK);
+          moved, RootStage.SHORT, well < 0.45 ? Came.HELD : growthLost ? Came.SET_BACK : Came.SLOW);
     }
     if (stage < 17) {
       return new DemoPast(moved, RootStage.LONG, well < 0.8 ? Came.HELD : Came.SLOW);
@@ -60,13 +64,21 @@ record DemoPast(LocalDate on, RootStage roots, Came came) {
   }
 
   /** Just before it was moved: roots, growth, and a piece of what it stood in. */
-  Inspection before(Mix mix, Moisture moisture, LocalDate potted, boolean inFlower) {
-    var look = Inspection.on(on.minusDays(3));
-    look = saw(look, Items.LEAVES, Leaves.FIRM);
-    look = saw(look, Items.GROWTH, GrowthStage.STARTING);
+  Inspection before(Mix mix, Kind kind, LocalDate potted, boolean inFlower) {
+    var look = saw(Inspection.on(on.minusDays(3)), Items.LEAVES, Leaves.FIRM);
+    if (growsOn(kind)) {
+      look = saw(look, Items.GROWTH, GrowthStage.STARTING);
+    }
     look = saw(look, Items.NEW_ROOTS, roots);
     look = saw(look, Items.BLOOM, inFlower ? Bloom.OPEN : Bloom.NONE);
-    return mix.inert() ? look : saw(look, Items.MEDIUM_PIECE, piece(mix, moisture, potted));
+    return mix.inert()
+        ? look
+        : saw(look, Items.MEDIUM_PIECE, piece(mix, kind.of(Trait.MOISTURE), potted));
+  }
+
+  /** Whether it makes growths, one in front of the other. */
+  private static boolean growsOn(Kind kind) {
+    return kind.of(Trait.HABIT) == Habit.SYMPODIAL;
   }
 
   /** What tells it from a plant that simply took hold; where others look besides. */

@@ -186,8 +186,8 @@ final class DemoPlant {
     }
     years.looks(movedHere ? moved : came, until).forEach(look -> past.add(seen(look)));
     if (movedHere && moved.plusDays(OF_A_MOVE).isBefore(until)) {
-      var told = DemoPast.ofAPlant(row.label(), moved);
-      past.add(seen(told.before(row.mix(), moisture, came, false)));
+      var told = DemoPast.ofAPlant(row.label(), kind, moved);
+      past.add(seen(told.before(row.mix(), kind, came, false)));
       told.after().forEach(look -> past.add(seen(look)));
     }
     past.sort(Comparator.comparing(NewAct::on));
@@ -210,7 +210,7 @@ final class DemoPlant {
     var past = new ArrayList<NewAct>();
     for (var move : row.moves()) {
       boolean inFlower = move.roots() == RootStage.NONE;
-      past.add(seen(move.before(row.mix(), moisture, since, inFlower)));
+      past.add(seen(move.before(row.mix(), kind, since, inFlower)));
       since = move.on();
       var potting = new Potting(PottedOn.on(since), since, row.mix(), moisture);
       past.add(NewAct.of(since, id, new Happening.Potted(potting, Pot.NOT_NOTED, inFlower)));

@@ -55,7 +55,7 @@ final class RootWords {
     }
     return look.longestMm().isPresent()
         ? say(
-            "Newest roots about {} by now, from {} on {}",
+            "Newest roots about {}, from {} on {}",
             Measure.MM.of(roundly(roots.lengthMm().getAsDouble())),
             Measure.MM.of(Math.round(look.longestMm().getAsDouble())),
             look.on())

@@ -1,12 +1,14 @@
 package almanac.app.errands.bench.potting;
 
 import almanac.app.ground.refusals.BadEntry;
+import almanac.app.ground.refusals.Paths;
 import almanac.app.ground.web.Reckons;
 import almanac.app.record.entries.MixPart;
 import almanac.app.record.entries.PotEntry;
 import almanac.app.record.kinds.Kinds;
 import almanac.app.record.rules.Rules;
 import almanac.app.record.site.Today;
+import almanac.core.figures.Figures;
 import almanac.core.kinds.Kind;
 import almanac.core.kinds.Trait;
 import almanac.core.pot.Ball;
@@ -26,6 +28,7 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -85,6 +88,10 @@ class PottingController {
       @Schema(description = "Whether so many roots were lost that the pot follows them")
           boolean followsRoots,
       boolean rootless,
+      @Schema(
+              nullable = true,
+              description = "How deep you mean to set it; without it nothing is said")
+          @Nullable SetDepth level,
       @NotNull(message = "Give the pots.")
           List<@NotNull(message = "A pot cannot be empty.") @Valid PotEntry> pots) {
 
@@ -120,7 +127,12 @@ class PottingController {
       @Schema(description = "The pot that would be right, mm across") double wantedMm,
       @Schema(description = "How deep it is set") SetDepth level,
       String levelWords,
-      String levelWhy) {}
+      String levelWhy,
+      @Schema(
+              nullable = true,
+              description =
+                  "What is wrong with the depth you mean to set it at; null if nothing is")
+          @Nullable String levelFault) {}
 
   /** Pots to fill. */
   @Schema(
@@ -189,7 +201,8 @@ class PottingController {
         seats.wantedMm(),
         level,
         level.words(),
-        level.why());
+        level.why(),
+        asked.level() == null ? null : level.against(asked.level()).orElse(null));
   }
 
   /** A plant that nobody drew takes as much room as its pot has. */
@@ -220,20 +233,20 @@ class PottingController {
   @Operation(summary = "How much of what goes into pots, together; nothing is stored")
   FillView fill(@Valid @RequestBody FillAsked asked) {
     var figures = rules.figures();
-    return FillView.of(
-        asked.pots().stream()
-            .map(
-                each ->
-                    Filling.of(
-                        PotEntry.pot(each.pot()),
-                        each.ball().ml(PotEntry.pot(each.old()), figures),
-                        each.bottomMm(),
-                        each.topMm(),
-                        figures))
-            .toList(),
-        MixPart.mix(asked.mix()),
-        null,
-        new Stock(List.of()),
+    var fillings = new ArrayList<Filling>();
+    for (int i = 0; i < asked.pots().size(); i++) {
+      var each = asked.pots().get(i);
+      fillings.add(Paths.under("pots[%d]".formatted(i), () -> filling(each, figures)));
+    }
+    return FillView.of(fillings, MixPart.mix(asked.mix()), null, new Stock(List.of()), figures);
+  }
+
+  private static Filling filling(FilledEntry entry, Figures figures) {
+    return Filling.of(
+        PotEntry.pot(entry.pot()),
+        entry.ball().ml(PotEntry.pot(entry.old()), figures),
+        entry.bottomMm(),
+        entry.topMm(),
         figures);
   }
 }
