@@ -1,6 +1,5 @@
 <script lang="ts">
   import type { Schemas } from '$lib/interface/schemas';
-  import { count } from '$lib/words/counts';
   import Interval from './Interval.svelte';
   import { tintAgainst } from './tints';
 
@@ -12,7 +11,7 @@
     return [
       slow ? `${slow} slowly` : '',
       badly ? `${badly} set back or lost` : '',
-      waiting ? `${count(waiting, 'more')} too early to say`.replace('mores', 'more') : '',
+      waiting ? `${waiting} more too early to say` : '',
       unseen ? `nobody looked at ${unseen}` : '',
     ]
       .filter(Boolean)

@@ -6,7 +6,8 @@
   import { Trying } from '$lib/api/trying.svelte';
   import type { Schemas } from '$lib/interface/schemas';
   import { failed, undoable } from '$lib/shell/toaster';
-  import { capital, count } from '$lib/words/counts';
+  import { count } from '$lib/words/counts';
+  import { capital } from '$lib/words/units.svelte';
   import WouldChange from './WouldChange.svelte';
 
   /** A figure that the record speaks against, or that was taken over from it. */

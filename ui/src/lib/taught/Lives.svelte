@@ -1,6 +1,7 @@
 <script lang="ts">
   import type { Schemas } from '$lib/interface/schemas';
-  import { capital, count } from '$lib/words/counts';
+  import { count } from '$lib/words/counts';
+  import { capital } from '$lib/words/units.svelte';
   import Interval from './Interval.svelte';
   import { tintAgainst } from './tints';
 

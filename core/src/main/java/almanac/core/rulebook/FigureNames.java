@@ -5,6 +5,7 @@ import almanac.core.kinds.ReadyRule;
 import almanac.core.medium.Component;
 import almanac.core.medium.Moisture;
 import almanac.core.roots.RootStage;
+import almanac.core.words.Capital;
 import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -395,17 +396,13 @@ final class FigureNames {
       }
     }
     Arrays.stream(Component.values())
-        .forEach(each -> names.put("medium.life." + key(each), capital(each.words())));
+        .forEach(each -> names.put("medium.life." + key(each), Capital.of(each.words())));
     Arrays.stream(Moisture.values())
-        .forEach(each -> names.put("medium.moisture." + key(each), capital(each.words())));
+        .forEach(each -> names.put("medium.moisture." + key(each), Capital.of(each.words())));
     return names;
   }
 
   private static String key(Enum<?> value) {
     return value.name().toLowerCase(Locale.ROOT).replace('_', '-');
-  }
-
-  private static String capital(String words) {
-    return words.substring(0, 1).toUpperCase(Locale.ROOT) + words.substring(1);
   }
 }

@@ -3,6 +3,7 @@ package almanac.core.taught;
 import static almanac.core.words.Sentence.say;
 
 import almanac.core.history.Outcome;
+import almanac.core.words.Capital;
 import almanac.core.words.Sentence;
 import java.time.LocalDate;
 import java.util.List;
@@ -57,14 +58,10 @@ public record Afterwards(
   }
 
   private static Sentence moved(MoveMade move) {
-    var did = capital(move.sort().words());
+    var did = Capital.of(move.sort().words());
     return move.before()
         .stage()
         .map(stage -> say("{} {} on {}", did, Stages.at(stage), move.on()))
         .orElseGet(() -> say("{} on {}", did, move.on()));
-  }
-
-  private static String capital(String words) {
-    return Character.toUpperCase(words.charAt(0)) + words.substring(1);
   }
 }

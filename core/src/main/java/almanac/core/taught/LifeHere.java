@@ -92,9 +92,9 @@ public record LifeHere(
   }
 
   private static double likelihood(double log, List<Told> pots, double spread) {
+    var truth = NormalDistribution.of(log, spread);
     double sum = 0;
     for (var pot : pots) {
-      var truth = NormalDistribution.of(log, spread);
       double inside =
           truth.probability(
               pot.least() <= 0 ? Double.NEGATIVE_INFINITY : Math.log(pot.least()),

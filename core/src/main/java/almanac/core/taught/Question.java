@@ -2,7 +2,6 @@ package almanac.core.taught;
 
 import almanac.core.figures.Figure;
 import almanac.core.medium.Mix;
-import java.time.Month;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
@@ -69,13 +68,9 @@ public enum Question {
   }
 
   private static Optional<Side> bySeason(MoveMade move) {
-    var starts = List.of(Month.MARCH, Month.JUNE, Month.SEPTEMBER);
-    int season =
-        (int) starts.stream().filter(start -> move.on().getMonth().compareTo(start) >= 0).count();
-    boolean lastOfTheYear = move.on().getMonth() == Month.DECEMBER;
+    int order = move.on().getMonthValue() % 12 / 3;
     var names =
         List.of("December to February", "March to May", "June to August", "September to November");
-    int order = lastOfTheYear ? 0 : season;
     return Optional.of(new Side(order, names.get(order), LearningFigures.ANY));
   }
 

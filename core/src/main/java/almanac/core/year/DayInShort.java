@@ -1,6 +1,7 @@
 package almanac.core.year;
 
 import almanac.core.figures.Figures;
+import almanac.core.words.Capital;
 import almanac.core.words.Minutes;
 import java.time.LocalDate;
 import java.time.format.DateTimeFormatter;
@@ -39,7 +40,7 @@ public record DayInShort(
         .filter(each -> each.on().equals(today))
         .ifPresent(each -> parts.add("one round, %s".formatted(Minutes.said(each.minutes()))));
     bench.flatMap(day -> benchDay(day, figures)).or(this::waitForABenchDay).ifPresent(parts::add);
-    return parts.isEmpty() ? "Nothing asks for you today" : capital(String.join("; ", parts));
+    return parts.isEmpty() ? "Nothing asks for you today" : Capital.of(String.join("; ", parts));
   }
 
   private static String number(int count) {
@@ -68,9 +69,5 @@ public record DayInShort(
             "bench day on %s"
                 .formatted(day.on().getDayOfWeek().getDisplayName(TextStyle.FULL, Locale.UK)))
         : Optional.empty();
-  }
-
-  private static String capital(String words) {
-    return words.substring(0, 1).toUpperCase(Locale.ROOT) + words.substring(1);
   }
 }

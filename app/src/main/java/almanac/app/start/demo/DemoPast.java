@@ -21,7 +21,6 @@ import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.Random;
 
 /**
@@ -125,13 +124,8 @@ record DemoPast(LocalDate on, RootStage roots, Came came) {
             .orElseThrow();
     var pot = new Random(on.toEpochDay() * 31 + potted.toEpochDay());
     life *= Math.exp(A_POT * pot.nextGaussian());
-    var pace =
-        Map.of(
-            Moisture.DRIES_RIGHT_OUT, 0.8,
-            Moisture.DRIES_BETWEEN, 1.0,
-            Moisture.KEPT_MOIST, 1.4,
-            Moisture.ALWAYS_WET, 1.8);
-    double used = ChronoUnit.DAYS.between(potted, on) / DAYS_A_MONTH / life * pace.get(moisture);
+    double used =
+        ChronoUnit.DAYS.between(potted, on) / DAYS_A_MONTH / life * moisture.pace().standard();
     if (used < 0.5) {
       return MediumPiece.KEEPS_SHAPE;
     }

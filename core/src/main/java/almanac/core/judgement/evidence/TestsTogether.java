@@ -4,6 +4,7 @@ import static almanac.core.words.Sentence.say;
 
 import almanac.core.medium.Band;
 import almanac.core.medium.MediumTest;
+import almanac.core.words.Capital;
 import almanac.core.words.Sentence;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -84,13 +85,9 @@ final class TestsTogether {
             same ->
                 say(
                     "{} on {}, but {} on {}: test it again, a medium does not grow young",
-                    first(same.better.get().words()),
+                    Capital.of(same.better.get().words()),
                     same.better.get().on(),
                     same.worst.get().words(),
                     same.worst.get().on()));
-  }
-
-  private static String first(String words) {
-    return Character.toUpperCase(words.charAt(0)) + words.substring(1);
   }
 }
