@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { tick } from 'svelte';
   import type { Schemas } from '$lib/interface/schemas';
   import Picks from '$lib/forms/Picks.svelte';
   import GrowthMeasures from './GrowthMeasures.svelte';
@@ -35,32 +36,27 @@
   ];
   const amount = (roots: number) => (roots === 0 ? '0' : roots < 6 ? '3' : '8');
 
-  let drawing = $state(false);
+  let waiting: Promise<unknown> = Promise.resolve();
 
-  /** One change after the other. */
-  async function redraw(change: Omit<MapChange, 'name'>): Promise<PlantMap | undefined> {
-    if (drawing) return undefined;
-    drawing = true;
-    try {
-      return await onredraw({ name, ...change });
-    } finally {
-      drawing = false;
-    }
+  /** One change after the other; a quick second tap is of the growth that is chosen by then. */
+  function redraw(
+    change: Omit<MapChange, 'name'>,
+    then: (map: PlantMap) => void = () => undefined,
+  ): void {
+    waiting = waiting.then(async () => {
+      const next = growth && (await onredraw({ name, ...change }));
+      if (next) then(next);
+      await tick();
+    });
   }
 
   function measure(toRimMm: number, hour: number) {
-    if (pot && Number.isFinite(toRimMm))
-      void redraw({ change: 'AT_THE_RIM', toRimMm, hour, ...pot });
+    if (pot && Number.isFinite(toRimMm)) redraw({ change: 'AT_THE_RIM', toRimMm, hour, ...pot });
   }
 
-  async function add() {
-    const next = await redraw({ change: 'GROWN', stepMm });
-    if (next) onselect(next.growths.at(-1)!.name);
-  }
-
-  async function remove() {
-    if (await redraw({ change: 'GONE' })) onselect(undefined);
-  }
+  const add = () =>
+    redraw({ change: 'GROWN', stepMm }, (next) => onselect(next.growths.at(-1)!.name));
+  const remove = () => redraw({ change: 'GONE' }, () => onselect(undefined));
 </script>
 
 {#if growth}
@@ -99,14 +95,11 @@
       />
     {/if}
     <div class="more">
-      <button type="button" class="act tall" disabled={drawing} onclick={add}
+      <button type="button" class="act tall" onclick={add}
         >{growth.front === 'LEAD' ? 'One more in front' : 'One more beside it'}</button
       >
-      <button
-        type="button"
-        class="act tall"
-        disabled={drawing || map.growths.length === 1}
-        onclick={remove}>Not there</button
+      <button type="button" class="act tall" disabled={map.growths.length === 1} onclick={remove}
+        >Not there</button
       >
     </div>
   </div>

@@ -5,10 +5,9 @@
   import { answered, api } from '$lib/api/client';
   import { askAgain, changed, KEYS } from '$lib/api/keys';
   import { failed, toaster } from '$lib/shell/toaster';
+  import HaveReady from '$lib/bench/HaveReady.svelte';
   import BatchLine from '$lib/bench/BatchLine.svelte';
   import Waiting from '$lib/forms/Waiting.svelte';
-  import Sentence from '$lib/words/Sentence.svelte';
-  import { volumeSaid } from '$lib/words/units.svelte';
 
   const uid = $derived(page.params.uid ?? '');
   const client = useQueryClient();
@@ -51,6 +50,20 @@
     }
   }
 
+  async function apart() {
+    try {
+      const params = { path: { uid } };
+      client.setQueryData(
+        KEYS.batch(uid),
+        await answered(api.DELETE('/api/batches/{uid}/same', { params })),
+      );
+      void changed(client, 'jobs');
+    } catch (failure) {
+      failed(failure);
+      await askAgain(client, KEYS.batch(uid));
+    }
+  }
+
   async function end() {
     try {
       await answered(api.DELETE('/api/batches/{uid}', { params: { path: { uid } } }));
@@ -74,26 +87,13 @@
       </span>
     </div>
     {#if open.length}
-      <section class="sheet" aria-labelledby="prepare">
-        <h2 id="prepare">Have ready</h2>
-        <p class="hand">{batch.atHand.join(', ')}; a clean blade for each plant.</p>
-        {#each batch.mixes as mix (mix.mix)}
-          <p class="hand">
-            <b>{volumeSaid(mix.fill.mixMl)}</b> of {mix.mix} for {mix.pots}
-            {mix.pots === 1 ? 'pot' : 'pots'}: {mix.fill.portions
-              .map((part) => `${part.words} ${volumeSaid(part.ml)}`)
-              .join(', ')}
-          </p>
-        {/each}
-        {#if batch.lacking.length}
-          <p class="short">
-            Runs short: {#each batch.lacking as lack, i (i)}{i ? ', ' : ''}<Sentence
-                parts={lack.what}
-                today={batch.begunOn}
-              />{/each}
-          </p>
-        {/if}
-      </section>
+      <HaveReady {batch} />
+    {/if}
+    {#if batch.alike}
+      <p class="alike">
+        {batch.alike === 1 ? 'One other was' : `${batch.alike} others were`} told the same.
+        <button type="button" class="act tall" onclick={apart}>Take that back</button>
+      </p>
     {/if}
     <ul class="plants">
       {#each batch.plants as plant (plant.plantId)}
@@ -112,14 +112,12 @@
 </Waiting>
 
 <style>
-  .hand {
-    font-size: 17px;
-    margin: 4px 0;
-  }
-  .short {
-    color: var(--color-clay);
-    font-weight: 600;
-    font-size: 17px;
+  .alike {
+    display: flex;
+    flex-wrap: wrap;
+    align-items: center;
+    gap: 12px;
+    margin: 12px 0 0;
   }
   .plants {
     margin: 14px 0;

@@ -80,12 +80,24 @@ class BatchesTest {
     told.putArray("done").add("TAG").add("PHOTOGRAPH");
     told.putObject("looks").putObject("leaves").putArray("answers").add("FIRM");
     BENCH.save(first, told);
+    var nothing = told(batch.path("plants").get(1).path("job").asString());
 
     var all = APP.post(path(uid, "same"), "{\"like\":%d}".formatted(one)).body();
     assertThat(all.path("plants").get(1).path("done").asInt()).isEqualTo(2);
     var second = APP.get("/api/jobs/" + batch.path("plants").get(1).path("job").asString()).body();
     assertThat(second.path("told").path("mix").toString()).contains("PUMICE");
     assertThat(second.path("told").path("looks")).as("its leaves are its own").isEmpty();
+
+    assertThat(all.path("alike").asInt()).isEqualTo(1);
+    var before = APP.delete(path(uid, "same"));
+    assertThat(before.body().path("plants").get(1).path("done").asInt()).isZero();
+    assertThat(before.body().path("alike").asInt()).isZero();
+    assertThat(told(second.path("uid").asString())).isEqualTo(nothing);
+    assertThat(APP.delete(path(uid, "same")).status()).as("taken back already").isEqualTo(409);
+    APP.post(path(uid, "same"), "{\"like\":%d}".formatted(one));
+    var own = APP.get("/api/jobs/" + second.path("uid").asString()).body();
+    BENCH.save(own, AtTheBench.with(own, "minutes", "7"));
+    assertThat(APP.delete(path(uid, "same")).status()).as("it went on by itself").isEqualTo(409);
 
     var done = APP.post(path(uid, "done"), "{\"plant\":%d}".formatted(other));
     assertThat(done.status()).as("%s", done.body()).isEqualTo(200);
@@ -100,6 +112,10 @@ class BatchesTest {
     assertThat(APP.post(path(uid, "done"), "{\"plant\":%d}".formatted(one)).status())
         .isEqualTo(200);
     assertThat(APP.delete("/api/batches/" + uid).status()).isEqualTo(204);
+  }
+
+  private static JsonNode told(String job) throws Exception {
+    return APP.get("/api/jobs/" + job).body().path("told");
   }
 
   private static String path(String uid, String what) {

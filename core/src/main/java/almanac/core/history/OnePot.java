@@ -12,7 +12,8 @@ public final class OnePot {
   private OnePot() {}
 
   /**
-   * What happens when plants are put into the pot of another.
+   * What happens when plants are put into the pot of another. What was booked or asked for on them
+   * goes over to its card; otherwise nobody would be asked until they part.
    *
    * @return by their ids, the holder's among them
    * @throws Refused naming the entry, if one is the holder itself, has left, or shares a pot
@@ -29,8 +30,18 @@ public final class OnePot {
       if (plant.id() == holder.id()) {
         throw new Refused(() -> path, "It stands in its own pot already.");
       }
-      happenings.put(plant.id(), List.of(new Happening.InPotOf(holder.id())));
+      var given = new ArrayList<Happening>();
+      given.add(new Happening.InPotOf(holder.id()));
       taken.add(new Happening.TookIn(plant.id()));
+      for (var booking : plant.card().inHand().bookings()) {
+        given.add(new Happening.Unbooked(booking.uid()));
+        taken.add(new Happening.Booked(booking));
+      }
+      for (var task : plant.card().inHand().tasks()) {
+        given.add(new Happening.Done(task));
+        taken.add(new Happening.Asked(task));
+      }
+      happenings.put(plant.id(), List.copyOf(given));
     }
     happenings.put(holder.id(), taken);
     return happenings;

@@ -8,6 +8,7 @@ public enum PotType {
   CLAY("clay pot"),
   GLAZED("glazed pot"),
   BASKET("basket"),
+  MESH("mesh pot"),
   RESERVOIR("pot with reservoir"),
   MOUNT("mount");
 
@@ -19,6 +20,11 @@ public enum PotType {
 
   public String words() {
     return words;
+  }
+
+  /** Whether air gets to the roots through its sides. */
+  boolean open() {
+    return this == BASKET || this == MESH;
   }
 
   /** One of them, in a shop. */

@@ -182,7 +182,17 @@ public final class Seats {
             : Math.max(holding(years), up(aFingerWider()));
     return most().isPresent()
         ? Math.max(holding(0), Math.min(wanted, down(most().getAsDouble())))
-        : wanted;
+        : Math.min(wanted, mostOfUnknown());
+  }
+
+  /**
+   * The widest pot where nobody says what it stood in, mm: two fingers wider than what holds it
+   * today, or with room for the shortest time that is worth a move.
+   */
+  private double mostOfUnknown() {
+    return Math.max(
+        holding(0) + figures.of(PlaceFigures.WIDER_MOST),
+        holding(figures.of(PlaceFigures.LEAST_MONTHS) / MONTHS_A_YEAR));
   }
 
   /** The narrowest pot that holds it for so many years, mm. */

@@ -18,12 +18,12 @@ public enum Suits {
     return switch (kind.bestPot()) {
       case ANY -> NEITHER;
       case BASKET ->
-          type == PotType.BASKET
+          type.open()
               ? WELL
               : type == PotType.RESERVOIR || type == PotType.GLAZED ? BADLY : NEITHER;
       case OPAQUE ->
           switch (type) {
-            case CLEAR, BASKET, MOUNT -> BADLY;
+            case CLEAR, BASKET, MESH, MOUNT -> BADLY;
             case UNKNOWN -> NEITHER;
             default -> WELL;
           };
@@ -66,7 +66,7 @@ public enum Suits {
           case BADLY ->
               switch (kind.bestPot()) {
                 case ANY -> "";
-                case BASKET -> "Its roots want air from the sides: a basket is better.";
+                case BASKET -> "Its roots want air from the sides: a basket or mesh is better.";
                 case OPAQUE -> "Its roots want no light: put a dark cover round it.";
                 case SQUAT -> "Its roots stay near the surface: the lower half would stay wet.";
                 case TALL -> "Its canes tip so shallow a pot over: weigh it down or tie it.";

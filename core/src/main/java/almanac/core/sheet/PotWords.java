@@ -14,7 +14,8 @@ final class PotWords {
     called(PotType.CLEAR, "clear, transparent, clear plastic");
     called(PotType.CLAY, "clay, terracotta, terra cotta, unglazed");
     called(PotType.GLAZED, "glazed, ceramic, china");
-    called(PotType.BASKET, "basket, slatted, net, net pot, vanda basket");
+    called(PotType.BASKET, "basket, slatted, vanda basket");
+    called(PotType.MESH, "mesh, net, net pot");
     called(PotType.MOUNT, "mount, mounted, slab, branch, cork");
     called(PotType.PLASTIC, "plastic, black, opaque");
   }

@@ -62,6 +62,20 @@ class OnePotTest {
   }
 
   @Test
+  void whatWasAskedOfOneIsAskedOfTheCardThatStandsForBoth() {
+    var booking = new Booking(new UUID(3, 4), true, "has it ripened?", CAME.plusDays(40), 2);
+    others.on(CAME, new Happening.Booked(booking));
+    others.on(CAME, new Happening.Asked("tie the cane"));
+    var joined = OnePot.joined(holder(), List.of(other()));
+    joined.get(1L).forEach(happening -> holders.on(CAME.plusDays(5), happening));
+    joined.get(2L).forEach(happening -> others.on(CAME.plusDays(5), happening));
+    assertThat(holder().card().inHand().bookings()).containsExactly(booking);
+    assertThat(holder().card().inHand().tasks()).containsExactly("tie the cane");
+    assertThat(other().card().inHand().bookings()).isEmpty();
+    assertThat(other().card().inHand().tasks()).isEmpty();
+  }
+
+  @Test
   void aPlantGoesNeitherIntoItsOwnPotNorIntoTwo() {
     assertThatThrownBy(() -> OnePot.joined(holder(), List.of(holder())))
         .isInstanceOfSatisfying(

@@ -318,6 +318,8 @@ class SeatsTest {
     assertThat(first("gongora-stanhopea", types)).isEqualTo(PotType.BASKET);
     assertThat(first("paphiopedilum", types)).isEqualTo(PotType.PLASTIC);
     assertThat(first("cattleya-two-leaved", types)).isEqualTo(PotType.CLEAR);
+    assertThat(first("gongora-stanhopea", PotType.CLEAR, PotType.MESH)).isEqualTo(PotType.MESH);
+    assertThat(first("paphiopedilum", PotType.MESH, PotType.CLAY)).isEqualTo(PotType.CLAY);
     var creeper = PotMove.of(OptionalDouble.of(130), false, false, kind("bulbophyllum-maxillaria"));
     var pan = new Pot(PotType.PLASTIC, 170.0, 110.0, "");
     var deep = new Pot(PotType.PLASTIC, 170.0, 190.0, "");
@@ -327,6 +329,17 @@ class SeatsTest {
     var canes = PotMove.of(OptionalDouble.of(130), false, false, kind("sobralia"));
     assertThat(new Seats(row(4, 30), canes, FIGURES).in(List.of(pan, deep)).get(0).pot())
         .isEqualTo(deep);
+  }
+
+  /** Three growths that creep 35 mm twice a year: nobody pots them into a bucket. */
+  @Test
+  void ofAPlantWhosePotNobodyKnowsThePotIsNotMuchWiderThanItself() {
+    var unknown = PotMove.of(OptionalDouble.empty(), false, false, kind("miltonia-brassia"));
+    var seats = new Seats(row(3, 70), unknown, FIGURES);
+    assertThat(seats.wantedMm())
+        .as("a year: 130 mm of growths, and 22 mm all round")
+        .isEqualTo(180);
+    assertThat(new Seats(row(3, 10), unknown, FIGURES).wantedMm()).isEqualTo(130);
   }
 
   @Test

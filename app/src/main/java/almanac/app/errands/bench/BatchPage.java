@@ -12,6 +12,8 @@ public record BatchPage(
     UUID uid,
     LocalDate begunOn,
     List<BatchLine> plants,
+    @Schema(description = "How many were told the same as another and have not gone on since")
+        int alike,
     @Schema(description = "What to have at hand for all of them") List<String> atHand,
     @Schema(description = "The mixes of those that are not done, with how much of them")
         List<MixOfBatch> mixes,

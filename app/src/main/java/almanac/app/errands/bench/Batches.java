@@ -88,13 +88,34 @@ class Batches {
       if (plant.plantId() != like && plants.has(plant.plantId()) && jobs.isOpen(plant.job())) {
         var job = jobs.one(plant.job());
         try {
-          jobs.save(job.uid(), job.version(), job.told().sameAs(told), today);
+          jobs.saveAlike(job, told, today);
         } catch (Refused refused) {
           throw new Conflict("%s: %s".formatted(name(plant), refused.getMessage()));
         }
       }
     }
     return batch;
+  }
+
+  /**
+   * Puts back what was told of the others before, of those that have not gone on since.
+   *
+   * @throws Conflict if they all have
+   */
+  Batch apart(UUID uid) {
+    var batch = table.one(uid);
+    var alike = alike(batch);
+    if (alike.isEmpty()) {
+      throw new Conflict("They all went on since, each by itself.");
+    }
+    alike.forEach(jobs::putBack);
+    return batch;
+  }
+
+  /** The jobs that have not gone on since the same was told of them as of another. */
+  @Transactional(readOnly = true)
+  List<UUID> alike(Batch batch) {
+    return batch.plants().stream().map(BatchPlant::job).filter(jobs::isAlike).toList();
   }
 
   /**

@@ -94,6 +94,14 @@ class BatchesController {
     return page(batches.same(uid, entry.like(), today.get()));
   }
 
+  @DeleteMapping("/api/batches/{uid}/same")
+  @Operation(
+      summary = "Takes back that the same was told of all",
+      description = "Whoever went on since, or is done, stays as it is.")
+  BatchPage apart(@PathVariable UUID uid) {
+    return page(batches.apart(uid));
+  }
+
   @PostMapping("/api/batches/{uid}/done")
   @Operation(summary = "Finishes the job of one plant as it was told; its tag is the right one")
   BatchPage done(@PathVariable UUID uid, @Valid @RequestBody OfBatch entry) {
@@ -122,6 +130,7 @@ class BatchesController {
             .filter(plant -> plants.has(plant.plantId()))
             .map(this::line)
             .toList(),
+        batches.alike(batch).size(),
         needs.atHand(),
         needs.mixes(),
         needs.lacking());

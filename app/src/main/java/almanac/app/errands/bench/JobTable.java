@@ -52,7 +52,8 @@ class JobTable {
             job.begunOn(),
             job.begunAt().atOffset(ZoneOffset.UTC),
             job.version(),
-            kept.written(job.told())));
+            kept.written(job.told()),
+            null));
   }
 
   /**
@@ -66,12 +67,33 @@ class JobTable {
         db.update(JOB)
             .set(JOB.VERSION, version + 1)
             .set(JOB.TOLD, kept.written(told))
+            .setNull(JOB.TOLD_BEFORE)
             .where(JOB.UID.eq(uid), JOB.VERSION.eq(version))
             .execute();
     if (saved == 0) {
       one(uid);
       throw new Conflict("This job went on in another window. Load it again to go on from there.");
     }
+  }
+
+  /** Remembers what was told of a job before, for as long as it does not go on. */
+  void remember(UUID uid, JobTold before) {
+    db.update(JOB).set(JOB.TOLD_BEFORE, kept.written(before)).where(JOB.UID.eq(uid)).execute();
+  }
+
+  /** Whether what was told of a job before is remembered. */
+  boolean remembers(UUID uid) {
+    return db.fetchExists(JOB, JOB.UID.eq(uid), JOB.TOLD_BEFORE.isNotNull());
+  }
+
+  /** Puts back what was told of a job before, if that is remembered. */
+  void putBack(UUID uid) {
+    db.update(JOB)
+        .set(JOB.VERSION, JOB.VERSION.plus(1))
+        .set(JOB.TOLD, JOB.TOLD_BEFORE)
+        .setNull(JOB.TOLD_BEFORE)
+        .where(JOB.UID.eq(uid), JOB.TOLD_BEFORE.isNotNull())
+        .execute();
   }
 
   void end(UUID uid) {

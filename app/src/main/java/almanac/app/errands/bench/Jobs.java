@@ -145,6 +145,23 @@ public class Jobs {
     return table.one(uid);
   }
 
+  /** Keeps of a job that the same holds for it as for another; that can be put back. */
+  void saveAlike(Job job, JobTold other, LocalDate today) {
+    save(job.uid(), job.version(), job.told().sameAs(other), today);
+    table.remember(job.uid(), job.told());
+  }
+
+  /** Whether it has not gone on since the same was told of it as of another. */
+  @Transactional(readOnly = true)
+  boolean isAlike(UUID uid) {
+    return table.remembers(uid);
+  }
+
+  /** Puts back what was told of it before the same was told of it as of another. */
+  void putBack(UUID uid) {
+    table.putBack(uid);
+  }
+
   /** Leaves it as if it had never been begun. */
   void giveUp(UUID uid) {
     table.end(table.one(uid).uid());
