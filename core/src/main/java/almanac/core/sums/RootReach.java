@@ -21,8 +21,8 @@ public final class RootReach {
   public static double days(double nowMm, double wantedMm, double mmAWeek) {
     Dilution.within(SumField.SPEED, mmAWeek, FASTEST, "A root grows up to 60 mm a week.");
     Dilution.within(SumField.LONG, wantedMm, LONGEST_MM, "A root is up to 2000 mm long.");
-    if (!(nowMm >= 0)) {
-      throw new Refused(SumField.NOW, "A root is from 0 mm long.");
+    if (!(nowMm >= 0 && nowMm <= LONGEST_MM)) {
+      throw new Refused(SumField.NOW, "A root is from 0 to 2000 mm long.");
     }
     if (wantedMm < nowMm) {
       throw new Refused(SumField.LONG, "They are longer than that by now.");

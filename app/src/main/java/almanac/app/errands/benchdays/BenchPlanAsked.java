@@ -23,6 +23,16 @@ import java.util.concurrent.CancellationException;
 import org.jspecify.annotations.Nullable;
 
 /** Jobs that somebody sends along. */
+@Schema(
+    example =
+        """
+        {"today":"2027-05-15","days":[{"on":"2027-05-22","minutes":90},{"on":"2027-05-29","minutes":60}],
+         "jobs":[{"name":"Skylark","early":"2027-05-16","best":"2027-05-23","late":"2027-05-30",
+                  "minutes":45,"hazard":false,"need":60,"mix":"fine bark","soundness":"HEALTHY",
+                  "flowersOver":null,"pinned":"2027-05-29"},
+                 {"name":"Weir","early":"2027-05-16","best":"2027-05-22","late":"2027-05-30",
+                  "minutes":45,"hazard":false,"need":50}],
+         "first":true}""")
 record BenchPlanAsked(
     @NotNull(message = "Give the day from which on is planned.") @Schema(example = "2027-05-15")
         LocalDate today,

@@ -1,12 +1,16 @@
 package almanac.app.errands.choices;
 
+import almanac.app.ground.refusals.Paths;
 import almanac.app.ground.web.Reckons;
 import almanac.app.judged.pages.Part;
 import almanac.app.record.entries.MixPart;
 import almanac.app.record.rules.Rules;
 import almanac.core.holding.Holding;
+import almanac.core.inspection.Finding;
 import almanac.core.inspection.Inspection;
+import almanac.core.inspection.Item;
 import almanac.core.inspection.Items;
+import almanac.core.inspection.OnlyMeasured;
 import almanac.core.medium.Lasting;
 import almanac.core.medium.Moisture;
 import almanac.core.refusals.Refused;
@@ -159,13 +163,13 @@ class SumsController {
     if (!(asked.months() >= 0 && asked.months() <= MOST_MONTHS)) {
       throw new Refused(SumField.MONTHS, "A mix is in use from 0 to 600 months.");
     }
+    var mix = MixPart.mix(asked.mix());
     var used =
-        Lasting.used(
-            MixPart.mix(asked.mix()),
-            asked.moisture(),
-            asked.months(),
-            asked.degrees(),
-            rules.figures());
+        Paths.at(
+            "degrees",
+            () ->
+                Lasting.used(
+                    mix, asked.moisture(), asked.months(), asked.degrees(), rules.figures()));
     return new UsedAnswer(used.isPresent() ? used.getAsDouble() : null);
   }
 
@@ -190,13 +194,17 @@ class SumsController {
     var day = LocalDate.EPOCH;
     var soak =
         Inspection.on(day)
-            .with(Items.SOAK_IN, Items.SOAK_IN.found(List.of(), asked.in(), rules.figures()))
-            .with(Items.SOAK_PH, Items.SOAK_PH.found(List.of(), asked.out(), rules.figures()));
+            .with(Items.SOAK_IN, read("in", Items.SOAK_IN, asked.in()))
+            .with(Items.SOAK_PH, read("out", Items.SOAK_PH, asked.out()));
     var holding = Holding.of(List.of(soak), day, rules.figures());
     return new PhAnswer(
         asked.in() - asked.out(),
         holding.feedTo().isPresent() ? holding.feedTo().getAsDouble() : null,
         Part.of(holding.advice()));
+  }
+
+  private Finding<OnlyMeasured> read(String field, Item<OnlyMeasured> item, double ph) {
+    return Paths.at(field, () -> item.found(List.of(), ph, rules.figures()));
   }
 
   /** A number in other units. */

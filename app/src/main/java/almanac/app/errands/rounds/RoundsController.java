@@ -137,6 +137,13 @@ class RoundsController {
   }
 
   /** Checks that somebody sends along. */
+  @Schema(
+      example =
+          """
+          {"today":"2027-05-15",
+           "days":{"weekdays":["SATURDAY"],"away":[{"from":"2027-06-01","to":"2027-06-14"}]},
+           "checks":[{"name":"A: does it stand?","early":"2027-05-16","best":"2027-05-18",
+                      "late":"2027-05-24"}]}""")
   record RoundsAsked(
       @NotNull(message = "Give the day from which on is planned.") @Schema(example = "2027-05-15")
           LocalDate today,

@@ -30,6 +30,19 @@ public final class Paths {
   }
 
   /**
+   * What is read from the entry of that name alone.
+   *
+   * @throws BadEntry naming that entry, whatever the rules call it
+   */
+  public static <T> T at(String name, Supplier<T> read) {
+    try {
+      return read.get();
+    } catch (Refused refused) {
+      throw new BadEntry(name, refused.sentence());
+    }
+  }
+
+  /**
    * What is read from within the entry of that name.
    *
    * @throws BadEntry naming what is at fault inside it by its whole path

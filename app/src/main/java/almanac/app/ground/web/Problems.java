@@ -29,6 +29,7 @@ import org.springframework.http.ProblemDetail;
 import org.springframework.http.ResponseEntity;
 import org.springframework.http.converter.HttpMessageNotReadableException;
 import org.springframework.transaction.CannotCreateTransactionException;
+import org.springframework.validation.FieldError;
 import org.springframework.web.bind.MethodArgumentNotValidException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
@@ -37,6 +38,7 @@ import org.springframework.web.method.annotation.MethodArgumentTypeMismatchExcep
 import org.springframework.web.multipart.MultipartException;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
 import tools.jackson.core.JacksonException;
+import tools.jackson.core.exc.InputCoercionException;
 import tools.jackson.databind.exc.MismatchedInputException;
 import tools.jackson.databind.exc.UnrecognizedPropertyException;
 
@@ -188,11 +190,20 @@ class Problems extends ResponseEntityExceptionHandler {
       WebRequest request) {
     var faults =
         invalid.getBindingResult().getFieldErrors().stream()
-            .map(error -> new Fault(error.getField(), String.valueOf(error.getDefaultMessage())))
+            .map(error -> new Fault(sent(error.getField()), said(error)))
             .sorted(java.util.Comparator.comparing(Fault::field))
             .toList();
     return handleExceptionInternal(
         invalid, entry(faults), headers, HttpStatus.BAD_REQUEST, request);
+  }
+
+  /** What validation names by a key in brackets is sent as a field of that name. */
+  private static String sent(String path) {
+    return path.replaceAll("\\[([^\\]]*[^\\]\\d][^\\]]*)]", ".$1");
+  }
+
+  private static String said(FieldError error) {
+    return String.valueOf(error.getDefaultMessage());
   }
 
   @Override
@@ -235,6 +246,9 @@ class Problems extends ResponseEntityExceptionHandler {
               : "This does not fit here; a %s is wanted."
                   .formatted(type == null ? "value" : kind(type));
       return entry(List.of(new Fault(path(mismatch), sentence)));
+    }
+    if (cause instanceof InputCoercionException large && !large.getPath().isEmpty()) {
+      return entry(List.of(new Fault(path(large), "This number is not one that fits here.")));
     }
     if (cause instanceof JacksonException broken) {
       var where = broken.getLocation();

@@ -1,8 +1,10 @@
 package almanac.app.record.entries;
 
+import almanac.app.ground.refusals.BadEntry;
 import almanac.core.pot.Pot;
 import almanac.core.pot.PotType;
 import almanac.core.refusals.Longest;
+import almanac.core.refusals.Refused;
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
@@ -26,6 +28,19 @@ public record PotEntry(
     return entry == null
         ? Pot.NOT_NOTED
         : new Pot(entry.type(), entry.diameterMm(), entry.depthMm(), entry.topLayer().strip());
+  }
+
+  /**
+   * The same, where it is sent under that name.
+   *
+   * @throws BadEntry naming the measure that makes no sense by its whole path
+   */
+  public static Pot under(String name, @Nullable PotEntry entry) {
+    try {
+      return pot(entry);
+    } catch (Refused refused) {
+      throw new BadEntry(name + "." + refused.field().key(), refused.sentence());
+    }
   }
 
   /** As it is entered. */

@@ -25,8 +25,10 @@ import almanac.core.stock.Stock;
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.Valid;
+import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.PositiveOrZero;
 import jakarta.validation.constraints.Size;
 import java.util.ArrayList;
 import java.util.List;
@@ -39,6 +41,11 @@ import org.springframework.web.bind.annotation.RestController;
 
 @RestController
 class PottingController {
+  /** No pot is deeper. */
+  private static final long DEEPEST_MM = 1000;
+
+  private static final String NO_LAYER = "A layer goes from 0 to " + DEEPEST_MM + " mm.";
+
   private final Kinds kinds;
   private final Rules rules;
   private final Today today;
@@ -157,8 +164,14 @@ class PottingController {
           @Valid
           @Nullable PotEntry old,
       @NotNull(message = "Say how much of the ball stays.") Ball ball,
-      @Schema(description = "The layer under the mix") double bottomMm,
-      @Schema(description = "The layer over it") double topMm) {}
+      @Schema(description = "The layer under the mix")
+          @PositiveOrZero(message = NO_LAYER)
+          @Max(value = DEEPEST_MM, message = NO_LAYER)
+          double bottomMm,
+      @Schema(description = "The layer over it")
+          @PositiveOrZero(message = NO_LAYER)
+          @Max(value = DEEPEST_MM, message = NO_LAYER)
+          double topMm) {}
 
   @Reckons
   @PostMapping("/api/pot-advice")
@@ -216,12 +229,16 @@ class PottingController {
   }
 
   private static List<Pot> measured(List<PotEntry> entries) {
+    var pots = new ArrayList<Pot>();
     for (int i = 0; i < entries.size(); i++) {
-      if (entries.get(i).diameterMm() == null) {
-        throw new BadEntry("pots[%d].diameterMm".formatted(i), "Measure the pot across its rim.");
+      var entry = entries.get(i);
+      var name = "pots[%d]".formatted(i);
+      if (entry.diameterMm() == null) {
+        throw new BadEntry(name + ".diameterMm", "Measure the pot across its rim.");
       }
+      pots.add(PotEntry.under(name, entry));
     }
-    return entries.stream().map(PotEntry::pot).toList();
+    return pots;
   }
 
   private static OptionalDouble optional(@Nullable Double value) {
@@ -243,8 +260,8 @@ class PottingController {
 
   private static Filling filling(FilledEntry entry, Figures figures) {
     return Filling.of(
-        PotEntry.pot(entry.pot()),
-        entry.ball().ml(PotEntry.pot(entry.old()), figures),
+        PotEntry.under("pot", entry.pot()),
+        entry.ball().ml(PotEntry.under("old", entry.old()), figures),
         entry.bottomMm(),
         entry.topMm(),
         figures);
