@@ -51,6 +51,14 @@
           {:else}
             <p class="quiet">Nothing was seen that tells.</p>
           {/if}
+          {#if move.then.length}
+            <dl>
+              {#each move.then as { what, words } (what)}
+                <dt>{what}</dt>
+                <dd><Sentence parts={words} today={plant.today} /></dd>
+              {/each}
+            </dl>
+          {/if}
           <div class="said" role="group" aria-label="It was otherwise">
             {#each moves.choices as choice (choice.outcome)}
               <button
@@ -100,6 +108,19 @@
   .signs {
     gap: 2px;
     font-size: 14.5px;
+  }
+  dl {
+    display: grid;
+    grid-template-columns: max-content minmax(0, 1fr);
+    gap: 2px 12px;
+    margin: 6px 0 0;
+    font-size: 14.5px;
+  }
+  dt {
+    color: var(--color-ink-2);
+  }
+  dd {
+    margin: 0;
   }
   .said {
     display: flex;

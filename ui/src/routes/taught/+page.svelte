@@ -3,6 +3,7 @@
   import Waiting from '$lib/forms/Waiting.svelte';
   import Asked from '$lib/taught/Asked.svelte';
   import Differs from '$lib/taught/Differs.svelte';
+  import Foretold from '$lib/taught/Foretold.svelte';
   import HalfBy from '$lib/taught/HalfBy.svelte';
   import Lives from '$lib/taught/Lives.svelte';
   import { count } from '$lib/words/counts';
@@ -60,6 +61,7 @@
       <div class="side">
         {#each differing as life (life.figure)}<Differs {life} />{/each}
         {#if page.moves}<HalfBy tips={page.tips} holds={page.holds} />{/if}
+        {#if page.foretold.length}<Foretold foretold={page.foretold} {today} />{/if}
         {#if page.unseen.length}
           <section class="sheet" aria-labelledby="unseen">
             <h2 id="unseen">Nobody looked</h2>

@@ -59,12 +59,37 @@ class TaughtTest {
         .isEqualTo(
             "Repotted on 2027-01-15; new tips by 2027-02-14, held by 2027-03-24: re-established.");
     assertThat(move.path("restsOn")).isNotEmpty();
+    assertThat(move.path("then"))
+        .extracting(line -> line.path("what").asString())
+        .startsWith("Slip")
+        .contains("Medium");
+    assertThat(words(move.path("then").path(0).path("words"))).startsWith("its slip ");
     var papers = APP.get("/api/plants/%d/papers".formatted(BENCH.id(PLANT))).body();
     assertThat(papers.path("chapters").path(1).path("heading").asString())
         .isEqualTo("What came of its moves");
     assertThat(papers.path("chapters").path(1).path("lines"))
         .extracting(line -> words(line.path("words")))
         .contains(words(move.path("words")));
+  }
+
+  @Test
+  void forecastsAreHeldAgainstWhatCame() throws Exception {
+    var foretold = taught().path("foretold");
+    assertThat(foretold)
+        .extracting(line -> line.path("what").asString())
+        .containsExactly("ROOTS", "MEDIUM");
+    for (var line : foretold) {
+      var newest = line.path("newest");
+      assertThat(line.path("came").asInt())
+          .as("all of them are shown")
+          .isEqualTo(newest.valueStream().filter(each -> each.path("came").asBoolean()).count())
+          .isBetween(1, line.path("of").asInt() - 1);
+      assertThat(newest)
+          .allSatisfy(
+              each ->
+                  assertThat(each.path("said").asString())
+                      .isLessThan(each.path("seen").asString()));
+    }
   }
 
   @Test
@@ -201,6 +226,12 @@ class TaughtTest {
     var told = "{\"on\":\"2026-06-03\",\"sort\":\"REPOT\",\"inFlower\":false,\"looks\":[%s]%s}";
     assertThat(
             APP.post("/api/outcomes", told.formatted("", ",\"told\":\"2026-06-02\"")).fault("on"))
+        .isPresent();
+    var tooLate =
+        """
+        ,"told":"2026-06-20",
+         "checks":[{"on":"2026-07-01","purpose":"ANCHORED","answer":"AS_HOPED"}]""";
+    assertThat(APP.post("/api/outcomes", told.formatted("", tooLate)).fault("checks[0].on"))
         .isPresent();
     assertThat(
             APP.post("/api/outcomes", told.formatted("", ",\"status\":\"LOST\"")).fault("leftOn"))

@@ -36,6 +36,7 @@ class TaughtPageTest {
       var first = moves.locator(":scope > ul > li").first();
       assertThat(first).containsText("re-established");
       first.locator("summary").click();
+      assertThat(first.locator("dl")).containsText("its slip");
       Find.button(first, "set back").click();
       assertThat(first).containsText(": set back.");
       assertThat(Find.region(page, "Journal")).containsText("What came of the move");
@@ -48,7 +49,9 @@ class TaughtPageTest {
   @Test
   void onAPhoneNothingHasToBePushedSideways() {
     try (var browsing = Browsing.phone(ALMANAC.address())) {
-      browsing.open("/taught").getByText("Took hold within 100 days").waitFor();
+      var page = browsing.open("/taught");
+      page.getByText("Took hold within 100 days").waitFor();
+      assertThat(Find.region(page, "Were the forecasts right?")).containsText("inside the range");
       browsing.fitsTheScreen();
       assertThat(browsing.violations()).isEmpty();
     }

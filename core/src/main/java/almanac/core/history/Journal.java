@@ -10,6 +10,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
@@ -77,6 +78,28 @@ public final class Journal {
         .filter(line -> standing(line.act()) == Standing.HOLDS)
         .filter(line -> !(line.happening() instanceof Happening.Withdrawn))
         .toList();
+  }
+
+  /**
+   * The journal as it stood before an act that holds: with what was known by then, as it reads now.
+   *
+   * @return nothing if the plant was not here yet
+   */
+  public Optional<Journal> before(Act act) {
+    long own = root(act).id();
+    var known =
+        holding.stream()
+            .map(Line::act)
+            .filter(each -> !each.on().isAfter(act.on()))
+            .filter(each -> each.on().isBefore(act.on()) || root(each).id() < own)
+            .map(each -> root(each).id())
+            .filter(root -> root != own)
+            .collect(Collectors.toSet());
+    return known.contains(lines.get(0).act().id())
+        ? Optional.of(
+            new Journal(
+                lines.stream().filter(line -> known.contains(root(line.act()).id())).toList()))
+        : Optional.empty();
   }
 
   /** Every line, what corrects another beside what it corrects. */

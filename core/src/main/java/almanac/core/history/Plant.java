@@ -8,6 +8,7 @@ import almanac.core.medium.PottedOn;
 import almanac.core.words.Answer;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Predicate;
 import java.util.stream.Stream;
@@ -56,6 +57,11 @@ public final class Plant {
   /** The same plant with more lines at the end of its journal. */
   public Plant and(List<Line> more) {
     return new Plant(id, uid, journal.and(more));
+  }
+
+  /** The same plant as it was known before an act that holds; nothing if it was not here yet. */
+  public Optional<Plant> before(Act act) {
+    return journal.before(act).map(former -> new Plant(id, uid, former));
   }
 
   private static List<Line> counting(Journal journal) {

@@ -356,6 +356,12 @@ final class FigureNames {
       learning.whole = Take hold in time, moved up whole
       learning.divided = Take hold in time, divided
       learning.cut-clean = Take hold in time, cut clean
+      learning.asked-for = Take hold in time, moved when the slip asked for it
+      learning.against = Take hold in time, moved against the slip
+      learning.hopeless = Take hold in time, kept where the slip would let it go
+      learning.foretold-days = Forecasts count that came to be known in the last
+      learning.foretold-from = Foretold is what comes after
+      learning.foretold-to = New roots count as foretold for
       learning.piece-spread = How far a pot differs from others of its mix
       learning.life-spread = How far a collection differs from an assumed life
       sums.peroxide-most = Strongest peroxide on a plant

@@ -46,6 +46,18 @@ public final class LearningFigures {
       percent("divided", 65, "Each piece has fewer roots, and a wound");
   public static final Figure CUT_CLEAN =
       percent("cut-clean", 40, "Whoever has rot cut out had few roots before");
+  public static final Figure ASKED_FOR =
+      percent("asked-for", 80, "A slip waits for a day on which most take hold, hazards apart");
+  public static final Figure AGAINST =
+      percent("against", 65, "Whoever moves a plant against its slip often has luck");
+  public static final Figure HOPELESS =
+      percent("hopeless", 10, "Of plants that nobody would keep hardly one comes back");
+  public static final Figure FORETOLD_DAYS =
+      GROUP.days("foretold-days", 730, "What was foretold before that rests on older looks");
+  public static final Figure FORETOLD_FROM =
+      GROUP.days("foretold-from", 7, "What comes within a week was seen, and not foretold");
+  public static final Figure FORETOLD_TO =
+      GROUP.days("foretold-to", 42, "After six weeks the newest roots may be of another flush");
   public static final Figure PIECE_SPREAD =
       percent("piece-spread", 30, "Pots of one mix on one sill differ by about a third");
   public static final Figure LIFE_SPREAD =
@@ -53,6 +65,7 @@ public final class LearningFigures {
           "life-spread", 35, "A life as it is assumed fits most collections within about a third");
 
   static {
+    GROUP.inOrder(FORETOLD_FROM, FORETOLD_TO, FORETOLD_DAYS);
     GROUP.inOrder(CLEAR, PERHAPS);
     GROUP.inOrder(AT_TIPS, AT_NUBS);
   }

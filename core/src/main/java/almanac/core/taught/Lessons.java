@@ -52,7 +52,7 @@ public record Lessons(
     var answers = new ArrayList<Answered>();
     for (var question : Question.values()) {
       var lines = lines(question, known, figures);
-      if (!lines.isEmpty()) {
+      if (lines.size() >= question.leastSides()) {
         answers.add(new Answered(question, lines));
       }
     }

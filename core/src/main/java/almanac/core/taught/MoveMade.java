@@ -52,6 +52,7 @@ public record MoveMade(
    *
    * @param stage of the newest roots; nothing if nobody looked in the weeks before
    * @param mix what it stood in; nothing if nobody said
+   * @param slip what its slip said; nothing if it could have none
    */
   public record Before(
       Optional<RootStage> stage,
@@ -60,10 +61,11 @@ public record MoveMade(
       Optional<Leaves> leaves,
       Optional<Bulbs> bulbs,
       Optional<Mix> mix,
-      Pot pot) {
+      Pot pot,
+      Optional<SlipThen> slip) {
 
     /**
-     * From looks of its life.
+     * From looks of its life; without a slip.
      *
      * @param looks oldest first
      * @param on the day of the move
@@ -84,7 +86,12 @@ public record MoveMade(
           seen(Items.LEAVES, looks, since, on),
           seen(Items.BULBS, looks, since, on),
           mix,
-          pot);
+          pot,
+          Optional.empty());
+    }
+
+    Before with(Optional<SlipThen> told) {
+      return new Before(stage, inFlower, growth, leaves, bulbs, mix, pot, told);
     }
 
     private static <A extends Enum<A> & Answer> Optional<A> seen(
@@ -104,6 +111,11 @@ public record MoveMade(
     return looks.stream()
         .filter(look -> look.on().equals(on))
         .anyMatch(look -> look.look(Items.BREAKAGE).saw(Signs::leadSnapped));
+  }
+
+  /** How it was when it was moved, a line each. */
+  public List<HowItWas> then(Figures figures) {
+    return HowItWas.of(this, figures);
   }
 
   /** Whether it went into another medium than it stood in. */

@@ -24,15 +24,23 @@ import org.jspecify.annotations.Nullable;
 
 /** The moves of a plant, with what was seen after each. Rules: What came of it. */
 public final class MovesMade {
+  /** Whoever judges a plant as it was known before a move. */
+  @FunctionalInterface
+  public interface Judged {
+    SlipThen on(Plant before, LocalDate day);
+  }
+
   private final Plant plant;
   private final Figures figures;
+  private final Judged judged;
   private final List<Inspection> looks;
   private final List<After.Answered> answers = new ArrayList<>();
   private final Map<LocalDate, @Nullable Outcome> said = new LinkedHashMap<>();
   private Optional<After.End> end = Optional.empty();
 
-  private MovesMade(Plant plant, Figures figures) {
+  private MovesMade(Plant plant, Judged judged, Figures figures) {
     this.plant = plant;
+    this.judged = judged;
     this.figures = figures;
     this.looks = plant.history().life();
     plant.journal().holding().forEach(this::note);
@@ -43,8 +51,8 @@ public final class MovesMade {
    *
    * @param whole the plant with all lines of its journal
    */
-  public static List<MoveRecord> of(Plant whole, Figures figures) {
-    return new MovesMade(whole, figures).records();
+  public static List<MoveRecord> of(Plant whole, Judged judged, Figures figures) {
+    return new MovesMade(whole, judged, figures).records();
   }
 
   private void note(Line line) {
@@ -117,12 +125,13 @@ public final class MovesMade {
         on,
         sort(act, potted, worked),
         MoveMade.Before.seen(
-            looks,
-            on,
-            potted.filter(Happening.Potted::inFlower).isPresent(),
-            mix(from),
-            from.map(Happening.Potted::pot).orElse(Pot.NOT_NOTED),
-            figures),
+                looks,
+                on,
+                potted.filter(Happening.Potted::inFlower).isPresent(),
+                mix(from),
+                from.map(Happening.Potted::pot).orElse(Pot.NOT_NOTED),
+                figures)
+            .with(plant.before(act.get(0).act()).map(before -> judged.on(before, on))),
         new MoveMade.Into(mix(into), into.map(Happening.Potted::pot).orElse(Pot.NOT_NOTED)),
         worked.map(Happening.Worked::tally).orElse(RootTally.EMPTY),
         MoveMade.leadBroken(looks, on));

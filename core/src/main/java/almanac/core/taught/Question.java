@@ -12,7 +12,9 @@ public enum Question {
   FLOWERS("In flower or not", Question::byFlowers),
   SEASON("By the time of the year", Question::bySeason),
   WORK("By what was done", Question::byWork),
-  MEDIUM("By what it went into", Question::byMedium);
+  MEDIUM("By what it went into", Question::byMedium),
+  SLIP("By what its slip said that day", Question::bySlip),
+  APPROACH("By the approach it was judged by", Question::byApproach);
 
   private final String title;
   private final Function<MoveMade, Optional<Side>> side;
@@ -32,6 +34,11 @@ public enum Question {
 
   public String title() {
     return title;
+  }
+
+  /** Below so many sides it says nothing: whoever knows one approach compares none. */
+  int leastSides() {
+    return this == APPROACH ? 2 : 1;
   }
 
   /**
@@ -84,6 +91,26 @@ public enum Question {
       case RESCUE -> Optional.of(new Side(4, "Cut clean", LearningFigures.CUT_CLEAN));
       case LIFT -> Optional.empty();
     };
+  }
+
+  private static Optional<Side> bySlip(MoveMade move) {
+    return move.before()
+        .slip()
+        .map(
+            slip ->
+                switch (slip.said()) {
+                  case MOVE -> new Side(0, "It asked for it", LearningFigures.ASKED_FOR);
+                  case WAIT -> new Side(1, "It said: wait", LearningFigures.AGAINST);
+                  case LEAVE -> new Side(2, "It said: leave it", LearningFigures.AGAINST);
+                  case LET_GO -> new Side(3, "It said: let it go", LearningFigures.HOPELESS);
+                });
+  }
+
+  private static Optional<Side> byApproach(MoveMade move) {
+    return move.before()
+        .slip()
+        .map(SlipThen::approach)
+        .map(approach -> new Side(approach.ordinal(), approach.words(), LearningFigures.ANY));
   }
 
   private static Optional<Side> byMedium(MoveMade move) {

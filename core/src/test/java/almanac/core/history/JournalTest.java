@@ -66,6 +66,24 @@ class JournalTest {
   }
 
   @Test
+  void beforeAnActItReadsAsItWasKnownThenAndAsItReadsNow() {
+    var came = came();
+    assertThat(journal().before(came)).isEmpty();
+    var first = noted("first");
+    var gone = noted("taken back");
+    var at = noted("at");
+    noted("later");
+    corrected(first, "first, corrected");
+    takenBack(gone);
+    var moved = corrected(at, "at, corrected");
+    assertThat(
+            journal().before(moved).orElseThrow().holding().stream()
+                .map(Line::happening)
+                .filter(Happening.Noted.class::isInstance))
+        .containsExactly(new Happening.Noted("first, corrected"));
+  }
+
+  @Test
   void ofACorrectionOfACorrectionOnlyTheLastCounts() {
     came();
     var first = noted("one");

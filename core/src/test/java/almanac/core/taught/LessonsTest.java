@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import almanac.core.checks.CheckAnswer;
 import almanac.core.checks.Purpose;
 import almanac.core.figures.Figures;
+import almanac.core.history.Approach;
 import almanac.core.history.Outcome;
 import almanac.core.history.PlantStatus;
 import almanac.core.medium.Component;
@@ -30,6 +31,18 @@ class LessonsTest {
   private static final LocalDate TODAY = MOVED.plusDays(400);
   private static final Optional<Mix> BARK = Optional.of(Mix.of(Component.BARK_MEDIUM));
 
+  /** What slips said on some days. */
+  private static final Map<LocalDate, SlipThen> SLIPS =
+      Map.of(
+          MOVED.plusDays(1),
+          new SlipThen(SlipThen.Said.MOVE, Approach.HOUSE_RULES),
+          MOVED.plusDays(2),
+          new SlipThen(SlipThen.Said.WAIT, Approach.FRESH_START),
+          MOVED.plusDays(3),
+          new SlipThen(SlipThen.Said.LEAVE, Approach.HOUSE_RULES),
+          MOVED.plusDays(4),
+          new SlipThen(SlipThen.Said.LET_GO, Approach.HOUSE_RULES));
+
   private static MoveMade move(Sort sort, RootStage stage, boolean inFlower, LocalDate on) {
     return new MoveMade(
         on,
@@ -41,7 +54,8 @@ class LessonsTest {
             Optional.empty(),
             Optional.empty(),
             BARK,
-            Pot.NOT_NOTED),
+            Pot.NOT_NOTED,
+            Optional.ofNullable(SLIPS.get(on))),
         new MoveMade.Into(BARK, Pot.NOT_NOTED),
         RootTally.EMPTY,
         false);
@@ -96,6 +110,27 @@ class LessonsTest {
     assertThat(lessons.answers()).isEmpty();
     assertThat(lessons.lives()).isEmpty();
     assertThat(lessons.tips().by()).isEmpty();
+  }
+
+  @Test
+  void movesAreCountedByWhatTheirSlipsSaidAndByWhom() {
+    var asked = move(Sort.REPOT, RootStage.NUB, false, MOVED.plusDays(1));
+    var early = move(Sort.REPOT, RootStage.SHORT, false, MOVED.plusDays(2));
+    var left = move(Sort.REPOT, RootStage.NUB, false, MOVED.plusDays(3));
+    var kept = move(Sort.REPOT, RootStage.NUB, false, MOVED.plusDays(4));
+    var lessons = of(List.of(held(asked), held(asked), slow(early), lost(left), lost(kept)));
+    assertThat(line(lessons, Question.SLIP, "It asked for it").chance().well()).isEqualTo(2);
+    assertThat(line(lessons, Question.SLIP, "It said: wait").slow()).isEqualTo(1);
+    assertThat(line(lessons, Question.SLIP, "It said: leave it").badly()).isEqualTo(1);
+    assertThat(line(lessons, Question.SLIP, "It said: let it go").chance().assumed())
+        .isLessThan(0.5);
+    assertThat(line(lessons, Question.APPROACH, "House rules").chance().of()).isEqualTo(4);
+    assertThat(line(lessons, Question.APPROACH, "Fresh start").chance().of()).isEqualTo(1);
+    assertThat(of(List.of(held(asked))).answers())
+        .as("one approach alone is compared with none")
+        .extracting(Lessons.Answered::question)
+        .contains(Question.SLIP)
+        .doesNotContain(Question.APPROACH);
   }
 
   @Test
@@ -164,7 +199,8 @@ class LessonsTest {
     for (int i = 0; i < 40; i++) {
       var stage = RootStage.values()[i % RootStage.values().length];
       var sort = Sort.values()[i % Sort.values().length];
-      var move = move(sort, stage, i % 3 == 0, MOVED.minusDays(7L * i));
+      var on = i < SLIPS.size() ? MOVED.plusDays(i + 1) : MOVED.minusDays(7L * i);
+      var move = move(sort, stage, i % 3 == 0, on);
       moves.add(i % 4 == 0 ? slow(move) : i % 5 == 0 ? lost(move) : held(move));
     }
     var before = of(moves);

@@ -7,6 +7,7 @@ import almanac.core.checks.CheckName;
 import almanac.core.checks.Purpose;
 import almanac.core.figures.Figures;
 import almanac.core.history.Act;
+import almanac.core.history.Approach;
 import almanac.core.history.Chronicle;
 import almanac.core.history.Fate;
 import almanac.core.history.Happening;
@@ -34,6 +35,7 @@ import almanac.core.medium.Moisture;
 import almanac.core.medium.PottedOn;
 import almanac.core.pot.Pot;
 import almanac.core.roots.RootStage;
+import almanac.core.tally.RootFate;
 import almanac.core.tally.RootTally;
 import almanac.core.words.Answer;
 import java.time.LocalDate;
@@ -90,8 +92,15 @@ class OutcomesTest {
   /** A move, and what came of it. */
   private record Told(MoveMade move, Afterwards afterwards) {}
 
+  /** Says how much was known of a plant by how many lines there were. */
+  private static final MovesMade.Judged SLIP =
+      (before, day) ->
+          new SlipThen(
+              before.history().life().isEmpty() ? SlipThen.Said.LEAVE : SlipThen.Said.MOVE,
+              Approach.HOUSE_RULES);
+
   private static List<Told> told(Chronicle chronicle, LocalDate today) {
-    return MovesMade.of(chronicle.plant(), FIGURES).stream()
+    return MovesMade.of(chronicle.plant(), SLIP, FIGURES).stream()
         .map(record -> new Told(record.move(), record.afterwards(today, FIGURES)))
         .toList();
   }
@@ -108,6 +117,41 @@ class OutcomesTest {
   @Test
   void aPlantThatOnlyCameHasNoMove() {
     assertThat(told(chronicle, LATER)).isEmpty();
+  }
+
+  private static List<String> then(MoveMade move) {
+    return move.then(FIGURES).stream().map(each -> each.what() + ": " + each.words()).toList();
+  }
+
+  @Test
+  void howItWasIsToldAsItWasKnownBeforeTheMove() {
+    sees(-4, Items.NEW_ROOTS, RootStage.NUB);
+    var act = chronicle.on(MOVED, potted(MOVED, PUMICE, true));
+    var tally =
+        RootTally.EMPTY
+            .and(RootFate.FIRM_KEPT, 20)
+            .and(RootFate.NEW_KEPT, 7)
+            .and(RootFate.NEW_BROKEN, 2);
+    chronicle.with(act, new Happening.Worked(tally, 0, "", "", Way.OPENED));
+    assertThat(then(told(LATER).move()))
+        .containsExactly(
+            "Slip: its slip asked for it, by house rules",
+            "New roots: nubs",
+            "Flowers: in bud or flower",
+            "Medium: from %s into %s".formatted(BARK.words(), PUMICE.words()),
+            "Roots lost: light; 2 of 9 new tips broken");
+  }
+
+  @Test
+  void whatWasSeenAtTheBenchOrLaterDoesNotCountForItsSlip() {
+    var act = moved(Way.OPENED);
+    chronicle.with(
+        act,
+        new Happening.Inspected(
+            Inspection.on(MOVED).with(Items.LEAVES, Items.LEAVES.saw(Leaves.FIRM))));
+    sees(3, Items.LEAVES, Leaves.FIRM);
+    assertThat(told(LATER).move().before().slip().orElseThrow().said())
+        .isEqualTo(SlipThen.Said.LEAVE);
   }
 
   @Test

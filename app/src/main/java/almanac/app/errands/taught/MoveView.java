@@ -1,6 +1,7 @@
 package almanac.app.errands.taught;
 
 import almanac.app.judged.pages.Part;
+import almanac.core.figures.Figures;
 import almanac.core.history.Outcome;
 import almanac.core.taught.Afterwards;
 import almanac.core.taught.MoveMade;
@@ -20,7 +21,8 @@ record MoveView(
     @Schema(description = "Whether somebody said otherwise than was worked out") boolean said,
     @Schema(nullable = true, description = "When new root tips came") @Nullable Came tips,
     @Schema(nullable = true, description = "When it had taken hold") @Nullable Came holds,
-    @Schema(description = "What that rests on, the oldest first") List<Saw> restsOn) {
+    @Schema(description = "What that rests on, the oldest first") List<Saw> restsOn,
+    @Schema(description = "How it was when it was moved, a line each") List<Then> then) {
 
   /** When something came that nobody watched. */
   record Came(
@@ -38,7 +40,10 @@ record MoveView(
     }
   }
 
-  static MoveView of(MoveMade move, Afterwards afterwards) {
+  /** One thing of how it was. */
+  record Then(String what, List<Part> words) {}
+
+  static MoveView of(MoveMade move, Afterwards afterwards, Figures figures) {
     return new MoveView(
         move.on(),
         move.sort(),
@@ -48,6 +53,9 @@ record MoveView(
         afterwards.said(),
         Came.of(afterwards.tips().orElse(null)),
         Came.of(afterwards.holds().orElse(null)),
-        afterwards.restsOn().stream().map(Saw::of).toList());
+        afterwards.restsOn().stream().map(Saw::of).toList(),
+        move.then(figures).stream()
+            .map(each -> new Then(each.what(), Part.of(each.words())))
+            .toList());
   }
 }

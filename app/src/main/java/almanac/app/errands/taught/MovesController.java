@@ -69,9 +69,11 @@ class MovesController {
   @Operation(summary = "The moves that were made of a plant here, and what came of each")
   MovesOfPlant of(@PathVariable long id) {
     var records = remembered.of(plants.one(id)).moves();
+    var day = today.get();
+    var figures = rules.figures();
     var moves =
         records.stream()
-            .map(each -> MoveView.of(each.move(), each.afterwards(today.get(), rules.figures())))
+            .map(each -> MoveView.of(each.move(), each.afterwards(day, figures), figures))
             .sorted((one, other) -> other.on().compareTo(one.on()))
             .toList();
     var choices =

@@ -115,9 +115,14 @@ class OutcomesController {
               () -> LookEntry.inspection(seen.on(), seen.looks(), figures)));
       refuse(seen.on().isAfter(day), "looks[%d].on".formatted(i), "It lies after that day.");
     }
+    var checks = checks(told);
+    for (int i = 0; i < checks.size(); i++) {
+      refuse(
+          checks.get(i).on().isAfter(day), "checks[%d].on".formatted(i), "It lies after that day.");
+    }
     looks.sort(Comparator.comparing(Inspection::on));
     var move = move(told, looks, figures);
-    return MoveView.of(move, Outcomes.of(move, after(told, looks), day, figures));
+    return MoveView.of(move, Outcomes.of(move, after(told, looks), day, figures), figures);
   }
 
   private static void refuse(boolean wrong, String field, String sentence) {
@@ -137,12 +142,15 @@ class OutcomesController {
         MoveMade.leadBroken(looks, told.on()));
   }
 
+  private static List<CheckTold> checks(MoveTold told) {
+    return told.checks() == null ? List.of() : told.checks();
+  }
+
   private static After after(MoveTold told, List<Inspection> looks) {
-    var checks = told.checks() == null ? List.<CheckTold>of() : told.checks();
     return After.of(
         told.on(),
         looks,
-        checks.stream()
+        checks(told).stream()
             .map(check -> new After.Answered(check.on(), check.purpose(), check.answer()))
             .toList(),
         Optional.ofNullable(told.leftOn()).map(on -> new After.End(on, told.status())),

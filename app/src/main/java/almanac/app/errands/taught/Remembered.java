@@ -1,45 +1,52 @@
 package almanac.app.errands.taught;
 
+import almanac.app.judged.judging.Judging;
 import almanac.app.record.collection.PlantInPlace;
 import almanac.app.record.collection.Plants;
 import almanac.app.record.places.Place;
-import almanac.app.record.rules.Rules;
 import almanac.core.figures.Figures;
+import almanac.core.history.Approach;
 import almanac.core.history.Plant;
+import almanac.core.kinds.Kind;
 import almanac.core.medium.MediumFigures;
 import almanac.core.medium.Temperatures;
+import almanac.core.taught.Foretold;
 import almanac.core.taught.MoveRecord;
 import almanac.core.taught.MovesMade;
 import almanac.core.taught.PotFelt;
+import almanac.core.taught.SlipThen;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.function.Function;
-import java.util.stream.Collectors;
+import java.util.Objects;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
 /** The moves of all plants, read from their whole journals once and then as they are written. */
 @Component
 public class Remembered {
   private final Plants plants;
-  private final Rules rules;
+  private final Judging judging;
 
   /** By what says something of today in a plant; when that changes, so may its past have. */
   private final Cache<Plant, Past> known = Caffeine.newBuilder().weakKeys().build();
 
-  Remembered(Plants plants, Rules rules) {
+  Remembered(Plants plants, Judging judging) {
     this.plants = plants;
-    this.rules = rules;
+    this.judging = judging;
   }
 
-  /** What is remembered of one plant. */
-  public record Past(
-      List<MoveRecord> moves, List<PotFelt> pots, Figures figures, Temperatures means) {
-    boolean holds(Figures now, Temperatures here) {
-      return figures.equals(now) && means.equals(here);
-    }
-  }
+  /**
+   * What is remembered of one plant.
+   *
+   * @param by what it rests on besides the journal
+   */
+  public record Past(List<MoveRecord> moves, List<PotFelt> pots, List<Foretold> foretold, By by) {}
+
+  /** What a past rests on besides the journal. */
+  private record By(Figures figures, Approach approach, Kind kind, Temperatures means) {}
 
   /** That of one plant. */
   public Past of(PlantInPlace plant) {
@@ -48,37 +55,51 @@ public class Remembered {
 
   /** That of some plants, in their order. */
   public List<Past> all(List<PlantInPlace> some) {
-    var figures = rules.figures();
-    var past = some.stream().map(plant -> known.getIfPresent(plant.plant())).toList();
-    var unread = new ArrayList<PlantInPlace>();
+    var found = new ArrayList<@Nullable Past>();
+    var unread = new LinkedHashMap<Long, Integer>();
     for (int i = 0; i < some.size(); i++) {
-      if (past.get(i) == null || !past.get(i).holds(figures, means(some.get(i), figures))) {
-        unread.add(some.get(i));
+      var before = known.getIfPresent(some.get(i).plant());
+      boolean holds = before != null && before.by().equals(by(some.get(i)));
+      found.add(holds ? before : null);
+      if (!holds) {
+        unread.put(some.get(i).id(), i);
       }
     }
-    read(unread, figures);
-    return some.stream()
-        .map(plant -> known.get(plant.plant(), gone -> read(plant, figures)))
-        .toList();
-  }
-
-  private void read(List<PlantInPlace> unread, Figures figures) {
-    var byId = unread.stream().collect(Collectors.toMap(PlantInPlace::id, Function.identity()));
     plants.eachWhole(
-        byId.keySet(),
+        unread.keySet(),
         whole -> {
-          var plant = byId.get(whole.id());
-          known.put(plant.plant(), past(whole, means(plant, figures), figures));
+          int at = unread.get(whole.id());
+          var past = past(some.get(at), whole);
+          known.put(some.get(at).plant(), past);
+          found.set(at, past);
         });
+    for (int i = 0; i < found.size(); i++) {
+      if (found.get(i) == null) {
+        found.set(i, past(some.get(i), plants.whole(some.get(i).id())));
+      }
+    }
+    return found.stream().map(Objects::requireNonNull).toList();
   }
 
-  private Past read(PlantInPlace plant, Figures figures) {
-    return past(plants.whole(plant.id()), means(plant, figures), figures);
+  private By by(PlantInPlace plant) {
+    var figures = judging.figures();
+    return new By(figures, judging.approach(plant), plant.kind(), means(plant, figures));
   }
 
-  private static Past past(Plant whole, Temperatures means, Figures figures) {
+  private Past past(PlantInPlace plant, Plant whole) {
+    var by = by(plant);
+    var figures = by.figures();
     return new Past(
-        MovesMade.of(whole, figures), PotFelt.of(whole, means, figures), figures, means);
+        MovesMade.of(
+            whole, (before, day) -> SlipThen.of(judging.judgeThen(plant.as(before), day)), figures),
+        PotFelt.of(whole, by.means(), figures),
+        Foretold.of(
+            whole,
+            plant.follows(),
+            judging.conditions(plant).pace(plant.follows().warmth(), figures),
+            by.means(),
+            figures),
+        by);
   }
 
   private static Temperatures means(PlantInPlace plant, Figures figures) {

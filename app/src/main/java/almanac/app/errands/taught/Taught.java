@@ -6,6 +6,7 @@ import almanac.app.record.rules.Rules;
 import almanac.app.record.site.Today;
 import almanac.core.figures.Figures;
 import almanac.core.history.Outcome;
+import almanac.core.taught.Foretold;
 import almanac.core.taught.Lessons;
 import almanac.core.taught.MoveTold;
 import java.time.LocalDate;
@@ -38,8 +39,13 @@ class Taught {
    *
    * @param since the day of the first move
    * @param unseen moves at which nobody looked in time, the newest first
+   * @param foretold lately, the newest first
    */
-  record Now(Lessons lessons, Optional<LocalDate> since, List<TaughtPage.Unseen> unseen) {}
+  record Now(
+      Lessons lessons,
+      Optional<LocalDate> since,
+      List<TaughtPage.Unseen> unseen,
+      List<TaughtPage.ForetoldCase> foretold) {}
 
   private record Known(List<PlantInPlace> plants, LocalDate today, Figures figures, Now now) {}
 
@@ -63,8 +69,12 @@ class Taught {
     var past = remembered.all(everybody);
     var moves = new ArrayList<MoveTold>();
     var unseen = new ArrayList<TaughtPage.Unseen>();
+    var foretold = new ArrayList<TaughtPage.ForetoldCase>();
     for (int i = 0; i < everybody.size(); i++) {
       var plant = everybody.get(i);
+      for (var each : Foretold.lately(past.get(i).foretold(), day, figures)) {
+        foretold.add(TaughtPage.ForetoldCase.of(plant, each));
+      }
       for (var record : past.get(i).moves()) {
         var told = MoveTold.of(record, day, figures);
         moves.add(told);
@@ -73,10 +83,12 @@ class Taught {
         }
       }
     }
+    foretold.sort(Comparator.comparing(TaughtPage.ForetoldCase::seen).reversed());
     unseen.sort(Comparator.comparing(TaughtPage.Unseen::on).reversed());
     return new Now(
         Lessons.of(moves, past.stream().flatMap(each -> each.pots().stream()).toList(), figures),
         moves.stream().map(told -> told.move().on()).min(Comparator.naturalOrder()),
-        unseen);
+        unseen,
+        foretold);
   }
 }

@@ -1,7 +1,9 @@
 package almanac.app.errands.taught;
 
+import almanac.app.record.collection.PlantInPlace;
 import almanac.core.history.Outcome;
 import almanac.core.taught.Chance;
+import almanac.core.taught.Foretold;
 import almanac.core.taught.HowLong;
 import almanac.core.taught.Lessons;
 import almanac.core.taught.LifeHere;
@@ -11,6 +13,7 @@ import java.time.LocalDate;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
 /** What the collection taught its keeper. */
@@ -25,7 +28,9 @@ record TaughtPage(
     @Schema(description = "How long components last here, the best known first")
         List<LifeView> lives,
     @Schema(description = "Moves at which nobody looked in time, the newest first")
-        List<Unseen> unseen) {
+        List<Unseen> unseen,
+    @Schema(description = "What was foretold in the last years, and whether it came so")
+        List<ForetoldView> foretold) {
 
   /** How many moves came to something. */
   record OutcomeCount(Outcome outcome, String words, int count) {}
@@ -128,6 +133,48 @@ record TaughtPage(
   /** A move at which nobody looked. */
   record Unseen(long plantId, String name, LocalDate on) {}
 
+  /** Of one sort of things foretold, how many came inside their range. */
+  record ForetoldView(
+      Foretold.What what,
+      String words,
+      @Schema(description = "How many came inside their range") int came,
+      int of,
+      @Schema(description = "The newest of them, the newest first") List<ForetoldCase> newest) {
+    private static final int SHOWN = 60;
+
+    static Optional<ForetoldView> of(Foretold.What what, List<ForetoldCase> all) {
+      var those = all.stream().filter(each -> each.what() == what).toList();
+      return those.isEmpty()
+          ? Optional.empty()
+          : Optional.of(
+              new ForetoldView(
+                  what,
+                  what.words(),
+                  (int) those.stream().filter(ForetoldCase::came).count(),
+                  those.size(),
+                  those.stream().limit(SHOWN).toList()));
+    }
+  }
+
+  /** One thing that was foretold, and what came. */
+  record ForetoldCase(
+      Foretold.What what,
+      long plantId,
+      String name,
+      @Schema(description = "The day of the look from which it was foretold") LocalDate said,
+      @Schema(description = "The day of the look that told") LocalDate seen,
+      @Schema(description = "Whether it came inside its range") boolean came) {
+    static ForetoldCase of(PlantInPlace plant, Foretold foretold) {
+      return new ForetoldCase(
+          foretold.what(),
+          plant.id(),
+          plant.called(),
+          foretold.said(),
+          foretold.seen(),
+          foretold.came());
+    }
+  }
+
   /**
    * As it is shown.
    *
@@ -144,7 +191,10 @@ record TaughtPage(
         HalfBy.of(lessons.tips()),
         HalfBy.of(lessons.holds()),
         lessons.lives().stream().map(life -> LifeView.of(life, own, learned)).toList(),
-        now.unseen());
+        now.unseen(),
+        Arrays.stream(Foretold.What.values())
+            .flatMap(what -> ForetoldView.of(what, now.foretold()).stream())
+            .toList());
   }
 
   private static List<OutcomeCount> counted(Lessons lessons) {

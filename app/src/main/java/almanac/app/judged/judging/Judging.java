@@ -17,6 +17,8 @@ import almanac.core.judgement.evidence.Evidence;
 import almanac.core.judgement.evidence.Situation;
 import almanac.core.judgement.verdict.Judge;
 import almanac.core.judgement.verdict.Judgement;
+import almanac.core.roots.RootSpeed;
+import almanac.core.season.Conditions;
 import almanac.core.season.LightYear;
 import java.time.LocalDate;
 import java.util.List;
@@ -145,13 +147,31 @@ public class Judging {
 
   /** All that a plant's judgement rests on. */
   public Situation situation(PlantInPlace plant, LocalDate day) {
+    return situation(plant, day, Optional.of(speeds.now().before(plant, figures())));
+  }
+
+  private Situation situation(PlantInPlace plant, LocalDate day, Optional<RootSpeed> speed) {
     return new Situation(
         day,
         plant.follows(),
         plant.history(),
-        plant.place().conditions(site.light()),
+        conditions(plant),
         plant.card().origin().arrival(),
         plant.card().wish().aim(),
-        Optional.of(speeds.now().before(plant, figures())));
+        speed);
+  }
+
+  /** What light and warmth a plant has where it stands. */
+  public Conditions conditions(PlantInPlace plant) {
+    return plant.place().conditions(site.light());
+  }
+
+  /**
+   * The verdict on a plant on a day gone by; how fast its roots grow was not measured yet.
+   *
+   * @param then as it was known on that day
+   */
+  public Judgement judgeThen(PlantInPlace then, LocalDate day) {
+    return judge(then).judge(situation(then, day, Optional.empty()));
   }
 }

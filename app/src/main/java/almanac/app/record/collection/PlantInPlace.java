@@ -31,6 +31,11 @@ public record PlantInPlace(Plant plant, Kind kind, Place place, boolean namesake
     return namesake ? "%s (%s)".formatted(name(), card().who().number()) : name();
   }
 
+  /** The same with another journal; as it was known once. */
+  public PlantInPlace as(Plant other) {
+    return new PlantInPlace(other, kind, place, namesake);
+  }
+
   PlantInPlace namesake(boolean is) {
     return is == namesake ? this : new PlantInPlace(plant, kind, place, is);
   }
