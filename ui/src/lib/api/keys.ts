@@ -42,6 +42,7 @@ export const KEYS = {
   stock: ['stock'],
   tags: ['tags'],
   taught: ['taught'],
+  apart: ['apart'],
   today: ['today'],
   treatments: ['treatments'],
   neighbours: (plants: number[]) => ['treatments', 'neighbours', plants],
@@ -69,6 +70,7 @@ const OF_THE_JOURNAL = [
   KEYS.batches,
   KEYS.moves,
   KEYS.taught,
+  KEYS.apart,
 ];
 
 /** What follows from the rules and the kinds, for every plant. */

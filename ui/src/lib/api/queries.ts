@@ -117,6 +117,13 @@ export const movesOf = (plant: () => number) =>
       answered(api.GET('/api/plants/{id}/moves', { params: { path: { id: plant() } } })),
   }));
 
+/** The plants that the approaches judge apart. */
+export const judgedApart = () =>
+  createQuery(() => ({
+    queryKey: KEYS.apart,
+    queryFn: () => answered(api.GET('/api/approach/apart')),
+  }));
+
 /** What the collection taught its keeper. */
 export const taughtPage = () =>
   createQuery(() => ({ queryKey: KEYS.taught, queryFn: () => answered(api.GET('/api/taught')) }));

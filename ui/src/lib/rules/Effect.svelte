@@ -1,7 +1,7 @@
 <script lang="ts">
   import type { Problem } from '$lib/api/client';
   import type { Schemas } from '$lib/interface/schemas';
-  import VerdictMark from '$lib/drawings/VerdictMark.svelte';
+  import VerdictTurn from '$lib/drawings/VerdictTurn.svelte';
   import FormHead from '$lib/forms/FormHead.svelte';
 
   interface Props {
@@ -33,15 +33,7 @@
     </p>
     <ul>
       {#each would.changed.slice(0, 30) as plant (plant.plantId)}
-        <li class="plant">
-          <a class="link" href="/plants/{plant.plantId}">{plant.label}</a>
-          <span class="turn">
-            <VerdictMark verdict={plant.before} size={16} />
-            {plant.beforeTitle.toLowerCase()} →
-            <VerdictMark verdict={plant.after} size={16} />
-            {plant.afterTitle.toLowerCase()}
-          </span>
-        </li>
+        <li class="plant"><VerdictTurn {plant} size={16} /></li>
       {/each}
     </ul>
     {#if would.changed.length > 30}
@@ -71,12 +63,6 @@
     padding: 5px 0;
     border-top: 1px solid var(--color-rule);
     font-size: 14.5px;
-  }
-  .turn {
-    display: flex;
-    flex-wrap: wrap;
-    align-items: center;
-    gap: 4px;
   }
   .acts {
     display: flex;

@@ -26,7 +26,7 @@
   <h2 id="approach">Approach</h2>
   <p class="quiet">
     Good growers differ. What you choose here holds wherever a place or a plant has no approach of
-    its own.
+    its own. <a class="link" href="/rules/apart">Where they part today</a>
   </p>
   {#each options.data?.approaches ?? [] as each (each.approach)}
     <label class="approach">

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import VerdictMark from '$lib/drawings/VerdictMark.svelte';
+  import VerdictTurn from '$lib/drawings/VerdictTurn.svelte';
   import type { Schemas } from '$lib/interface/schemas';
 
   /** What a figure would change; nothing while it is worked out. */
@@ -17,15 +17,7 @@
     >
     <ul>
       {#each would.changed as plant (plant.plantId)}
-        <li>
-          <a class="link" href="/plants/{plant.plantId}">{plant.label}</a>
-          <span class="quiet">
-            <VerdictMark verdict={plant.before} size={14} />
-            {plant.beforeTitle.toLowerCase()} →
-            <VerdictMark verdict={plant.after} size={14} />
-            {plant.afterTitle.toLowerCase()}
-          </span>
-        </li>
+        <li><VerdictTurn {plant} size={14} /></li>
       {/each}
     </ul>
   </details>
@@ -41,8 +33,5 @@
     display: grid;
     gap: 6px;
     margin-bottom: 8px;
-  }
-  li span {
-    display: block;
   }
 </style>

@@ -70,6 +70,7 @@
   <a class="link" href="/kinds">Kinds of plants</a>
   <a class="link" href="/guide">Field guide</a>
   <a class="link" href="/sums">Sums</a>
+  <a class="link" href="/rules/apart">Where approaches part</a>
   <FindFigure bind:sought bind:ownOnly />
 </div>
 

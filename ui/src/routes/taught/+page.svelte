@@ -6,6 +6,7 @@
   import Foretold from '$lib/taught/Foretold.svelte';
   import HalfBy from '$lib/taught/HalfBy.svelte';
   import Lives from '$lib/taught/Lives.svelte';
+  import Speeds from '$lib/taught/Speeds.svelte';
   import { count } from '$lib/words/counts';
   import { short } from '$lib/words/dates';
 
@@ -57,6 +58,7 @@
           {/if}
         </section>
         {#if page.lives.length}<Lives lives={page.lives} />{/if}
+        {#if page.speeds.length}<Speeds speeds={page.speeds} />{/if}
       </div>
       <div class="side">
         {#each differing as life (life.figure)}<Differs {life} />{/each}

@@ -8,6 +8,8 @@ import almanac.core.kinds.Kind;
 import almanac.core.kinds.StandardKinds;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Set;
+import java.util.TreeSet;
 import java.util.concurrent.atomic.AtomicInteger;
 import org.jooq.DSLContext;
 import org.jooq.ExecuteContext;
@@ -89,6 +91,39 @@ class DemoTest {
             });
     assertThat(slip.path("deciding").valueStream())
         .allSatisfy(look -> assertThat(look.path("changes").size()).isPositive());
+  }
+
+  /** Those whose own slip shows that something else would be asked for, and no others. */
+  @Test
+  void thePlantsThatApproachesJudgeApartAreThoseOfWhichTheirSlipsSaySo() throws Exception {
+    var leave = Set.of("LEAVE", "WATCH", "ADJUST_CARE");
+    var one = Set.of("DIVIDE", "WAIT_FOR", "LET_GO");
+    var expected = new TreeSet<Long>();
+    for (var plant : APP.get("/api/plants").body()) {
+      long id = plant.path("id").asLong();
+      var asked =
+          APP.get("/api/plants/" + id)
+              .body()
+              .path("slip")
+              .path("approaches")
+              .valueStream()
+              .map(each -> each.path("verdict").asString())
+              .map(each -> leave.contains(each) ? "LEAVE" : one.contains(each) ? each : "MOVE")
+              .distinct();
+      if (asked.count() > 1) {
+        expected.add(id);
+      }
+    }
+    var page = APP.get("/api/approach/apart").body();
+    assertThat(page.path("plants").asInt()).isEqualTo(64);
+    assertThat(page.path("apart"))
+        .hasSizeBetween(3, 40)
+        .extracting(line -> line.path("plantId").asLong())
+        .containsExactlyInAnyOrderElementsOf(expected);
+    assertThat(page.path("apart").path(0).path("by"))
+        .hasSize(4)
+        .filteredOn(each -> each.path("inForce").asBoolean())
+        .hasSize(1);
   }
 
   @Test

@@ -61,7 +61,7 @@ class PlainFailuresTest {
         "POST; /api/plants/4/repots; {\"on\":\"2027-05-15\",\"mix\":[null]}; mix[0]",
         "POST; /api/plants/4/repots; {\"on\":\"2027-05-15\",\"mix\":[{\"component\":\"LAVA\",\"parts\":1},null]}; mix[1]",
         "POST; /api/plants/4/what-if; {\"looks\":{},\"figures\":{},\"mix\":[null]}; mix[0]",
-        "POST; /api/plants/4/inspections; {\"on\":\"2027-05-15\",\"looks\":{\"pests\":{\"answers\":[null]}}}; looks[pests].answers[0]",
+        "POST; /api/plants/4/inspections; {\"on\":\"2027-05-15\",\"looks\":{\"pests\":{\"answers\":[null]}}}; looks.pests.answers[0]",
         "PUT; /api/places; {\"places\":[null]}; places[0]",
         "PUT; /api/places/1/plants; {\"plants\":[null]}; plants[0]",
         "PUT; /api/aside; {\"plants\":[null],\"aside\":true}; plants[0]",

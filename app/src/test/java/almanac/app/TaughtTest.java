@@ -93,6 +93,18 @@ class TaughtTest {
   }
 
   @Test
+  void rootSpeedsThatWereMeasuredAreShownByKind() throws Exception {
+    assertThat(taught().path("speeds"))
+        .isNotEmpty()
+        .allSatisfy(
+            speed -> {
+              assertThat(speed.path("plants").asInt()).isPositive();
+              assertThat(speed.path("likely").asDouble())
+                  .isBetween(speed.path("low").asDouble(), speed.path("high").asDouble());
+            });
+  }
+
+  @Test
   void whatSomebodySaysCountsUntilItIsTakenBackOrWorkedOutAgain() throws Exception {
     var before = taught();
     var on = moves().path(0).path("on").asString();

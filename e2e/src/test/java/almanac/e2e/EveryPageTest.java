@@ -30,6 +30,7 @@ class EveryPageTest {
           "/kinds",
           "/guide",
           "/sums",
+          "/rules/apart",
           "/bench",
           "/bench/2027-05-22",
           "/checks",

@@ -2,6 +2,7 @@ package almanac.core.roots;
 
 import almanac.core.figures.Figures;
 import almanac.core.season.GrowthPace;
+import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 
@@ -32,9 +33,18 @@ public record RootSpeed(double log, double spread) {
    * @param plants what each plant's own measurements say, see {@link #saidBy}
    */
   public RootSpeed shiftedBy(List<RootSpeed> plants, Figures figures) {
-    if (plants.size() < figures.count(RootFigures.ENOUGH_PLANTS)) {
-      return this;
-    }
+    return plants.size() < figures.count(RootFigures.ENOUGH_PLANTS)
+        ? this
+        : new RootSpeed(here(plants, figures).log, spread);
+  }
+
+  /**
+   * The speed of the kind, which this is, at the collector's house, and how sure that is.
+   *
+   * @param plants what each plant's own measurements say, see {@link #saidBy}
+   * @return with the spread of what is known of it; a single plant differs more
+   */
+  public RootSpeed here(Collection<RootSpeed> plants, Figures figures) {
     double weight = 1 / square(figures.of(RootFigures.KIND_SPREAD) / 100);
     double sum = weight * log;
     for (var plant : plants) {
@@ -42,7 +52,7 @@ public record RootSpeed(double log, double spread) {
       weight += counts;
       sum += counts * plant.log;
     }
-    return new RootSpeed(sum / weight, spread);
+    return new RootSpeed(sum / weight, Math.sqrt(1 / weight));
   }
 
   /**

@@ -44,7 +44,7 @@ public record HowItWas(String what, Sentence words) {
   }
 
   private static Sentence said(SlipThen slip) {
-    return say("{}, by {}", slip.said().words(), inside(slip.approach().words()));
+    return say("{}, by {}", slip.words(), inside(slip.approach().words()));
   }
 
   /** A name as it stands inside a sentence. */

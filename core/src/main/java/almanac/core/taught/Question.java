@@ -98,8 +98,8 @@ public enum Question {
         .slip()
         .map(
             slip ->
-                switch (slip.said()) {
-                  case MOVE -> new Side(0, "It asked for it", LearningFigures.ASKED_FOR);
+                switch (slip.asked()) {
+                  case MOVE, DIVIDE -> new Side(0, "It asked for it", LearningFigures.ASKED_FOR);
                   case WAIT -> new Side(1, "It said: wait", LearningFigures.AGAINST);
                   case LEAVE -> new Side(2, "It said: leave it", LearningFigures.AGAINST);
                   case LET_GO -> new Side(3, "It said: let it go", LearningFigures.HOPELESS);

@@ -8,6 +8,9 @@ import almanac.core.inspection.Bloom;
 import almanac.core.inspection.Items;
 import almanac.core.inspection.Parts;
 import almanac.core.inspection.RootsInPot;
+import almanac.core.judgement.compare.Comparison;
+import almanac.core.judgement.compare.JudgedApart;
+import almanac.core.judgement.verdict.Asks;
 import almanac.core.judgement.verdict.Judge;
 import almanac.core.judgement.verdict.Verdict;
 import almanac.core.medium.Component;
@@ -15,6 +18,7 @@ import almanac.core.medium.Mix;
 import almanac.core.roots.RootStage;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
 
 class ApproachesTest {
@@ -88,5 +92,46 @@ class ApproachesTest {
     var plant =
         PlantAtHand.of("oncidium").potted(2).saw(Items.ROOTS_IN_POT, RootsInPot.MOSTLY_SOFT);
     assertThat(by(approach, plant)).isEqualTo(Verdict.RESCUE);
+  }
+
+  private static JudgedApart apart(PlantAtHand plant) {
+    var inForce = new Judge(Figures.standard(), Approach.HOUSE_RULES).judge(plant.situation());
+    return new JudgedApart(Comparison.all(plant.situation(), inForce, Figures.standard()));
+  }
+
+  @Test
+  void aPlantIsJudgedApartWhereSomethingElseIsAskedForAndNotWhereItIsOnlyDoneOtherwise() {
+    var divided =
+        PlantAtHand.of("oncidium")
+            .potted(12, Mix.of(Component.PUMICE))
+            .saw(Items.NEW_ROOTS, RootStage.NUB)
+            .saw(Items.PARTS, Parts.TWO_SOUND)
+            .measured(Items.RIM, -5);
+    assertThat(apart(divided).asked()).as("divided, or moved up whole").isEqualTo(2);
+    assertThat(apart(divided).apart()).isTrue();
+    var rescued =
+        PlantAtHand.of("oncidium").potted(2).saw(Items.ROOTS_IN_POT, RootsInPot.MOSTLY_SOFT);
+    assertThat(apart(rescued).apart()).as("a hazard").isFalse();
+    var watched = PlantAtHand.of("oncidium").potted(2).saw(Items.ROOTS_IN_POT, RootsInPot.FIRM);
+    assertThat(apart(watched).asked()).as("leave it, or watch it").isEqualTo(1);
+  }
+
+  /** Whatever a grower would do differently with the plant, and nothing finer. */
+  @ParameterizedTest
+  @CsvSource({
+    "LEAVE, LEAVE",
+    "WATCH, LEAVE",
+    "ADJUST_CARE, LEAVE",
+    "WAIT_FOR, WAIT",
+    "LIFT_AND_LOOK, MOVE",
+    "MOVE_UP, MOVE",
+    "PART_REPOT, MOVE",
+    "FULL_REPOT, MOVE",
+    "RESCUE, MOVE",
+    "DIVIDE, DIVIDE",
+    "LET_GO, LET_GO"
+  })
+  void eachVerdictAsksForSomething(Verdict verdict, Asks asks) {
+    assertThat(verdict.asks()).isEqualTo(asks);
   }
 }

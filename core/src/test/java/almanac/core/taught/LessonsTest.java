@@ -8,6 +8,7 @@ import almanac.core.figures.Figures;
 import almanac.core.history.Approach;
 import almanac.core.history.Outcome;
 import almanac.core.history.PlantStatus;
+import almanac.core.judgement.verdict.Asks;
 import almanac.core.medium.Component;
 import almanac.core.medium.Mix;
 import almanac.core.medium.Moisture;
@@ -35,13 +36,13 @@ class LessonsTest {
   private static final Map<LocalDate, SlipThen> SLIPS =
       Map.of(
           MOVED.plusDays(1),
-          new SlipThen(SlipThen.Said.MOVE, Approach.HOUSE_RULES),
+          new SlipThen(Asks.MOVE, Approach.HOUSE_RULES),
           MOVED.plusDays(2),
-          new SlipThen(SlipThen.Said.WAIT, Approach.FRESH_START),
+          new SlipThen(Asks.WAIT, Approach.FRESH_START),
           MOVED.plusDays(3),
-          new SlipThen(SlipThen.Said.LEAVE, Approach.HOUSE_RULES),
+          new SlipThen(Asks.LEAVE, Approach.HOUSE_RULES),
           MOVED.plusDays(4),
-          new SlipThen(SlipThen.Said.LET_GO, Approach.HOUSE_RULES));
+          new SlipThen(Asks.LET_GO, Approach.HOUSE_RULES));
 
   private static MoveMade move(Sort sort, RootStage stage, boolean inFlower, LocalDate on) {
     return new MoveMade(

@@ -29,6 +29,7 @@ import almanac.core.inspection.RootTips;
 import almanac.core.inspection.RootsInPot;
 import almanac.core.inspection.Rot;
 import almanac.core.inspection.Stability;
+import almanac.core.judgement.verdict.Asks;
 import almanac.core.medium.Component;
 import almanac.core.medium.Mix;
 import almanac.core.medium.Moisture;
@@ -96,8 +97,7 @@ class OutcomesTest {
   private static final MovesMade.Judged SLIP =
       (before, day) ->
           new SlipThen(
-              before.history().life().isEmpty() ? SlipThen.Said.LEAVE : SlipThen.Said.MOVE,
-              Approach.HOUSE_RULES);
+              before.history().life().isEmpty() ? Asks.LEAVE : Asks.MOVE, Approach.HOUSE_RULES);
 
   private static List<Told> told(Chronicle chronicle, LocalDate today) {
     return MovesMade.of(chronicle.plant(), SLIP, FIGURES).stream()
@@ -150,8 +150,7 @@ class OutcomesTest {
         new Happening.Inspected(
             Inspection.on(MOVED).with(Items.LEAVES, Items.LEAVES.saw(Leaves.FIRM))));
     sees(3, Items.LEAVES, Leaves.FIRM);
-    assertThat(told(LATER).move().before().slip().orElseThrow().said())
-        .isEqualTo(SlipThen.Said.LEAVE);
+    assertThat(told(LATER).move().before().slip().orElseThrow().asked()).isEqualTo(Asks.LEAVE);
   }
 
   @Test

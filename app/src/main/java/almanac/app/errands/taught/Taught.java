@@ -1,14 +1,16 @@
 package almanac.app.errands.taught;
 
+import almanac.app.judged.judging.Judging;
 import almanac.app.record.collection.PlantInPlace;
 import almanac.app.record.collection.Plants;
-import almanac.app.record.rules.Rules;
+import almanac.app.record.kinds.Kinds;
 import almanac.app.record.site.Today;
 import almanac.core.figures.Figures;
 import almanac.core.history.Outcome;
 import almanac.core.taught.Foretold;
 import almanac.core.taught.Lessons;
 import almanac.core.taught.MoveTold;
+import almanac.core.taught.SpeedHere;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -23,14 +25,16 @@ import org.springframework.stereotype.Component;
 class Taught {
   private final Plants plants;
   private final Remembered remembered;
-  private final Rules rules;
+  private final Judging judging;
+  private final Kinds kinds;
   private final Today today;
   private final AtomicReference<@Nullable Known> known = new AtomicReference<>();
 
-  Taught(Plants plants, Remembered remembered, Rules rules, Today today) {
+  Taught(Plants plants, Remembered remembered, Judging judging, Kinds kinds, Today today) {
     this.plants = plants;
     this.remembered = remembered;
-    this.rules = rules;
+    this.judging = judging;
+    this.kinds = kinds;
     this.today = today;
   }
 
@@ -40,18 +44,20 @@ class Taught {
    * @param since the day of the first move
    * @param unseen moves at which nobody looked in time, the newest first
    * @param foretold lately, the newest first
+   * @param speeds of the roots of each kind that was measured, the best known first
    */
   record Now(
       Lessons lessons,
       Optional<LocalDate> since,
       List<TaughtPage.Unseen> unseen,
-      List<TaughtPage.ForetoldCase> foretold) {}
+      List<TaughtPage.ForetoldCase> foretold,
+      List<SpeedHere> speeds) {}
 
   private record Known(List<PlantInPlace> plants, LocalDate today, Figures figures, Now now) {}
 
   Now now() {
     var everybody = plants.everybody();
-    var figures = rules.figures();
+    var figures = judging.figures();
     var day = today.get();
     var before = known.get();
     if (before != null
@@ -89,6 +95,17 @@ class Taught {
         Lessons.of(moves, past.stream().flatMap(each -> each.pots().stream()).toList(), figures),
         moves.stream().map(told -> told.move().on()).min(Comparator.naturalOrder()),
         unseen,
-        foretold);
+        foretold,
+        speeds(figures));
+  }
+
+  private List<SpeedHere> speeds(Figures figures) {
+    return judging.measuredSpeeds().entrySet().stream()
+        .flatMap(
+            each ->
+                kinds.named(each.getKey()).stream()
+                    .map(kind -> SpeedHere.of(kind, each.getValue(), figures)))
+        .sorted(Comparator.comparing(SpeedHere::plants).reversed())
+        .toList();
   }
 }

@@ -8,6 +8,7 @@ import almanac.core.taught.HowLong;
 import almanac.core.taught.Lessons;
 import almanac.core.taught.LifeHere;
 import almanac.core.taught.Question;
+import almanac.core.taught.SpeedHere;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.LocalDate;
 import java.util.Arrays;
@@ -30,7 +31,9 @@ record TaughtPage(
     @Schema(description = "Moves at which nobody looked in time, the newest first")
         List<Unseen> unseen,
     @Schema(description = "What was foretold in the last years, and whether it came so")
-        List<ForetoldView> foretold) {
+        List<ForetoldView> foretold,
+    @Schema(description = "How fast roots grow here, by kind, the best known first")
+        List<SpeedView> speeds) {
 
   /** How many moves came to something. */
   record OutcomeCount(Outcome outcome, String words, int count) {}
@@ -133,6 +136,31 @@ record TaughtPage(
   /** A move at which nobody looked. */
   record Unseen(long plantId, String name, LocalDate on) {}
 
+  /** How fast roots of a kind grow here, mm a week in warm and light weeks. */
+  record SpeedView(
+      @Schema(description = "The key of the kind") String kind,
+      String words,
+      @Schema(description = "How many plants were measured") int plants,
+      double assumed,
+      @Schema(description = "In nine cases of ten the truth lies over this") double low,
+      double likely,
+      @Schema(description = "and under this") double high,
+      Chance.Against against,
+      String says) {
+    static SpeedView of(SpeedHere here) {
+      return new SpeedView(
+          here.kind().key(),
+          here.kind().name(),
+          here.plants(),
+          here.assumed(),
+          here.low(),
+          here.likely(),
+          here.high(),
+          here.against(),
+          here.words());
+    }
+  }
+
   /** Of one sort of things foretold, how many came inside their range. */
   record ForetoldView(
       Foretold.What what,
@@ -194,7 +222,8 @@ record TaughtPage(
         now.unseen(),
         Arrays.stream(Foretold.What.values())
             .flatMap(what -> ForetoldView.of(what, now.foretold()).stream())
-            .toList());
+            .toList(),
+        now.speeds().stream().map(SpeedView::of).toList());
   }
 
   private static List<OutcomeCount> counted(Lessons lessons) {

@@ -11,6 +11,8 @@ import almanac.core.checks.diary.Listing;
 import almanac.core.checks.diary.OpenCheck;
 import almanac.core.figures.Figures;
 import almanac.core.history.Approach;
+import almanac.core.judgement.compare.Comparison;
+import almanac.core.judgement.compare.JudgedApart;
 import almanac.core.judgement.compare.Promised;
 import almanac.core.judgement.compare.Since;
 import almanac.core.judgement.evidence.Evidence;
@@ -21,8 +23,11 @@ import almanac.core.roots.RootSpeed;
 import almanac.core.season.Conditions;
 import almanac.core.season.LightYear;
 import java.time.LocalDate;
+import java.util.Collection;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.TreeMap;
 import java.util.function.Function;
 import org.springframework.stereotype.Service;
 
@@ -37,6 +42,7 @@ public class Judging {
   private final WorkedOut<List<OpenCheck>> checks = new WorkedOut<>();
   private final WorkedOut<Optional<LocalDate>> since = new WorkedOut<>();
   private final WorkedOut<Judgement> ofToday = new WorkedOut<>();
+  private final WorkedOut<JudgedApart> apart = new WorkedOut<>();
 
   Judging(
       Site site, Rules rules, CollectionApproach collection, MeasuredSpeeds speeds, Today today) {
@@ -138,6 +144,22 @@ public class Judging {
   /** Since when a verdict has asked for what it asks for; nothing where it asks for nothing. */
   public Optional<LocalDate> since(PlantInPlace plant, LocalDate day, Judgement judged) {
     return since.of(plant, basis(day), () -> Since.of(judge(plant), situation(plant, day), judged));
+  }
+
+  /** By the key of each kind of which some were measured, what its plants say of their speed. */
+  public Map<String, Collection<RootSpeed>> measuredSpeeds() {
+    var byKind = new TreeMap<String, Collection<RootSpeed>>();
+    speeds.now().byKind().forEach((kind, plants) -> byKind.put(kind, plants.values()));
+    return byKind;
+  }
+
+  /** A plant by each of the four approaches today. */
+  public JudgedApart byApproaches(PlantInPlace plant) {
+    var day = today.get();
+    return apart.of(
+        plant,
+        basis(day),
+        () -> new JudgedApart(Comparison.all(situation(plant, day), judge(plant, day), figures())));
   }
 
   /** By whom a plant is judged: the figures in force, and the approach that holds for it. */

@@ -2,6 +2,7 @@ package almanac.app.judged.pages;
 
 import almanac.core.checks.Purpose;
 import almanac.core.history.Approach;
+import almanac.core.judgement.compare.Comparison;
 import almanac.core.judgement.moments.WaitCondition;
 import almanac.core.judgement.reason.Reason;
 import almanac.core.judgement.reason.Scale;
@@ -152,7 +153,18 @@ public record Slip(
       boolean inForce,
       Verdict verdict,
       String title,
-      List<Part> why) {}
+      List<Part> why) {
+    public static ByApproach of(Comparison comparison, Approach inForce) {
+      var other = comparison.judgement();
+      return new ByApproach(
+          other.approach(),
+          other.approach().words(),
+          other.approach() == inForce,
+          other.verdict(),
+          other.title(),
+          Part.of(comparison.why()));
+    }
+  }
 
   /** What a move today would break of the new root tips, as shares from 0 to 1. */
   public record Risk(

@@ -131,7 +131,7 @@ public final class Slips {
         judged.looks().notLookedAt().stream().map(Item::key).toList(),
         judged.looks().stale().stream().map(Item::key).toList(),
         deciding.stream().map(Slips::decider).toList(),
-        approaches.stream().map(each -> approach(each, judged)).toList(),
+        approaches.stream().map(each -> Slip.ByApproach.of(each, judged.approach())).toList(),
         new Slip.CheckAsked(
             judged.looks().nextCheck().purpose(), window.early(), window.best(), window.late()),
         judged.found().used().map(this::medium).orElse(null),
@@ -190,17 +190,6 @@ public final class Slips {
                     new Slip.Outcome(change.answer(), change.verdict(), change.verdict().words()))
             .toList(),
         Part.of(look.words()));
-  }
-
-  private static Slip.ByApproach approach(Comparison comparison, Judgement inForce) {
-    var other = comparison.judgement();
-    return new Slip.ByApproach(
-        other.approach(),
-        other.approach().words(),
-        other.approach() == inForce.approach(),
-        other.verdict(),
-        other.title(),
-        Part.of(comparison.why()));
   }
 
   /** When a verdict is meant, as it is sent. */

@@ -72,6 +72,17 @@ public enum Verdict {
     return turn() <= MOVE_UP.turn();
   }
 
+  /** What it asks for. */
+  public Asks asks() {
+    return switch (this) {
+      case LEAVE, WATCH, ADJUST_CARE -> Asks.LEAVE;
+      case WAIT_FOR -> Asks.WAIT;
+      case LIFT_AND_LOOK, MOVE_UP, PART_REPOT, FULL_REPOT, RESCUE -> Asks.MOVE;
+      case DIVIDE -> Asks.DIVIDE;
+      case LET_GO -> Asks.LET_GO;
+    };
+  }
+
   /** Whether both ask for the same, if perhaps done otherwise: one move is as another. */
   public boolean asksAs(Verdict other) {
     return this == other || MOVES.contains(this) && MOVES.contains(other);
