@@ -49,7 +49,7 @@
     border-radius: 8px;
   }
   .force {
-    background: var(--color-leaf);
+    background: var(--color-plum-wash);
   }
   p {
     display: flex;
