@@ -29,7 +29,6 @@
       to={1}
       figure={percent}
       says={line.says}
-      clear={line.against === 'BETTER' || line.against === 'WORSE'}
     />
   {/each}
 </ul>

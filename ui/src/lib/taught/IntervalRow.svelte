@@ -14,10 +14,10 @@
     /** A figure of the line in words. */
     figure: (value: number) => string;
     says: string;
-    /** Whether what is assumed is ruled out. */
-    clear: boolean;
   }
-  const { words, besides = '', counted, line, to, figure, says, clear }: Props = $props();
+  const { words, besides = '', counted, line, to, figure, says }: Props = $props();
+  /** What is assumed is ruled out. */
+  const clear = $derived(line.against === 'BETTER' || line.against === 'WORSE');
 </script>
 
 <li>

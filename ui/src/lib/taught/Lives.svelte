@@ -29,7 +29,6 @@
         to={most}
         figure={months}
         says={says(life)}
-        clear={life.proposed != null}
       />
     {/each}
   </ul>

@@ -27,7 +27,6 @@
         to={most}
         figure={aWeek}
         says={speed.against === 'FEW' ? speed.says : `${aWeek(speed.likely)}: ${speed.says}`}
-        clear={speed.against === 'BETTER' || speed.against === 'WORSE'}
       />
     {/each}
   </ul>

@@ -28,6 +28,22 @@ public record Chance(
     BETTER,
     WORSE;
 
+    /**
+     * What is said of it, as a part of a sentence.
+     *
+     * @param more what it is where the truth lies over what is assumed
+     */
+    String words(String more, String less) {
+      return switch (this) {
+        case FEW -> "too few to say anything";
+        case AS_ASSUMED -> "as assumed";
+        case PERHAPS_BETTER -> "perhaps %s; not clear yet".formatted(more);
+        case PERHAPS_WORSE -> "perhaps %s; not clear yet".formatted(less);
+        case BETTER -> more + " than assumed";
+        case WORSE -> less + " than assumed";
+      };
+    }
+
     /** Whether the assumed value is ruled out. */
     public boolean clear() {
       return this == BETTER || this == WORSE;
@@ -74,14 +90,7 @@ public record Chance(
 
   /** What is said of it, as a part of a sentence. */
   public String words() {
-    return switch (against) {
-      case FEW -> of == 0 ? "none to tell by yet" : "too few to say anything";
-      case AS_ASSUMED -> "as assumed";
-      case PERHAPS_BETTER -> "perhaps better; not clear yet";
-      case PERHAPS_WORSE -> "perhaps worse; not clear yet";
-      case BETTER -> "better than assumed";
-      case WORSE -> "worse than assumed";
-    };
+    return of == 0 ? "none to tell by yet" : against.words("better", "worse");
   }
 
   private static Against against(

@@ -71,14 +71,7 @@ public record LifeHere(
 
   /** What is said of it, as a part of a sentence. */
   public String words() {
-    return switch (against) {
-      case FEW -> "too few to say anything";
-      case AS_ASSUMED -> "as assumed";
-      case PERHAPS_BETTER -> "perhaps longer; not clear yet";
-      case PERHAPS_WORSE -> "perhaps shorter; not clear yet";
-      case BETTER -> "longer than assumed";
-      case WORSE -> "shorter than assumed";
-    };
+    return against.words("longer", "shorter");
   }
 
   /** The figure that the pots speak for, in whole months; nothing while they rule nothing out. */

@@ -49,13 +49,6 @@ public record SpeedHere(
 
   /** What is said of it, as a part of a sentence. */
   public String words() {
-    return switch (against) {
-      case FEW -> "too few to say anything";
-      case AS_ASSUMED -> "as assumed";
-      case PERHAPS_BETTER -> "perhaps faster; not clear yet";
-      case PERHAPS_WORSE -> "perhaps slower; not clear yet";
-      case BETTER -> "faster than assumed";
-      case WORSE -> "slower than assumed";
-    };
+    return against.words("faster", "slower");
   }
 }

@@ -3,13 +3,13 @@ package almanac.app.errands.taught;
 import almanac.app.judged.judging.Judging;
 import almanac.app.record.collection.PlantInPlace;
 import almanac.app.record.collection.Plants;
-import almanac.app.record.places.Place;
 import almanac.core.figures.Figures;
 import almanac.core.history.Approach;
 import almanac.core.history.Plant;
 import almanac.core.kinds.Kind;
 import almanac.core.medium.MediumFigures;
 import almanac.core.medium.Temperatures;
+import almanac.core.season.Conditions;
 import almanac.core.taught.Foretold;
 import almanac.core.taught.MoveRecord;
 import almanac.core.taught.MovesMade;
@@ -46,7 +46,13 @@ public class Remembered {
   public record Past(List<MoveRecord> moves, List<PotFelt> pots, List<Foretold> foretold, By by) {}
 
   /** What a past rests on besides the journal. */
-  private record By(Figures figures, Approach approach, Kind kind, Temperatures means) {}
+  private record By(Figures figures, Approach approach, Kind kind, Conditions conditions) {
+    Temperatures means() {
+      return conditions
+          .means()
+          .orElseGet(() -> Temperatures.steady(figures.of(MediumFigures.LIFE_TEMPERATURE)));
+    }
+  }
 
   /** That of one plant. */
   public Past of(PlantInPlace plant) {
@@ -82,8 +88,8 @@ public class Remembered {
   }
 
   private By by(PlantInPlace plant) {
-    var figures = judging.figures();
-    return new By(figures, judging.approach(plant), plant.kind(), means(plant, figures));
+    return new By(
+        judging.figures(), judging.approach(plant), plant.kind(), judging.conditions(plant));
   }
 
   private Past past(PlantInPlace plant, Plant whole) {
@@ -96,16 +102,9 @@ public class Remembered {
         Foretold.of(
             whole,
             plant.follows(),
-            judging.conditions(plant).pace(plant.follows().warmth(), figures),
+            by.conditions().pace(plant.follows().warmth(), figures),
             by.means(),
             figures),
         by);
-  }
-
-  private static Temperatures means(PlantInPlace plant, Figures figures) {
-    var means = plant.place().means();
-    return means == null
-        ? Temperatures.steady(figures.of(MediumFigures.LIFE_TEMPERATURE))
-        : Place.temperatures(means);
   }
 }

@@ -53,21 +53,17 @@ class Taught {
       List<TaughtPage.ForetoldCase> foretold,
       List<SpeedHere> speeds) {}
 
-  private record Known(List<PlantInPlace> plants, LocalDate today, Figures figures, Now now) {}
+  private record Known(List<PlantInPlace> plants, Judging.Basis basis, Now now) {}
 
   Now now() {
     var everybody = plants.everybody();
-    var figures = judging.figures();
-    var day = today.get();
+    var basis = judging.basis(today.get());
     var before = known.get();
-    if (before != null
-        && before.plants == everybody
-        && before.today.equals(day)
-        && before.figures.equals(figures)) {
+    if (before != null && before.plants == everybody && before.basis.equals(basis)) {
       return before.now;
     }
-    var now = anew(everybody, day, figures);
-    known.set(new Known(everybody, day, figures, now));
+    var now = anew(everybody, basis.day(), basis.figures());
+    known.set(new Known(everybody, basis, now));
     return now;
   }
 

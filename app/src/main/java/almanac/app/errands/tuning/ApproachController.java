@@ -7,6 +7,7 @@ import almanac.app.record.collection.Plants;
 import almanac.app.record.rules.CollectionApproach;
 import almanac.app.record.site.Today;
 import almanac.core.history.Approach;
+import almanac.core.judgement.compare.JudgedApart;
 import almanac.core.judgement.verdict.Judgement;
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.media.Schema;
@@ -61,22 +62,26 @@ class ApproachController {
     var all = plants.all();
     var apart =
         all.stream()
-            .filter(plant -> judging.byApproaches(plant).apart())
+            .map(plant -> new Judged(plant, judging.byApproaches(plant)))
+            .filter(judged -> judged.by().apart())
             .sorted(
-                Comparator.<PlantInPlace>comparingLong(
-                        plant -> -judging.byApproaches(plant).asked())
+                Comparator.<Judged>comparingLong(judged -> -judged.by().asked())
                     .thenComparing(
-                        plant -> judging.judge(plant, today.get()), Judgement.MOST_URGENT))
-            .map(plant -> new ApartLine(plant.id(), plant.called(), by(plant)))
+                        judged -> judging.judge(judged.plant(), today.get()),
+                        Judgement.MOST_URGENT))
+            .map(this::line)
             .toList();
     return new ApartPage(today.get(), all.size(), apart);
   }
 
-  private List<ByApproach> by(PlantInPlace plant) {
-    var inForce = judging.approach(plant);
-    return judging.byApproaches(plant).by().stream()
-        .map(comparison -> ByApproach.of(comparison, inForce))
-        .toList();
+  private record Judged(PlantInPlace plant, JudgedApart by) {}
+
+  private ApartLine line(Judged judged) {
+    var inForce = judging.approach(judged.plant());
+    return new ApartLine(
+        judged.plant().id(),
+        judged.plant().called(),
+        judged.by().by().stream().map(each -> ByApproach.of(each, inForce)).toList());
   }
 
   @PutMapping

@@ -42,7 +42,6 @@ public class Judging {
   private final WorkedOut<List<OpenCheck>> checks = new WorkedOut<>();
   private final WorkedOut<Optional<LocalDate>> since = new WorkedOut<>();
   private final WorkedOut<Judgement> ofToday = new WorkedOut<>();
-  private final WorkedOut<JudgedApart> apart = new WorkedOut<>();
 
   Judging(
       Site site, Rules rules, CollectionApproach collection, MeasuredSpeeds speeds, Today today) {
@@ -156,10 +155,7 @@ public class Judging {
   /** A plant by each of the four approaches today. */
   public JudgedApart byApproaches(PlantInPlace plant) {
     var day = today.get();
-    return apart.of(
-        plant,
-        basis(day),
-        () -> new JudgedApart(Comparison.all(situation(plant, day), judge(plant, day), figures())));
+    return new JudgedApart(Comparison.all(situation(plant, day), judge(plant, day), figures()));
   }
 
   /** By whom a plant is judged: the figures in force, and the approach that holds for it. */
