@@ -1,5 +1,6 @@
 package almanac.core.history;
 
+import java.time.LocalDate;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -10,6 +11,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.UUID;
+import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
@@ -87,13 +89,28 @@ public final class Journal {
    */
   public Optional<Journal> before(Act act) {
     long own = root(act).id();
+    return known(
+        each ->
+            root(each).id() != own
+                && !each.on().isAfter(act.on())
+                && (each.on().isBefore(act.on()) || root(each).id() < own));
+  }
+
+  /**
+   * The journal as it stood on the evening of a day: with what was known by then, as it reads now.
+   *
+   * @return nothing if the plant was not here yet
+   */
+  public Optional<Journal> until(LocalDate day) {
+    return known(each -> !each.on().isAfter(day));
+  }
+
+  private Optional<Journal> known(Predicate<Act> by) {
     var known =
         holding.stream()
             .map(Line::act)
-            .filter(each -> !each.on().isAfter(act.on()))
-            .filter(each -> each.on().isBefore(act.on()) || root(each).id() < own)
+            .filter(by)
             .map(each -> root(each).id())
-            .filter(root -> root != own)
             .collect(Collectors.toSet());
     return known.contains(lines.get(0).act().id())
         ? Optional.of(

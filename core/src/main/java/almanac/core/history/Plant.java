@@ -64,6 +64,11 @@ public final class Plant {
     return journal.before(act).map(former -> new Plant(id, uid, former));
   }
 
+  /** The same plant as it was known on the evening of a day; nothing if it was not here yet. */
+  public Optional<Plant> until(LocalDate day) {
+    return journal.until(day).map(former -> new Plant(id, uid, former));
+  }
+
   private static List<Line> counting(Journal journal) {
     return journal.begun()
         ? journal.holding()

@@ -5,7 +5,6 @@ import static almanac.core.words.Sentence.say;
 import almanac.core.words.Answer;
 import almanac.core.words.Sentence;
 import java.time.LocalDate;
-import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Collections;
 import java.util.LinkedHashMap;
@@ -107,19 +106,7 @@ public final class Inspection {
   }
 
   private static Sentence said(LookSpot spot, Finding<?> finding) {
-    var values = new ArrayList<Object>();
-    finding.answers().stream()
-        .map(Answer.class::cast)
-        .map(Answer::words)
-        .sorted()
-        .forEach(values::add);
-    finding
-        .measured()
-        .ifPresent(
-            value -> values.add(spot.item().measurement().orElseThrow().measure().of(value)));
-    var places = String.join(", ", Collections.nCopies(values.size(), "{}"));
-    values.add(0, spot.title());
-    return say("{}: " + places, values.toArray());
+    return say("{}: ", spot.title()).and(spot.found(finding));
   }
 
   @Override

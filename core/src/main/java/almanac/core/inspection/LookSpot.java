@@ -1,7 +1,13 @@
 package almanac.core.inspection;
 
+import static almanac.core.words.Sentence.say;
+
 import almanac.core.refusals.Field;
+import almanac.core.words.Answer;
+import almanac.core.words.Sentence;
+import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Collections;
 import java.util.Optional;
 
 /**
@@ -47,6 +53,20 @@ public record LookSpot(Item<?> item, Lead lead) implements Field {
   /** As a heading: {@code Newest roots}, or {@code Newest roots, lead B}. */
   public String title() {
     return lead == Lead.FIRST ? item.title() : "%s, lead %s".formatted(item.title(), lead);
+  }
+
+  /** What was found here, as a part of a sentence: answers, then what was measured. */
+  public Sentence found(Finding<?> finding) {
+    var values = new ArrayList<Object>();
+    finding.answers().stream()
+        .map(Answer.class::cast)
+        .map(Answer::words)
+        .sorted()
+        .forEach(values::add);
+    finding
+        .measured()
+        .ifPresent(value -> values.add(item.measurement().orElseThrow().measure().of(value)));
+    return say(String.join(", ", Collections.nCopies(values.size(), "{}")), values.toArray());
   }
 
   /** What is measured at a spot. */

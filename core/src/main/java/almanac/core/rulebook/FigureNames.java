@@ -364,6 +364,13 @@ final class FigureNames {
       learning.foretold-to = New roots count as foretold for
       learning.piece-spread = How far a pot differs from others of its mix
       learning.life-spread = How far a collection differs from an assumed life
+      trainer.first = A misjudged case comes back after
+      trainer.second = Right then, it comes back after
+      trainer.third = Right again, it comes back after
+      trainer.fourth = Right once more, it comes back a last time after
+      trainer.knows = A look that was taken so much later answers for the day
+      trainer.past = Looks make cases for so long before a move
+      trainer.sitting = Cases in one sitting
       sums.peroxide-most = Strongest peroxide on a plant
       sums.peroxide-sold = Strongest peroxide that is thinned for a plant
       tag.checked-within = A tag counts as checked for

@@ -30,6 +30,7 @@ import almanac.core.sums.SumFigures;
 import almanac.core.tally.TallyFigures;
 import almanac.core.taught.LearningFigures;
 import almanac.core.taught.TaughtFigures;
+import almanac.core.trainer.TrainerFigures;
 import almanac.core.treatments.TreatmentFigures;
 import almanac.core.year.YearFigures;
 import java.util.List;
@@ -78,6 +79,7 @@ public final class Rulebook {
         TallyFigures.GROUP,
         TaughtFigures.GROUP,
         LearningFigures.GROUP,
+        TrainerFigures.GROUP,
         SumFigures.GROUP,
         FollowUpFigures.GROUP,
         RoundFigures.GROUP,

@@ -6,6 +6,7 @@ import almanac.app.record.collection.Plants;
 import almanac.core.figures.Figures;
 import almanac.core.history.Approach;
 import almanac.core.history.Plant;
+import almanac.core.inspection.Inspection;
 import almanac.core.kinds.Kind;
 import almanac.core.medium.MediumFigures;
 import almanac.core.medium.Temperatures;
@@ -17,6 +18,7 @@ import almanac.core.taught.PotFelt;
 import almanac.core.taught.SlipThen;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -41,9 +43,15 @@ public class Remembered {
   /**
    * What is remembered of one plant.
    *
+   * @param looks the days on which somebody looked at it, oldest first
    * @param by what it rests on besides the journal
    */
-  public record Past(List<MoveRecord> moves, List<PotFelt> pots, List<Foretold> foretold, By by) {}
+  public record Past(
+      List<MoveRecord> moves,
+      List<PotFelt> pots,
+      List<Foretold> foretold,
+      List<LocalDate> looks,
+      By by) {}
 
   /** What a past rests on besides the journal. */
   private record By(Figures figures, Approach approach, Kind kind, Conditions conditions) {
@@ -105,6 +113,7 @@ public class Remembered {
             by.conditions().pace(plant.follows().warmth(), figures),
             by.means(),
             figures),
+        whole.history().life().stream().map(Inspection::on).distinct().toList(),
         by);
   }
 }

@@ -47,7 +47,7 @@ import java.util.OptionalDouble;
 import org.jspecify.annotations.Nullable;
 
 /** One plant on one day, told in full. */
-record OpenSituation(
+public record OpenSituation(
     @Schema(nullable = true, description = "Comes back with the answer")
         @Size(max = Longest.NAME, message = "A name has at most {max} characters.")
         @Nullable String name,
@@ -100,7 +100,7 @@ record OpenSituation(
       }""";
 
   /** In what lengths and temperatures are told. */
-  enum Units {
+  public enum Units {
     /** mm and °C. */
     METRIC,
     /** Inches and °F. */
@@ -127,7 +127,7 @@ record OpenSituation(
   }
 
   /** What it stands in. */
-  record Pot(
+  public record Pot(
       @Schema(description = "A day, a month, a year, or unknown", example = "2026-05")
           @NotBlank(message = "Say when it was potted: a day, a month, a year, or unknown.")
           @Size(max = 40, message = "Say when it was potted: a day, a month, a year, or unknown.")
@@ -138,14 +138,14 @@ record OpenSituation(
           @Nullable Moisture moisture) {}
 
   /** What was seen on one day. */
-  record DayOfLooks(
+  public record DayOfLooks(
       @NotNull(message = "Say on which day you looked.") LocalDate on,
       @Schema(description = "By spot: an item as in GET /api/choices, with /B to /F for more leads")
           @NotNull(message = "Give what was seen.")
           Map<String, @Valid LookEntry> looks) {}
 
   /** Light and warmth. */
-  record Surroundings(
+  public record Surroundings(
       @Schema(nullable = true, description = "North positive; the collection's unless given")
           @DecimalMin(value = "-90", message = "A latitude lies between −90 and 90 degrees.")
           @DecimalMax(value = "90", message = "A latitude lies between −90 and 90 degrees.")
@@ -159,11 +159,11 @@ record OpenSituation(
           @Nullable List<@NotNull(message = "Give a mean for each of the twelve months.") Double>
               means) {}
 
-  Approach approachOrHouse() {
+  public Approach approachOrHouse() {
     return approach == null ? Approach.HOUSE_RULES : approach;
   }
 
-  double latitude(double ofTheCollection) {
+  public double latitude(double ofTheCollection) {
     return place == null || place.latitude() == null ? ofTheCollection : place.latitude();
   }
 
@@ -172,7 +172,8 @@ record OpenSituation(
    *
    * @throws Refused naming the field, if something cannot be right
    */
-  Situation situation(Kind kind, LightYear light, Units units, LocalDate today, Figures figures) {
+  public Situation situation(
+      Kind kind, LightYear light, Units units, LocalDate today, Figures figures) {
     var day = on == null ? today : on;
     if (arrivedOn != null) {
       PastDay.check(Entered.ARRIVED_ON, arrivedOn, day);

@@ -190,6 +190,15 @@ public class Judging {
    * @param then as it was known on that day
    */
   public Judgement judgeThen(PlantInPlace then, LocalDate day) {
-    return judge(then).judge(situation(then, day, Optional.empty()));
+    return judge(then).judge(situationThen(then, day));
+  }
+
+  /**
+   * All that a judgement of a day gone by rests on.
+   *
+   * @param then as it was known on that day
+   */
+  public Situation situationThen(PlantInPlace then, LocalDate day) {
+    return situation(then, day, Optional.empty());
   }
 }

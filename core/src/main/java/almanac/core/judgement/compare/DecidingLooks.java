@@ -109,6 +109,11 @@ public final class DecidingLooks {
         .toList();
   }
 
+  /** What can be looked at without unpotting, in the order in which growers look. */
+  public static List<? extends Item<?>> cheap() {
+    return Asked.CHEAP.stream().map(Asked::item).toList();
+  }
+
   /** Whether that can be looked at on this plant today. */
   public static boolean possible(Item<?> item, Situation situation, Judgement judged) {
     return new Possible(situation, judged.found().rest()).look(item);
