@@ -44,6 +44,7 @@ export const KEYS = {
   taught: ['taught'],
   apart: ['apart'],
   today: ['today'],
+  trainer: ['trainer'],
   treatments: ['treatments'],
   neighbours: (plants: number[]) => ['treatments', 'neighbours', plants],
   trouble: ['trouble'],
@@ -71,6 +72,7 @@ const OF_THE_JOURNAL = [
   KEYS.moves,
   KEYS.taught,
   KEYS.apart,
+  KEYS.trainer,
 ];
 
 /** What follows from the rules and the kinds, for every plant. */

@@ -268,3 +268,10 @@ export function keep(client: QueryClient, { plant, plants }: Done): void {
   for (const id of plants ?? []) if (id !== plant?.id) void askAgain(client, KEYS.plant(id));
   void changed(client, 'journal');
 }
+
+/** What the trainer asks next, and how its learner does. */
+export const trainerPage = () =>
+  createQuery(() => ({
+    queryKey: KEYS.trainer,
+    queryFn: () => answered(api.GET('/api/trainer')),
+  }));

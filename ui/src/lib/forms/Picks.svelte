@@ -1,7 +1,7 @@
 <script lang="ts">
   interface Props {
     legend: string;
-    choices: { value: string; words: string }[];
+    choices: { value: string; words: string; key?: string }[];
     value: string;
     onpick: (value: string) => void;
   }
@@ -16,7 +16,9 @@
         type="button"
         class="choice"
         aria-pressed={choice.value === value}
-        onclick={() => onpick(choice.value)}>{choice.words}</button
+        onclick={() => onpick(choice.value)}
+        >{choice.words}
+        {#if choice.key}<span class="kbd-hint" aria-hidden="true">{choice.key}</span>{/if}</button
       >
     {/each}
   </div>

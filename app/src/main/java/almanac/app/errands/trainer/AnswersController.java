@@ -2,7 +2,7 @@ package almanac.app.errands.trainer;
 
 import static almanac.core.words.Sentence.say;
 
-import almanac.app.errands.trainer.TrainerPage.Judged;
+import almanac.app.errands.trainer.TrainerPage.CaseJudged;
 import almanac.app.ground.refusals.BadEntry;
 import almanac.app.judged.pages.Part;
 import almanac.app.judged.pages.Slips;
@@ -80,7 +80,7 @@ class AnswersController {
   @ResponseStatus(HttpStatus.CREATED)
   @Transactional
   @Operation(summary = "Judges a case of the trainer; what it was worth is written down")
-  public Judged answer(@PathVariable String key, @Valid @RequestBody CaseCalled called) {
+  public CaseJudged answer(@PathVariable String key, @Valid @RequestBody CaseCalled called) {
     var told = cases.told(key);
     var figures = cases.figures(key);
     var looked = new LinkedHashSet<Item<?>>();
@@ -92,7 +92,7 @@ class AnswersController {
     training.note(answered(key, mark, called.sure()), call);
     var unseen = new LinkedHashSet<>(told.asked().known());
     unseen.removeAll(looked);
-    return new Judged(
+    return new CaseJudged(
         mark,
         mark.words(),
         again(key),
@@ -120,14 +120,14 @@ class AnswersController {
   @ResponseStatus(HttpStatus.CREATED)
   @Transactional
   @Operation(summary = "Names a drawing of the trainer; what that was worth is written down")
-  public Judged name(@PathVariable String key, @Valid @RequestBody DrawingNamed named) {
+  public CaseJudged name(@PathVariable String key, @Valid @RequestBody DrawingNamed named) {
     var drawn = cases.drawn(key);
     if (drawn.item().answers().stream().noneMatch(each -> each.name().equals(named.taken()))) {
       throw new BadEntry("taken", "“%s” is no answer to this look.".formatted(named.taken()));
     }
     var mark = drawn.mark(named.taken());
     training.note(answered(key, mark, named.sure()), named.taken());
-    return new Judged(
+    return new CaseJudged(
         mark,
         mark.words(),
         again(key),

@@ -2,13 +2,13 @@ package almanac.app.errands.trainer;
 
 import static almanac.core.words.Sentence.say;
 
-import almanac.app.errands.trainer.TrainerPage.Day;
-import almanac.app.errands.trainer.TrainerPage.Drawing;
+import almanac.app.errands.trainer.TrainerPage.CaseDay;
+import almanac.app.errands.trainer.TrainerPage.CaseSeen;
+import almanac.app.errands.trainer.TrainerPage.CaseWay;
+import almanac.app.errands.trainer.TrainerPage.DrawingCase;
+import almanac.app.errands.trainer.TrainerPage.DrawnName;
 import almanac.app.errands.trainer.TrainerPage.MayLook;
-import almanac.app.errands.trainer.TrainerPage.Name;
 import almanac.app.errands.trainer.TrainerPage.PlantCase;
-import almanac.app.errands.trainer.TrainerPage.Seen;
-import almanac.app.errands.trainer.TrainerPage.Way;
 import almanac.app.judged.pages.Part;
 import almanac.core.figures.Figures;
 import almanac.core.history.Aim;
@@ -54,7 +54,7 @@ final class CaseViews {
         told.asked().mayLook(figures).stream()
             .map(item -> new MayLook(item.key(), item.title(), item.how()))
             .toList(),
-        Call.HOWS.stream().map(how -> new Way(how.name(), how.words())).toList(),
+        Call.HOWS.stream().map(how -> new CaseWay(how, how.words())).toList(),
         situation.aim());
   }
 
@@ -91,24 +91,24 @@ final class CaseViews {
         : say("On a sill or a stage: {} of light", hours);
   }
 
-  private static List<Day> days(Situation situation) {
+  private static List<CaseDay> days(Situation situation) {
     return situation.history().life().stream()
         .filter(each -> !each.empty())
         .sorted(Comparator.comparing(Inspection::on, Comparator.reverseOrder()))
         .limit(DAYS)
-        .map(each -> new Day(each.on(), seen(each.findings())))
+        .map(each -> new CaseDay(each.on(), seen(each.findings())))
         .toList();
   }
 
   /** What a case knows of some things. */
-  static List<Seen> shown(TrainingCase asked, Set<Item<?>> items) {
+  static List<CaseSeen> shown(TrainingCase asked, Set<Item<?>> items) {
     var findings = new HashMap<>(asked.knows());
     findings.keySet().removeIf(spot -> !items.contains(spot.item()));
     return seen(findings);
   }
 
   /** What was found, in the order in which growers look. */
-  private static List<Seen> seen(Map<LookSpot, Finding<?>> findings) {
+  private static List<CaseSeen> seen(Map<LookSpot, Finding<?>> findings) {
     return findings.entrySet().stream()
         .sorted(
             Comparator.comparing(
@@ -118,16 +118,16 @@ final class CaseViews {
         .toList();
   }
 
-  private static Seen seen(LookSpot spot, Finding<?> finding) {
-    return new Seen(
+  private static CaseSeen seen(LookSpot spot, Finding<?> finding) {
+    return new CaseSeen(
         spot.item().key(),
         spot.title(),
         finding.answers().stream().map(answer -> ((Answer) answer).name()).sorted().toList(),
         Part.of(spot.found(finding)));
   }
 
-  static Drawing of(QuickCase asked) {
-    return new Drawing(
+  static DrawingCase of(QuickCase asked) {
+    return new DrawingCase(
         asked.item().key(),
         asked.item().title(),
         asked.shown().name(),
@@ -135,7 +135,8 @@ final class CaseViews {
             .map(Answer.class::cast)
             .map(
                 answer ->
-                    new Name(answer.name(), answer.words(), FieldGuide.sign(asked.item(), answer)))
+                    new DrawnName(
+                        answer.name(), answer.words(), FieldGuide.sign(asked.item(), answer)))
             .toList());
   }
 }

@@ -1,11 +1,11 @@
 package almanac.app.errands.trainer;
 
 import almanac.app.errands.trainer.TrainerPage.BySure;
-import almanac.app.errands.trainer.TrainerPage.Mistake;
+import almanac.app.errands.trainer.TrainerPage.LookShown;
+import almanac.app.errands.trainer.TrainerPage.MistakesMade;
 import almanac.app.errands.trainer.TrainerPage.NextCase;
-import almanac.app.errands.trainer.TrainerPage.Progress;
-import almanac.app.errands.trainer.TrainerPage.Shown;
-import almanac.app.errands.trainer.TrainerPage.Week;
+import almanac.app.errands.trainer.TrainerPage.TrainedWeek;
+import almanac.app.errands.trainer.TrainerPage.TrainerProgress;
 import almanac.app.record.rules.Rules;
 import almanac.app.record.site.Today;
 import almanac.core.trainer.Answered;
@@ -63,15 +63,15 @@ class TrainerController {
                 new NextCase(key, again, CaseViews.of(cases.told(key), cases.figures(key)), null));
   }
 
-  private static Progress progress(Score score) {
-    return new Progress(
+  private static TrainerProgress progress(Score score) {
+    return new TrainerProgress(
         score.all().right(),
         score.all().of(),
         score.mistakes().stream()
-            .map(mark -> new Mistake(mark, mark.words(), score.marks().get(mark)))
+            .map(mark -> new MistakesMade(mark, mark.words(), score.marks().get(mark)))
             .toList(),
         score.weeks().stream()
-            .map(week -> new Week(week.from(), week.right().right(), week.right().of()))
+            .map(week -> new TrainedWeek(week.from(), week.right().right(), week.right().of()))
             .toList(),
         score.bySureness().entrySet().stream()
             .map(
@@ -86,8 +86,8 @@ class TrainerController {
 
   @GetMapping("/api/trainer/cases/{key}/looks/{item}")
   @Operation(summary = "What a look shows that is taken before a case is judged")
-  Shown look(@PathVariable String key, @PathVariable String item) {
-    return new Shown(
+  LookShown look(@PathVariable String key, @PathVariable String item) {
+    return new LookShown(
         CaseViews.shown(cases.told(key).asked(), Set.of(LookNames.item(item, "item"))));
   }
 }

@@ -3,6 +3,7 @@ package almanac.app.errands.trainer;
 import almanac.app.judged.pages.Part;
 import almanac.app.judged.pages.Slip;
 import almanac.core.history.Aim;
+import almanac.core.judgement.verdict.Verdict;
 import almanac.core.trainer.Mark;
 import almanac.core.trainer.Sure;
 import io.swagger.v3.oas.annotations.media.Schema;
@@ -21,14 +22,14 @@ record TrainerPage(
     @Schema(description = "How many come from the collection's own past") int own,
     @Schema(description = "How many were answered today") int answeredToday,
     @Schema(description = "How many make a sitting") int sitting,
-    Progress progress) {
+    TrainerProgress progress) {
 
   /** What is asked: a plant, or a drawing. */
   record NextCase(
       String key,
       @Schema(description = "Whether it was misjudged before") boolean again,
       @Schema(nullable = true) @Nullable PlantCase plant,
-      @Schema(nullable = true) @Nullable Drawing drawing) {}
+      @Schema(nullable = true) @Nullable DrawingCase drawing) {}
 
   /** A plant on a day, without its verdict. */
   record PlantCase(
@@ -41,16 +42,16 @@ record TrainerPage(
       LocalDate on,
       @Schema(description = "Where and in what it stands, and what its keeper wants, a line each")
           List<List<Part>> known,
-      @Schema(description = "What had been seen, the newest day first") List<Day> days,
+      @Schema(description = "What had been seen, the newest day first") List<CaseDay> days,
       @Schema(description = "What may be looked at first") List<MayLook> mayLook,
-      @Schema(description = "In which ways it can be moved now") List<Way> ways,
+      @Schema(description = "In which ways it can be moved now") List<CaseWay> ways,
       Aim aim) {}
 
   /** What was seen on one day. */
-  record Day(LocalDate on, List<Seen> seen) {}
+  record CaseDay(LocalDate on, List<CaseSeen> seen) {}
 
   /** One thing that was seen. */
-  record Seen(
+  record CaseSeen(
       String item,
       String title,
       @Schema(description = "The names of its answers") List<String> answers,
@@ -60,37 +61,37 @@ record TrainerPage(
   record MayLook(String item, String title, String how) {}
 
   /** A way to move a plant. */
-  record Way(String way, String words) {}
+  record CaseWay(Verdict way, String words) {}
 
   /** What a look shows. */
-  record Shown(@Schema(description = "Empty where nobody knows") List<Seen> seen) {}
+  record LookShown(@Schema(description = "Empty where nobody knows") List<CaseSeen> seen) {}
 
   /** A drawing that is to be named. */
-  record Drawing(
+  record DrawingCase(
       String item,
       String title,
       @Schema(description = "The answer that is drawn") String shown,
-      List<Name> names) {}
+      List<DrawnName> names) {}
 
   /** What a drawing may show. */
-  record Name(String answer, String words, String sign) {}
+  record DrawnName(String answer, String words, String sign) {}
 
   /** How it went so far. */
-  record Progress(
+  record TrainerProgress(
       int right,
       int of,
-      @Schema(description = "The commonest first") List<Mistake> mistakes,
-      @Schema(description = "The last weeks, the oldest first") List<Week> weeks,
+      @Schema(description = "The commonest first") List<MistakesMade> mistakes,
+      @Schema(description = "The last weeks, the oldest first") List<TrainedWeek> weeks,
       @Schema(description = "By how sure the learner was") List<BySure> sure) {}
 
-  record Mistake(Mark mark, String words, int count) {}
+  record MistakesMade(Mark mark, String words, int count) {}
 
-  record Week(LocalDate from, int right, int of) {}
+  record TrainedWeek(LocalDate from, int right, int of) {}
 
   record BySure(Sure sure, String words, int right, int of) {}
 
   /** What an answer was worth, and what there was to see. */
-  record Judged(
+  record CaseJudged(
       Mark mark,
       String markWords,
       @Schema(nullable = true, description = "When it comes back; null where it is known")
@@ -99,7 +100,7 @@ record TrainerPage(
       @Schema(description = "Which approaches judge as the learner did, where that was not right")
           List<String> alsoBy,
       @Schema(description = "What the looks would have shown that were not taken")
-          List<Seen> unseen,
+          List<CaseSeen> unseen,
       @Schema(description = "What the case is about; may be empty") String shows,
       List<Part> done,
       List<Part> came) {}
