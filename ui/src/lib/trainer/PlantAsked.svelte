@@ -1,7 +1,7 @@
 <script lang="ts">
   import type { Schemas } from '$lib/interface/schemas';
   import Sentence from '$lib/words/Sentence.svelte';
-  import { long, short } from '$lib/words/dates';
+  import { short } from '$lib/words/dates';
   import CasePhotos from './CasePhotos.svelte';
   import Seen from './Seen.svelte';
 
@@ -22,7 +22,7 @@
     {plant.kindName}; takes a move {plant.readyWhen}.
     {plant.plantId == null ? 'A made-up plant' : 'One of yours'}{again ? ', asked again' : ''}.
   </p>
-  <p class="day">{long(plant.on)}</p>
+  <p class="day">{short(plant.on, today)}</p>
   <ul class="known">
     {#each plant.known as line, i (i)}<li><Sentence parts={line} {today} /></li>{/each}
   </ul>

@@ -34,6 +34,7 @@
       {/if}
     </span>
   {/if}
+  <a class="link" href="/trainer">Learn from it: the trainer</a>
 </div>
 
 <Waiting {query}>

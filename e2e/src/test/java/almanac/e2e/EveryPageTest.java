@@ -39,6 +39,7 @@ class EveryPageTest {
           "/treatments",
           "/year",
           "/taught",
+          "/trainer",
           "/plants/Brassia Balance Beam/papers",
           "/settings");
 

@@ -37,6 +37,7 @@ class Screenshots {
       shoot(desk, "/bench", "bench-days");
       shoot(desk, "/year", "year");
       shoot(desk, "/taught", "taught");
+      shoot(desk, "/trainer", "trainer");
       shoot(desk, "/settings", "settings");
       shoot(desk, "/guide#newRoots", "guide");
       shoot(desk, "/plants/Miltoniopsis Market Day/hold", "holding");

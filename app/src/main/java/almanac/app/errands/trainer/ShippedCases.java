@@ -5,6 +5,8 @@ import static almanac.core.words.Sentence.say;
 import almanac.app.errands.whatif.OpenSituation;
 import almanac.app.record.entries.LookEntry;
 import almanac.core.figures.Figures;
+import almanac.core.inspection.Finding;
+import almanac.core.inspection.LookSpot;
 import almanac.core.judgement.verdict.Asks;
 import almanac.core.judgement.verdict.Verdict;
 import almanac.core.kinds.StandardKinds;
@@ -13,6 +15,7 @@ import almanac.core.trainer.TrainingCase;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.time.LocalDate;
+import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -20,8 +23,8 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
-import org.springframework.context.annotation.Lazy;
 import org.springframework.core.io.ClassPathResource;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.json.JsonMapper;
@@ -31,27 +34,28 @@ import tools.jackson.databind.json.JsonMapper;
  * that what is told of them stays true.
  */
 @Component
-@Lazy
-class ShippedCases {
+public class ShippedCases {
   static final String BEGINS = "made-up.";
   private static final String FILE = "trainer/cases.json";
 
-  private final Map<String, Shipped> cases;
+  /** Read when it is first asked for, so that no start waits for it. */
+  private static final class File {
+    static final Map<String, Shipped> CASES = read();
 
-  ShippedCases() {
-    try (var file = new ClassPathResource(FILE).getInputStream()) {
-      cases =
-          List.of(JsonMapper.builder().build().readValue(file, Shipped[].class)).stream()
-              .collect(
-                  Collectors.toMap(
-                      each -> BEGINS + each.key(),
-                      Function.identity(),
-                      (one, other) -> {
-                        throw new IllegalStateException("Two cases are " + one.key());
-                      },
-                      LinkedHashMap::new));
-    } catch (IOException e) {
-      throw new UncheckedIOException(e);
+    private static Map<String, Shipped> read() {
+      try (var file = new ClassPathResource(FILE).getInputStream()) {
+        return Stream.of(JsonMapper.builder().build().readValue(file, Shipped[].class))
+            .collect(
+                Collectors.toMap(
+                    each -> BEGINS + each.key(),
+                    Function.identity(),
+                    (one, other) -> {
+                      throw new IllegalStateException("Two cases are " + one.key());
+                    },
+                    LinkedHashMap::new));
+      } catch (IOException e) {
+        throw new UncheckedIOException(e);
+      }
     }
   }
 
@@ -64,7 +68,7 @@ class ShippedCases {
    * @param asks what is to be done, by what had been seen
    * @param how how; null where that is not the point
    */
-  record Shipped(
+  public record Shipped(
       String key,
       String name,
       String shows,
@@ -74,7 +78,9 @@ class ShippedCases {
       @Nullable Verdict how,
       String done,
       String came) {
-    TrainingCase asked() {
+    /** As it is asked. */
+    public TrainingCase asked() {
+
       var kind = StandardKinds.named(situation.kind()).orElseThrow();
       var day = Objects.requireNonNull(situation.on());
       var figures = Figures.standard();
@@ -89,23 +95,27 @@ class ShippedCases {
           seen(day, figures));
     }
 
-    private Map<almanac.core.inspection.LookSpot, almanac.core.inspection.Finding<?>> seen(
-        LocalDate day, Figures figures) {
+    private Map<LookSpot, Finding<?>> seen(LocalDate day, Figures figures) {
       return LookEntry.inspection(day, new LinkedHashMap<>(knows), figures).findings();
     }
   }
 
   /** Their names. */
-  List<String> keys() {
-    return List.copyOf(cases.keySet());
+  public List<String> keys() {
+    return List.copyOf(File.CASES.keySet());
+  }
+
+  /** All of them, by their names. */
+  public Map<String, Shipped> byKey() {
+    return Collections.unmodifiableMap(File.CASES);
   }
 
   List<Shipped> all() {
-    return List.copyOf(cases.values());
+    return List.copyOf(File.CASES.values());
   }
 
   Optional<Told> named(String key) {
-    return Optional.ofNullable(cases.get(key))
+    return Optional.ofNullable(File.CASES.get(key))
         .map(
             each ->
                 new Told(

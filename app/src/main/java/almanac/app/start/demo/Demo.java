@@ -48,13 +48,21 @@ public class Demo {
   private final Settings settings;
   private final Site site;
   private final DemoDays days;
+  private final DemoSittings sittings;
 
-  Demo(Places places, DemoBooks books, Settings settings, Site site, DemoDays days) {
+  Demo(
+      Places places,
+      DemoBooks books,
+      Settings settings,
+      Site site,
+      DemoDays days,
+      DemoSittings sittings) {
     this.places = places;
     this.books = books;
     this.settings = settings;
     this.site = site;
     this.days = days;
+    this.sittings = sittings;
   }
 
   /** Writes the demo collection into an empty database, whole or not at all. */
@@ -89,6 +97,7 @@ public class Demo {
     for (var row : DemoGone.rows(DemoTold.spring(books.today().get()))) {
       new DemoPlant(books).gone(row, shelves.get(row.place()));
     }
+    sittings.all(books.today().get());
   }
 
   /** Two that were repotted on the same day got each other's tags; the flowers told. */
