@@ -60,7 +60,7 @@ describe('a case by its keys', () => {
     press(hand, 'w');
     press(hand, 's');
     press(hand, 'Enter');
-    await vi.waitFor(() => expect(hand.judged).toBe(judged));
+    await vi.waitFor(() => expect(hand.judged).toEqual(judged));
     expect(sent).toHaveBeenCalledExactlyOnceWith('/api/trainer/cases/{key}/answer', {
       asks: 'MOVE',
       how: 'FULL_REPOT',
@@ -72,7 +72,7 @@ describe('a case by its keys', () => {
   it('forgets how it is moved once it is left, and how sure somebody was who says it twice', async () => {
     const hand = inHand({ plant });
     for (const key of ['3', 'q', '1', 'g', 'g', 'Enter']) press(hand, key);
-    await vi.waitFor(() => expect(hand.judged).toBe(judged));
+    await vi.waitFor(() => expect(hand.judged).toEqual(judged));
     expect(sent).toHaveBeenCalledWith(expect.anything(), {
       asks: 'LEAVE',
       how: null,
@@ -87,7 +87,7 @@ describe('a case by its keys', () => {
     press(hand, 'Enter', next);
     expect(next).not.toHaveBeenCalled();
     press(hand, '2', next);
-    await vi.waitFor(() => expect(hand.judged).toBe(judged));
+    await vi.waitFor(() => expect(hand.judged).toEqual(judged));
     expect(sent).toHaveBeenCalledWith(expect.anything(), { taken: 'SOUR', sure: null });
     press(hand, '1', next);
     expect(sent).toHaveBeenCalledOnce();
