@@ -44,6 +44,7 @@ export const KEYS = {
   taught: ['taught'],
   apart: ['apart'],
   today: ['today'],
+  review: (year: number) => ['review', year],
   trainer: ['trainer'],
   treatments: ['treatments'],
   neighbours: (plants: number[]) => ['treatments', 'neighbours', plants],
@@ -73,6 +74,7 @@ const OF_THE_JOURNAL = [
   KEYS.taught,
   KEYS.apart,
   KEYS.trainer,
+  ['review'],
 ];
 
 /** What follows from the rules and the kinds, for every plant. */

@@ -275,3 +275,10 @@ export const trainerPage = () =>
     queryKey: KEYS.trainer,
     queryFn: () => answered(api.GET('/api/trainer')),
   }));
+
+/** What a year brought. */
+export const yearInReview = (year: () => number) =>
+  createQuery(() => ({
+    queryKey: KEYS.review(year()),
+    queryFn: () => answered(api.GET('/api/reviews/{year}', { params: { path: { year: year() } } })),
+  }));

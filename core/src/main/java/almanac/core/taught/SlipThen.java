@@ -17,7 +17,7 @@ public record SlipThen(Asks asked, Approach approach) {
   }
 
   /** As part of a sentence. */
-  String words() {
+  public String words() {
     return switch (asked) {
       case LEAVE -> "its slip said: leave it";
       case WAIT -> "its slip said: wait";

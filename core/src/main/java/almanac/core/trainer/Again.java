@@ -7,7 +7,8 @@ import java.util.Optional;
 
 /**
  * When a case is asked again. What was right at first is known; what was misjudged comes back after
- * longer and longer times until it was right at each. Rules: The trainer.
+ * longer and longer times until it was right at each. A right answer before its day counts for
+ * nothing. Rules: The trainer.
  *
  * @param due the day from which it is asked again; nothing once it is known
  */
@@ -20,19 +21,14 @@ public record Again(Optional<LocalDate> due) {
   public static Again of(List<Answered> answers, Figures figures) {
     var again = KNOWN;
     int right = 0;
-    boolean first = true;
     for (var answer : answers) {
-      if (!first && again.due().filter(due -> !answer.on().isBefore(due)).isEmpty()) {
-        continue;
-      }
       if (answer.mark() != Mark.RIGHT) {
         right = 0;
         again = on(answer.on(), right, figures);
-      } else if (!first) {
+      } else if (again.due().filter(due -> !answer.on().isBefore(due)).isPresent()) {
         right++;
         again = right < TrainerFigures.AGAIN.size() ? on(answer.on(), right, figures) : KNOWN;
       }
-      first = false;
     }
     return again;
   }

@@ -56,12 +56,13 @@ class AgainTest {
   }
 
   @Test
-  void whatIsAnsweredBeforeItIsDueCountsForNothing() {
+  void whatIsRightBeforeItIsDueCountsForNothingAndAMistakeAlwaysDoes() {
     after(0, TOO_EARLY);
     comesOn(after(0, RIGHT), 1);
     comesOn(after(0, RIGHT), 1);
     after(1, RIGHT);
-    comesOn(after(2, TOO_LATE), 4);
+    comesOn(after(2, RIGHT), 4);
+    comesOn(after(2, TOO_LATE), 3);
   }
 
   @Test

@@ -14,6 +14,7 @@ import almanac.core.season.Conditions;
 import almanac.core.taught.Foretold;
 import almanac.core.taught.MoveRecord;
 import almanac.core.taught.MovesMade;
+import almanac.core.taught.PlantInYear;
 import almanac.core.taught.PotFelt;
 import almanac.core.taught.SlipThen;
 import com.github.benmanes.caffeine.cache.Cache;
@@ -44,6 +45,7 @@ public class Remembered {
    * What is remembered of one plant.
    *
    * @param looks the days on which somebody looked at it, oldest first
+   * @param years what each year brought, the first one first
    * @param by what it rests on besides the journal
    */
   public record Past(
@@ -51,6 +53,7 @@ public class Remembered {
       List<PotFelt> pots,
       List<Foretold> foretold,
       List<LocalDate> looks,
+      List<PlantInYear> years,
       By by) {}
 
   /** What a past rests on besides the journal. */
@@ -114,6 +117,7 @@ public class Remembered {
             by.means(),
             figures),
         whole.history().life().stream().map(Inspection::on).distinct().toList(),
+        PlantInYear.of(whole, figures),
         by);
   }
 }
