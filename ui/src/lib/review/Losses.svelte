@@ -19,7 +19,7 @@
             >Before that: <Sentence parts={loss.before} today={review.today} />.</span
           >
         {:else}
-          <span class="before">Nothing had been found on it before.</span>
+          <span class="before">No finding had been noted before.</span>
         {/if}
       </li>
     {/each}

@@ -47,8 +47,7 @@
       height={high(before[i]!)}
     />
     <rect class="now" x={i * WIDE + 8} y={HIGH - high(many)} width="14" height={high(many)} />
-    {#if many}<text x={i * WIDE + 15} y={HIGH - high(Math.max(many, before[i]!)) - 3}>{many}</text
-      >{/if}
+    {#if many}<text x={i * WIDE + 15} y={HIGH - high(many) - 3}>{many}</text>{/if}
     <text class="month" x={i * WIDE + 15} y={HIGH + 16}>{MONTHS[i]![0]}</text>
   {/each}
   <line x1="0" x2={12 * WIDE} y1={HIGH} y2={HIGH} />

@@ -5,17 +5,23 @@
   /** The moves of a year, each in its month, in the colour of what came of it. */
   const { review }: { review: Schemas['YearReview'] } = $props();
   const WIDE = 30;
-  const STEP = 11;
+  const HIGH = 120;
+  const MOST_STEP = 12;
+  const order = $derived(review.outcomes.map(({ outcome }) => outcome));
   const byMonth = $derived(
     Array.from({ length: 12 }, (_, i) =>
-      review.moves.filter(({ on }) => Number(on.slice(5, 7)) === i + 1),
+      review.moves
+        .filter(({ on }) => Number(on.slice(5, 7)) === i + 1)
+        .sort((one, other) => order.indexOf(one.outcome) - order.indexOf(other.outcome)),
     ),
   );
-  const high = $derived(Math.max(4, ...byMonth.map(({ length }) => length)) * STEP);
+  const most = $derived(Math.max(...byMonth.map(({ length }) => length)));
+  /** How high one move is drawn, so that the fullest month fits. */
+  const step = $derived(Math.min(MOST_STEP, HIGH / most));
 </script>
 
 <svg
-  viewBox="0 0 {12 * WIDE} {high + 20}"
+  viewBox="0 -14 {12 * WIDE} {HIGH + 34}"
   role="img"
   aria-label="{review.moves.length} moves through the year: {review.outcomes
     .map(({ count, words }) => `${count} ${words}`)
@@ -23,16 +29,20 @@
 >
   {#each byMonth as moves, i (i)}
     {#each moves as move, at (`${move.plantId} ${move.on}`)}
-      <circle
-        cx={i * WIDE + 15}
-        cy={high - at * STEP - 6}
-        r="4.6"
+      <rect
+        x={i * WIDE + 6}
+        y={HIGH - (at + 1) * step}
+        width="18"
+        height={step * 0.86}
         style="fill: var(--color-{tintOf(move.outcome)})"
       />
     {/each}
-    <text x={i * WIDE + 15} y={high + 16}>{'JFMAMJJASOND'[i]}</text>
+    {#if moves.length}
+      <text x={i * WIDE + 15} y={HIGH - moves.length * step - 3}>{moves.length}</text>
+    {/if}
+    <text class="month" x={i * WIDE + 15} y={HIGH + 16}>{'JFMAMJJASOND'[i]}</text>
   {/each}
-  <line x1="0" x2={12 * WIDE} y1={high} y2={high} />
+  <line x1="0" x2={12 * WIDE} y1={HIGH} y2={HIGH} />
 </svg>
 <ul>
   {#each review.outcomes as { outcome, words, count } (outcome)}
@@ -46,13 +56,12 @@
     width: 100%;
     max-width: 460px;
   }
-  circle {
-    stroke: var(--color-ink);
-    stroke-width: 0.8;
-  }
   text {
     font: 600 12px var(--font-sans);
     text-anchor: middle;
+    fill: var(--color-ink);
+  }
+  .month {
     fill: var(--color-ink-2);
   }
   line {
@@ -70,6 +79,6 @@
     height: 11px;
     margin-right: 6px;
     border: 1px solid var(--color-ink);
-    border-radius: 50%;
+    border-radius: 2px;
   }
 </style>

@@ -43,28 +43,32 @@
 <Waiting {query}>
   {#if review}
     <div class="two">
-      <section class="sheet" aria-labelledby="moves">
-        <h2 id="moves">Moves, and what came of them</h2>
-        {#if review.moves.length}<MovesThrough {review} />{:else}<p>Nothing was moved.</p>{/if}
-        {#if review.best}
-          <Decision title="The best decision" move={review.best} today={review.today} />
-        {/if}
-        {#if review.worst}
-          <Decision title="The worst" move={review.worst} today={review.today} />
-        {/if}
-      </section>
-      <section class="sheet" aria-labelledby="flowers">
-        <h2 id="flowers">Flowers</h2>
-        <MonthBars now={review.flowers} before={review.flowersBefore} {year} />
-      </section>
-      <section class="sheet" aria-labelledby="spent">
-        <h2 id="spent">Plants, pots and hours</h2>
-        <Spent {review} />
-      </section>
-      <section class="sheet" aria-labelledby="lost">
-        <h2 id="lost">Lost</h2>
-        <Losses {review} />
-      </section>
+      <div>
+        <section class="sheet" aria-labelledby="moves">
+          <h2 id="moves">Moves, and what came of them</h2>
+          {#if review.moves.length}<MovesThrough {review} />{:else}<p>Nothing was moved.</p>{/if}
+          {#if review.best}
+            <Decision title="The best decision" move={review.best} today={review.today} />
+          {/if}
+          {#if review.worst}
+            <Decision title="The worst" move={review.worst} today={review.today} />
+          {/if}
+        </section>
+        <section class="sheet" aria-labelledby="spent">
+          <h2 id="spent">Plants, pots and hours</h2>
+          <Spent {review} />
+        </section>
+      </div>
+      <div>
+        <section class="sheet" aria-labelledby="flowers">
+          <h2 id="flowers">Flowers</h2>
+          <MonthBars now={review.flowers} before={review.flowersBefore} {year} />
+        </section>
+        <section class="sheet" aria-labelledby="lost">
+          <h2 id="lost">Lost</h2>
+          <Losses {review} />
+        </section>
+      </div>
     </div>
   {/if}
 </Waiting>
@@ -91,6 +95,11 @@
   }
   .two {
     grid-template-columns: repeat(auto-fill, minmax(min(400px, 100%), 1fr));
+  }
+  .two > div {
+    display: grid;
+    gap: 16px;
+    min-width: 0;
   }
   section {
     break-inside: avoid;

@@ -40,6 +40,7 @@ class EveryPageTest {
           "/year",
           "/taught",
           "/trainer",
+          "/year/review?of=2026",
           "/plants/Brassia Balance Beam/papers",
           "/settings");
 

@@ -191,12 +191,13 @@ public record InReview(
     return there.stream().mapToInt(of).sum();
   }
 
-  /** What was cut clean before what was only moved, and of those the one that held first. */
+  /** What was cut clean first, then what its slip had asked for, and of those what held first. */
   private static Optional<Made> best(List<Made> moves) {
     return moves.stream()
         .filter(made -> outcome(made) == Outcome.RE_ESTABLISHED)
         .min(
             Comparator.comparing((Made made) -> made.told().move().sort() != MoveMade.Sort.RESCUE)
+                .thenComparing(made -> !asked(made))
                 .thenComparing(InReview::heldAfter));
   }
 

@@ -3,9 +3,11 @@ package almanac.core.taught;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import almanac.core.figures.Figures;
+import almanac.core.history.Approach;
 import almanac.core.history.Fate;
 import almanac.core.history.Outcome;
 import almanac.core.history.PlantStatus;
+import almanac.core.judgement.verdict.Asks;
 import almanac.core.pot.Pot;
 import almanac.core.tally.RootTally;
 import java.time.LocalDate;
@@ -36,6 +38,11 @@ class InReviewTest {
   }
 
   private static MoveTold move(LocalDate on, MoveMade.Sort sort, Outcome outcome, int heldAfter) {
+    return move(on, sort, outcome, heldAfter, Asks.LEAVE);
+  }
+
+  private static MoveTold move(
+      LocalDate on, MoveMade.Sort sort, Outcome outcome, int heldAfter, Asks asked) {
     var held =
         heldAfter > 0
             ? Optional.of(new Afterwards.Since(on, on.plusDays(heldAfter)))
@@ -52,7 +59,7 @@ class InReviewTest {
                 Optional.empty(),
                 Optional.empty(),
                 Pot.NOT_NOTED,
-                Optional.empty()),
+                Optional.of(new SlipThen(asked, Approach.HOUSE_RULES))),
             new MoveMade.Into(Optional.empty(), Pot.NOT_NOTED),
             RootTally.EMPTY,
             false),
@@ -113,6 +120,16 @@ class InReviewTest {
     assertThat(review().worst()).map(InReview.Made::plant).contains(4L);
     with(List.of(), move(MAY.plusDays(5), MoveMade.Sort.REPOT, Outcome.LOST, 0));
     assertThat(review().worst()).map(InReview.Made::plant).contains(5L);
+  }
+
+  @Test
+  void whatTheSlipAskedForIsTheBetterDecisionAndTheLesserMistake() {
+    with(List.of(), move(MAY, MoveMade.Sort.REPOT, Outcome.RE_ESTABLISHED, 30));
+    with(List.of(), move(MAY, MoveMade.Sort.REPOT, Outcome.RE_ESTABLISHED, 70, Asks.MOVE));
+    with(List.of(), move(MAY, MoveMade.Sort.REPOT, Outcome.SET_BACK, 0, Asks.DIVIDE));
+    with(List.of(), move(MAY.plusDays(1), MoveMade.Sort.REPOT, Outcome.SET_BACK, 0));
+    assertThat(review().best()).map(InReview.Made::plant).contains(2L);
+    assertThat(review().worst()).map(InReview.Made::plant).contains(4L);
   }
 
   @Test
