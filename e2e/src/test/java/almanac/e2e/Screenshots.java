@@ -40,7 +40,6 @@ class Screenshots {
       shoot(desk, "/trainer", "trainer");
       shoot(desk, "/settings", "settings");
       shoot(desk, "/guide#newRoots", "guide");
-      shoot(desk, "/plants/Miltoniopsis Market Day/hold", "holding");
       whatIf(desk);
       rules(desk);
       round(desk, "round");
