@@ -10,9 +10,11 @@
     roots: Schemas['RootLengths'] | undefined;
     /** Whether it was misjudged before. */
     again: boolean;
+    /** Whose plant it is, where that is not said by its number. */
+    whose?: string;
     today: string;
   }
-  const { plant, roots, again, today }: Props = $props();
+  const { plant, roots, again, whose, today }: Props = $props();
   const [first, ...former] = $derived(plant.days);
 </script>
 
@@ -20,7 +22,9 @@
   <h2 id="asked">{plant.name}</h2>
   <p class="quiet">
     {plant.kindName}; takes a move {plant.readyWhen}.
-    {plant.plantId == null ? 'A made-up plant' : 'One of yours'}{again ? ', asked again' : ''}.
+    {whose ?? (plant.plantId == null ? 'A made-up plant' : 'One of yours')}{again
+      ? ', asked again'
+      : ''}.
   </p>
   <p class="day">{short(plant.on, today)}</p>
   <ul class="known">

@@ -21,6 +21,7 @@
       {/if}
     </span>
   {/if}
+  <a class="link" href="/opinion">A second opinion</a>
 </div>
 
 <Waiting {query}>

@@ -29,6 +29,7 @@
       <a class="act small" href="/api/plants/{id}/passport" download
         >As a file for another collection</a
       >
+      <a class="act small" href="/api/plants/{id}/question" download>To ask for an opinion</a>
       <a class="act small" href="/api/plants/{id}/papers.md" download>As plain text</a>
       <a class="link" href="/plants/{id}">Its page</a>
     </div>

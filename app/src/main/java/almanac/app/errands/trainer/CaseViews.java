@@ -31,27 +31,34 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 
 /** How cases are shown, without what is to be found out. */
-final class CaseViews {
+public final class CaseViews {
   private static final int DAYS = 8;
 
   private CaseViews() {}
 
-  static PlantCase of(Told told, Figures figures) {
-    var situation = told.asked().situation();
+  /**
+   * A plant, for somebody who does not know its verdict.
+   *
+   * @param plant its number in this collection; nothing for one that is not of it
+   */
+  public static PlantCase of(
+      String name, Optional<Long> plant, TrainingCase asked, Figures figures) {
+    var situation = asked.situation();
     var kind = situation.kind();
     return new PlantCase(
-        told.name(),
-        told.plant().orElse(null),
+        name,
+        plant.orElse(null),
         kind.key(),
         kind.name(),
         kind.of(Trait.READY_RULE).words(),
         situation.today(),
         known(situation).stream().map(Part::of).toList(),
         days(situation),
-        told.asked().mayLook(figures).stream()
+        asked.mayLook(figures).stream()
             .map(item -> new MayLook(item.key(), item.title(), item.how()))
             .toList(),
         Call.HOWS.stream().map(how -> new CaseWay(how, how.words())).toList(),

@@ -4,6 +4,7 @@ import almanac.app.errands.trainer.TrainerPage.BySure;
 import almanac.app.errands.trainer.TrainerPage.LookShown;
 import almanac.app.errands.trainer.TrainerPage.MistakesMade;
 import almanac.app.errands.trainer.TrainerPage.NextCase;
+import almanac.app.errands.trainer.TrainerPage.PlantCase;
 import almanac.app.errands.trainer.TrainerPage.TrainedWeek;
 import almanac.app.errands.trainer.TrainerPage.TrainerProgress;
 import almanac.app.record.rules.Rules;
@@ -58,9 +59,12 @@ class TrainerController {
     boolean again = answers.stream().anyMatch(each -> each.asked().equals(key));
     return QuickCase.named(key)
         .map(drawn -> new NextCase(key, again, null, CaseViews.of(drawn)))
-        .orElseGet(
-            () ->
-                new NextCase(key, again, CaseViews.of(cases.told(key), cases.figures(key)), null));
+        .orElseGet(() -> new NextCase(key, again, plant(key), null));
+  }
+
+  private PlantCase plant(String key) {
+    var told = cases.told(key);
+    return CaseViews.of(told.name(), told.plant(), told.asked(), cases.figures(key));
   }
 
   private static TrainerProgress progress(Score score) {

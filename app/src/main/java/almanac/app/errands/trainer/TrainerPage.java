@@ -12,7 +12,7 @@ import java.util.List;
 import org.jspecify.annotations.Nullable;
 
 /** What the trainer asks next, and how its learner does. */
-record TrainerPage(
+public record TrainerPage(
     LocalDate today,
     @Schema(nullable = true, description = "Null where all is known, or not due yet")
         @Nullable NextCase next,
@@ -25,14 +25,14 @@ record TrainerPage(
     TrainerProgress progress) {
 
   /** What is asked: a plant, or a drawing. */
-  record NextCase(
+  public record NextCase(
       String key,
       @Schema(description = "Whether it was misjudged before") boolean again,
       @Schema(nullable = true) @Nullable PlantCase plant,
       @Schema(nullable = true) @Nullable DrawingCase drawing) {}
 
   /** A plant on a day, without its verdict. */
-  record PlantCase(
+  public record PlantCase(
       String name,
       @Schema(nullable = true, description = "Null for one that was made up")
           @Nullable Long plantId,
@@ -48,50 +48,50 @@ record TrainerPage(
       Aim aim) {}
 
   /** What was seen on one day. */
-  record CaseDay(LocalDate on, List<CaseSeen> seen) {}
+  public record CaseDay(LocalDate on, List<CaseSeen> seen) {}
 
   /** One thing that was seen. */
-  record CaseSeen(
+  public record CaseSeen(
       String item,
       String title,
       @Schema(description = "The names of its answers") List<String> answers,
       List<Part> words) {}
 
   /** A look that may be taken before the plant is judged. */
-  record MayLook(String item, String title, String how) {}
+  public record MayLook(String item, String title, String how) {}
 
   /** A way to move a plant. */
-  record CaseWay(Verdict way, String words) {}
+  public record CaseWay(Verdict way, String words) {}
 
   /** What a look shows. */
-  record LookShown(@Schema(description = "Empty where nobody knows") List<CaseSeen> seen) {}
+  public record LookShown(@Schema(description = "Empty where nobody knows") List<CaseSeen> seen) {}
 
   /** A drawing that is to be named. */
-  record DrawingCase(
+  public record DrawingCase(
       String item,
       String title,
       @Schema(description = "The answer that is drawn") String shown,
       List<DrawnName> names) {}
 
   /** What a drawing may show. */
-  record DrawnName(String answer, String words, String sign) {}
+  public record DrawnName(String answer, String words, String sign) {}
 
   /** How it went so far. */
-  record TrainerProgress(
+  public record TrainerProgress(
       int right,
       int of,
       @Schema(description = "The commonest first") List<MistakesMade> mistakes,
       @Schema(description = "The last weeks, the oldest first") List<TrainedWeek> weeks,
       @Schema(description = "By how sure the learner was") List<BySure> sure) {}
 
-  record MistakesMade(Mark mark, String words, int count) {}
+  public record MistakesMade(Mark mark, String words, int count) {}
 
-  record TrainedWeek(LocalDate from, int right, int of) {}
+  public record TrainedWeek(LocalDate from, int right, int of) {}
 
-  record BySure(Sure sure, String words, int right, int of) {}
+  public record BySure(Sure sure, String words, int right, int of) {}
 
   /** What an answer was worth, and what there was to see. */
-  record CaseJudged(
+  public record CaseJudged(
       Mark mark,
       String markWords,
       @Schema(nullable = true, description = "When it comes back; null where it is known")

@@ -1,0 +1,61 @@
+package almanac.app.errands.opinions;
+
+import almanac.app.errands.whatif.OpenSituation;
+import almanac.app.ground.disk.Sha256;
+import almanac.app.ground.refusals.BadEntry;
+import almanac.core.refusals.Longest;
+import io.swagger.v3.oas.annotations.media.Schema;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.util.UUID;
+import tools.jackson.databind.json.JsonMapper;
+
+/** A plant as it leaves for an opinion: with all that was seen, and without its verdict. */
+@Schema(name = "OpinionQuestion")
+record Question(
+    @Schema(description = "What file this is: question") @NotBlank(message = NO_QUESTION)
+        String mellowAlmanac,
+    @Schema(description = "Raised whenever what an older program reads would be wrong") int format,
+    @Schema(description = "The plant's name outside the program, for good")
+        @NotNull(message = NO_QUESTION)
+        UUID plant,
+    @NotBlank(message = NO_QUESTION)
+        @Size(max = Longest.NAME, message = "A name has at most {max} characters.")
+        String kindName,
+    @NotNull(message = NO_QUESTION) @Valid OpenSituation situation,
+    @Schema(description = "Of all that stands above, so that a change is noticed")
+        @NotNull(message = NO_QUESTION)
+        String digest) {
+  static final String IS = "question";
+  static final int FORMAT = 1;
+  private static final String NO_QUESTION = "This file asks for no opinion about a plant.";
+  private static final JsonMapper JSON = JsonMapper.builder().build();
+
+  /** The file of a plant. */
+  static Question of(UUID plant, String kindName, OpenSituation situation) {
+    return new Question(IS, FORMAT, plant, kindName, situation, digest(plant, kindName, situation));
+  }
+
+  private static String digest(UUID plant, String kindName, OpenSituation situation) {
+    return Sha256.of(JSON.writeValueAsBytes(new Object[] {IS, FORMAT, plant, kindName, situation}));
+  }
+
+  /**
+   * @throws BadEntry naming what is wrong, if it is another file, was made by a newer program, or
+   *     was altered
+   */
+  void check() {
+    if (!IS.equals(mellowAlmanac)) {
+      throw new BadEntry("mellowAlmanac", NO_QUESTION);
+    }
+    if (format > FORMAT) {
+      throw new BadEntry(
+          "format", "A newer program made this file; bring this one up to date to read it.");
+    }
+    if (!digest.equals(digest(plant, kindName, situation))) {
+      throw new BadEntry("digest", "This file was altered since it was made; ask for it again.");
+    }
+  }
+}
