@@ -57,11 +57,7 @@ public record InReview(
   public record Lost(long plant, PlantInYear.End end, Optional<MoveTold> after) {}
 
   /** How many growths came out larger, about equal and smaller than those of the year before. */
-  public record Growths(int larger, int equal, int smaller) {
-    public int all() {
-      return larger + equal + smaller;
-    }
-  }
+  public record Growths(int larger, int equal, int smaller) {}
 
   /**
    * How much there was of what can be counted.
@@ -158,10 +154,15 @@ public record InReview(
     for (var plant : plants) {
       double now = size(plant, year);
       double before = size(plant, year - 1);
-      if (now > 0 && before > 0) {
-        larger += before < smaller * now ? 1 : 0;
-        less += now < smaller * before ? 1 : 0;
-        equal += before >= smaller * now && now >= smaller * before ? 1 : 0;
+      if (now == 0 || before == 0) {
+        continue;
+      }
+      if (before < smaller * now) {
+        larger++;
+      } else if (now < smaller * before) {
+        less++;
+      } else {
+        equal++;
       }
     }
     return new Growths(larger, equal, less);
@@ -220,16 +221,6 @@ public record InReview(
   }
 
   private static boolean asked(Made made) {
-    return made.told()
-        .move()
-        .before()
-        .slip()
-        .filter(
-            slip ->
-                switch (slip.asked()) {
-                  case MOVE, DIVIDE -> true;
-                  case LEAVE, WAIT, LET_GO -> false;
-                })
-        .isPresent();
+    return made.told().move().before().slip().filter(SlipThen::askedForIt).isPresent();
   }
 }

@@ -16,6 +16,11 @@ public record SlipThen(Asks asked, Approach approach) {
     return new SlipThen(judged.verdict().asks(), judged.approach());
   }
 
+  /** Whether it asked for the move. */
+  boolean askedForIt() {
+    return asked == Asks.MOVE || asked == Asks.DIVIDE;
+  }
+
   /** As part of a sentence. */
   public String words() {
     return switch (asked) {

@@ -28,8 +28,7 @@ public record Call(Asks asks, Optional<Verdict> how, Set<Item<?>> looked) {
 
   /** What of a call can be wrong. */
   public enum Part implements Field {
-    HOW("how"),
-    LOOKED("looked");
+    HOW("how");
 
     private final String key;
 

@@ -43,15 +43,7 @@ record AnswerFile(
     if (!IS.equals(mellowAlmanac)) {
       throw new BadEntry("mellowAlmanac", NO_ANSWER);
     }
-    if (format > Question.FORMAT) {
-      throw new BadEntry(
-          "format", "A newer program made this file; bring this one up to date to read it.");
-    }
-    Paths.under(
-        "question",
-        () -> {
-          question.check();
-          return question;
-        });
+    Question.notNewer(format);
+    Paths.under("question", question::checked);
   }
 }

@@ -115,7 +115,7 @@ class OpinionsController {
   @PostMapping("/api/opinions/question")
   @Operation(summary = "Shows the plant of a file that asks for an opinion")
   PlantCase show(@Valid @RequestBody Question question) {
-    question.check();
+    question.checked();
     return CaseViews.of(
         name(question),
         Optional.empty(),
@@ -127,13 +127,7 @@ class OpinionsController {
   @PostMapping("/api/opinions/answer")
   @Operation(summary = "The file that answers: an opinion, and that of this almanac beside it")
   AnswerFile answer(@Valid @RequestBody OpinionGiven given) {
-    var question = given.question();
-    Paths.under(
-        "question",
-        () -> {
-          question.check();
-          return question;
-        });
+    var question = Paths.under("question", given.question()::checked);
     var call = new Call(given.asks(), Optional.ofNullable(given.how()), Set.of());
     return new AnswerFile(
         AnswerFile.IS,

@@ -43,19 +43,29 @@ record Question(
   }
 
   /**
-   * @throws BadEntry naming what is wrong, if it is another file, was made by a newer program, or
-   *     was altered
+   * @throws BadEntry naming the format, if a newer program made the file
    */
-  void check() {
-    if (!IS.equals(mellowAlmanac)) {
-      throw new BadEntry("mellowAlmanac", NO_QUESTION);
-    }
+  static void notNewer(int format) {
     if (format > FORMAT) {
       throw new BadEntry(
           "format", "A newer program made this file; bring this one up to date to read it.");
     }
+  }
+
+  /**
+   * This question.
+   *
+   * @throws BadEntry naming what is wrong, if it is another file, was made by a newer program, or
+   *     was altered
+   */
+  Question checked() {
+    if (!IS.equals(mellowAlmanac)) {
+      throw new BadEntry("mellowAlmanac", NO_QUESTION);
+    }
+    notNewer(format);
     if (!digest.equals(digest(plant, kindName, situation))) {
       throw new BadEntry("digest", "This file was altered since it was made; ask for it again.");
     }
+    return this;
   }
 }

@@ -5,8 +5,6 @@ import almanac.app.record.rules.Rules;
 import almanac.core.figures.Figures;
 import almanac.core.trainer.QuickCase;
 import java.util.List;
-import java.util.Optional;
-import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
 
 /** All that can be asked. */
@@ -48,10 +46,7 @@ class Cases {
    * @throws NotFound if there is none
    */
   Told told(String key) {
-    return Stream.of(shipped.named(key), own.named(key))
-        .flatMap(Optional::stream)
-        .findFirst()
-        .orElseThrow(() -> none(key));
+    return shipped.named(key).or(() -> own.named(key)).orElseThrow(() -> none(key));
   }
 
   /**

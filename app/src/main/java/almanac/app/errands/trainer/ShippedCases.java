@@ -80,7 +80,6 @@ public class ShippedCases {
       String came) {
     /** As it is asked. */
     public TrainingCase asked() {
-
       var kind = StandardKinds.named(situation.kind()).orElseThrow();
       var day = Objects.requireNonNull(situation.on());
       var figures = Figures.standard();
