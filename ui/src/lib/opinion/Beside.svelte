@@ -30,12 +30,18 @@
     <p>Both almanacs ask for the same, for the same reasons.</p>
   {/if}
 </section>
-<div class="two">
+<div class="pair">
   <Held whose="Theirs" opinion={beside.theirs} {today} />
   <Held whose="Yours" opinion={beside.ours} {today} />
 </div>
 
 <style>
+  .pair {
+    display: grid;
+    grid-template-columns: repeat(auto-fit, minmax(280px, 1fr));
+    gap: 16px;
+    margin-top: 16px;
+  }
   h2,
   p {
     margin: 0 0 6px;

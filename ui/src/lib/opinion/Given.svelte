@@ -2,6 +2,7 @@
   import { fieldGuide } from '$lib/api/queries';
   import TextArea from '$lib/forms/TextArea.svelte';
   import TextField from '$lib/forms/TextField.svelte';
+  import { caseKeys } from '$lib/trainer/caseKeys';
   import PlantAsked from '$lib/trainer/PlantAsked.svelte';
   import Say from '$lib/trainer/Say.svelte';
   import type { OpinionInHand } from './opinion.svelte';
@@ -27,13 +28,16 @@
   });
 </script>
 
+<svelte:window onkeydown={(event) => caseKeys(event, hand, () => {})} />
+
 <PlantAsked {plant} roots={guide.data?.roots} again={false} whose="Somebody asks you" {today} />
 <section class="sheet" aria-label="Your opinion">
-  <div class="few">
-    <TextField label="Who you are" hint="May stay empty" bind:value={hand.from} />
-  </div>
-  <TextArea label="Why, in your own words" bind:value={hand.says} />
-  <Say {hand} {plant} />
+  <Say {hand} {plant}>
+    <TextArea label="Why, in your own words" bind:value={hand.says} />
+    <div class="few">
+      <TextField label="Who you are" hint="May stay empty" bind:value={hand.from} />
+    </div>
+  </Say>
   {#if hand.answer && file}
     <p role="status">
       Your opinion is a file now; send it back to whoever asked.
@@ -46,6 +50,7 @@
   section {
     display: grid;
     gap: 10px;
+    margin-top: 16px;
   }
   p {
     margin: 0;

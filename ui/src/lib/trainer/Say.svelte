@@ -1,16 +1,18 @@
 <script lang="ts">
+  import type { Snippet } from 'svelte';
   import FormHead from '$lib/forms/FormHead.svelte';
   import Picks from '$lib/forms/Picks.svelte';
   import type { Schemas } from '$lib/interface/schemas';
   import { howKey } from './caseKeys';
-  import HowSure from './HowSure.svelte';
   import { CALLS, type CaseInHand } from './sitting.svelte';
 
   interface Props {
     hand: CaseInHand;
     plant: Schemas['PlantCase'];
+    /** What else is asked before it is judged. */
+    children?: Snippet;
   }
-  const { hand, plant }: Props = $props();
+  const { hand, plant, children }: Props = $props();
   const calls = CALLS.map((call, i) => ({ ...call, key: String(i + 1) }));
   const ways = $derived(
     plant.ways.map(({ way, words }, i) => ({ value: way, words, key: howKey(i) })),
@@ -26,7 +28,7 @@
 {#if hand.asks === 'MOVE'}
   <Picks legend="How?" choices={ways} value={hand.how ?? ''} onpick={(value) => hand.by(value)} />
 {/if}
-<HowSure {hand} />
+{@render children?.()}
 <FormHead problem={hand.saving.problem} fields={[]} />
 <button
   type="button"

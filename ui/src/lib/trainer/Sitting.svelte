@@ -5,6 +5,7 @@
   import type { Schemas } from '$lib/interface/schemas';
   import { caseKeys } from './caseKeys';
   import DrawingAsked from './DrawingAsked.svelte';
+  import HowSure from './HowSure.svelte';
   import Judged from './Judged.svelte';
   import LookFirst from './LookFirst.svelte';
   import PlantAsked from './PlantAsked.svelte';
@@ -39,6 +40,6 @@
 {:else if asked.plant}
   <section class="sheet" aria-label="Your judgement">
     <LookFirst {hand} plant={asked.plant} {roots} {today} />
-    <Say {hand} plant={asked.plant} />
+    <Say {hand} plant={asked.plant}><HowSure {hand} /></Say>
   </section>
 {/if}

@@ -83,6 +83,16 @@ class OpinionsTest {
         .startsWith("They would let it go; yours would ");
   }
 
+  /** A browser reads the file and writes it again: 8 where there was 8.0. */
+  @Test
+  void aNumberMayBeWrittenWithoutItsPoint() throws Exception {
+    var file = question(BENCH.id(PLANT)).toString();
+    var rewritten = JSON.readTree(file.replaceAll("(\\d)\\.0(?=[,}\\]])", "$1"));
+    assertThat(rewritten.toString().length()).isLessThan(file.length());
+    assertThat(send("question", rewritten).status()).isEqualTo(200);
+    assertThat(send("compare", answered((ObjectNode) rewritten, "LEAVE")).status()).isEqualTo(200);
+  }
+
   @Test
   void whatWasAlteredOrIsNewerOrAnotherFileIsNamed() throws Exception {
     long plant = BENCH.id(PLANT);

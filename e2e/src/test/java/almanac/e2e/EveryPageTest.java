@@ -40,6 +40,7 @@ class EveryPageTest {
           "/year",
           "/taught",
           "/trainer",
+          "/opinion",
           "/year/review?of=2026",
           "/plants/Brassia Balance Beam/papers",
           "/settings");

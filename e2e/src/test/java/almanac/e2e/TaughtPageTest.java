@@ -3,8 +3,10 @@ package almanac.e2e;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.nio.file.Path;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.RegisterExtension;
+import org.junit.jupiter.api.io.TempDir;
 
 /** Looking back: what came of the moves, and what the collection teaches. */
 class TaughtPageTest {
@@ -42,6 +44,34 @@ class TaughtPageTest {
       assertThat(Find.region(page, "Journal")).containsText("What came of the move");
       Find.with(page.locator("button"), "Undo").click();
       assertThat(first).containsText(": re-established.");
+      assertThat(browsing.complaints()).isEmpty();
+    }
+  }
+
+  @Test
+  void aPlantIsJudgedBlindFromItsFileAndTheAnswerLiesBesideOurs(@TempDir Path files) {
+    var question = files.resolve("question.json");
+    var answer = files.resolve("answer.json");
+    try (var browsing = Browsing.phone(ALMANAC.address())) {
+      var papers = browsing.open("/plants/Maxillaria Rope Ladder/papers");
+      papers
+          .waitForDownload(() -> Find.link(papers, "To ask for an opinion").click())
+          .saveAs(question);
+      var page = browsing.open("/opinion");
+      page.getByLabel("Choose a file").setInputFiles(question);
+      assertThat(page.getByText("Somebody asks you")).isVisible();
+      page.keyboard().press("1");
+      page.getByLabel("Who you are").fill("The lock above");
+      page.getByLabel("Why, in your own words").fill("3 firm roots are enough.");
+      Find.button(page, "That is my judgement").click();
+      page.waitForDownload(() -> Find.link(page, "Save the file").click()).saveAs(answer);
+      page.getByLabel("Choose a file").setInputFiles(answer);
+      assertThat(Find.region(page, "Yours")).isVisible();
+      assertThat(page.locator("main")).containsText("The lock above, without knowing");
+      assertThat(page.locator("main")).containsText("Leave it alone");
+      assertThat(page.locator("main")).containsText("Both almanacs ask for the same");
+      browsing.fitsTheScreen();
+      assertThat(browsing.violations()).isEmpty();
       assertThat(browsing.complaints()).isEmpty();
     }
   }

@@ -9,8 +9,13 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
+import java.math.BigDecimal;
 import java.util.UUID;
+import tools.jackson.core.JsonGenerator;
+import tools.jackson.databind.SerializationContext;
+import tools.jackson.databind.ValueSerializer;
 import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.module.SimpleModule;
 
 /** A plant as it leaves for an opinion: with all that was seen, and without its verdict. */
 @Schema(name = "OpinionQuestion")
@@ -31,7 +36,18 @@ record Question(
   static final String IS = "question";
   static final int FORMAT = 1;
   private static final String NO_QUESTION = "This file asks for no opinion about a plant.";
-  private static final JsonMapper JSON = JsonMapper.builder().build();
+  private static final JsonMapper PLAIN =
+      JsonMapper.builder()
+          .addModule(new SimpleModule().addSerializer(Number.class, new PlainNumber()))
+          .build();
+
+  /** A number as whoever passes the file on may write it, too: 8 for 8.0. */
+  private static final class PlainNumber extends ValueSerializer<Number> {
+    @Override
+    public void serialize(Number number, JsonGenerator file, SerializationContext context) {
+      file.writeNumber(new BigDecimal(number.toString()).stripTrailingZeros().toPlainString());
+    }
+  }
 
   /** The file of a plant. */
   static Question of(UUID plant, String kindName, OpenSituation situation) {
@@ -39,7 +55,8 @@ record Question(
   }
 
   private static String digest(UUID plant, String kindName, OpenSituation situation) {
-    return Sha256.of(JSON.writeValueAsBytes(new Object[] {IS, FORMAT, plant, kindName, situation}));
+    return Sha256.of(
+        PLAIN.writeValueAsBytes(new Object[] {IS, FORMAT, plant, kindName, situation}));
   }
 
   /**
