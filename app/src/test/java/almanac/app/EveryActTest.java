@@ -52,6 +52,10 @@ import almanac.core.tally.RootFate;
 import almanac.core.tally.RootTally;
 import almanac.core.treatments.Course;
 import almanac.core.treatments.Foe;
+import almanac.core.trials.Against;
+import almanac.core.trials.OnTrial;
+import almanac.core.trials.Trial;
+import almanac.core.trials.Tried;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -83,6 +87,15 @@ class EveryActTest {
   private static final String MOVED = "Catasetum Old Winch";
   private static final String ANY = "Brassia Lock Keeper";
   private static final Course COURSE = new Course(new UUID(7, 7), "Soap spray", Foe.PESTS, 7, 3);
+  private static final Trial TRIAL =
+      new Trial(
+          new UUID(7, 8),
+          "Charcoal in the bark",
+          Tried.MEDIUM,
+          Against.OTHER_HALF,
+          List.of(Items.LEAVES, Items.NEWEST_SIZE),
+          TODAY.minusDays(30),
+          TODAY.plusDays(170));
   private static final Booking RIPE =
       new Booking(new UUID(3, 3), true, "Is this growth ripe?", TODAY.plusDays(20), 4);
   private static final String OTHER = "Encyclia Cordwain";
@@ -219,6 +232,9 @@ class EveryActTest {
                 new CheckName(Purpose.AS_JUDGED, TODAY), TODAY.plusDays(9), "Away until then")),
         Deed.on(ANY, new Happening.CourseBegun(COURSE, TODAY), new Happening.KeptApart(TODAY))
             .and(OTHER, new Happening.Beside(COURSE, TODAY)),
+        Deed.on(ANY, new Happening.TrialBegun(new OnTrial(TRIAL, OnTrial.Side.TRIED, 1)))
+            .and(OTHER, new Happening.TrialBegun(new OnTrial(TRIAL, OnTrial.Side.AGAINST, 1))),
+        Deed.on(ANY, new Happening.TrialEnded(TRIAL.uid(), "It dries a day sooner.")),
         Deed.on(ANY, new Happening.Treated(COURSE.uid(), TODAY)),
         Deed.on(ANY, new Happening.CourseEnded(COURSE.uid())),
         Deed.on(ANY, new Happening.KeptApart(TODAY.minusDays(2))),

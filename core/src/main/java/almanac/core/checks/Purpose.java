@@ -56,6 +56,7 @@ public enum Purpose {
       Series.EYE,
       "Does an eye shoot?",
       "Green and swelling at the base of the growth behind the broken one"),
+  TRIAL(Series.TRIAL, "On trial: look and measure", "What its trial asks"),
   OWN(Series.OWN, "A look of your own", "What you wanted to know of it");
 
   private final Series series;
@@ -88,7 +89,7 @@ public enum Purpose {
               new Tick(CheckAnswer.CANNOT_TELL, "Cannot tell"));
       case AS_JUDGED -> List.of(new Tick(CheckAnswer.AS_HOPED, "Nothing new"));
       case KEPT_APART -> List.of(new Tick(CheckAnswer.AS_HOPED, "Nothing found"));
-      case HELD -> List.of();
+      case HELD, TRIAL -> List.of();
       case TREATMENT -> List.of(new Tick(CheckAnswer.AS_HOPED, "Treated"));
       case UNDER_TREATMENT, NEIGHBOUR ->
           List.of(
@@ -100,7 +101,7 @@ public enum Purpose {
   /** Whether a look at the plant, written down, answers it. */
   public boolean answeredByLooking() {
     return switch (series) {
-      case AS_JUDGED, KEPT_APART, UNDER_TREATMENT, NEIGHBOUR -> true;
+      case AS_JUDGED, KEPT_APART, UNDER_TREATMENT, NEIGHBOUR, TRIAL -> true;
       case AFTERCARE, HELD, TREATMENT, WOUND, EYE, OWN -> false;
     };
   }

@@ -20,6 +20,8 @@ public enum Series {
   WOUND,
   /** After a lead broke off. */
   EYE,
+  /** What a trial wants to know of it. */
+  TRIAL,
   /** Booked by the collector. */
   OWN
 }

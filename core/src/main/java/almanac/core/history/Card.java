@@ -1,6 +1,7 @@
 package almanac.core.history;
 
 import almanac.core.kinds.Traits;
+import almanac.core.trials.OnTrial;
 import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
 import java.util.LinkedHashMap;
@@ -51,6 +52,7 @@ public record Card(
    *     own
    * @param treatment the course that runs on it; null if none does
    * @param beside the course that runs on a plant it stands beside; null if none does
+   * @param trials the trials it stands in
    */
   public record InHand(
       @Nullable LocalDate asideOn,
@@ -60,10 +62,12 @@ public record Card(
       List<Booking> bookings,
       @Nullable Long inPotOf,
       @Nullable Treatment treatment,
-      @Nullable Treatment beside) {
+      @Nullable Treatment beside,
+      List<OnTrial> trials) {
     public InHand {
       tasks = List.copyOf(tasks);
       bookings = List.copyOf(bookings);
+      trials = List.copyOf(trials);
     }
   }
 
@@ -97,6 +101,7 @@ public record Card(
     final Map<UUID, Booking> bookings = new LinkedHashMap<>();
     @Nullable Treatment treatment;
     @Nullable Treatment beside;
+    final Map<UUID, OnTrial> trials = new LinkedHashMap<>();
 
     /** Marks what a happening changes on the card. */
     public Draft mark(Happening happening) {
@@ -122,7 +127,8 @@ public record Card(
               List.copyOf(bookings.values()),
               inPotOf,
               treatment,
-              beside));
+              beside,
+              List.copyOf(trials.values())));
     }
   }
 }

@@ -1,5 +1,6 @@
 package almanac.core.history;
 
+import almanac.core.trials.OnTrial;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
@@ -67,6 +68,17 @@ public final class Changes {
         .filter(task -> !was.tasks().contains(task))
         .forEach(task -> happenings.add(new Happening.Asked(task)));
     booked(was.bookings(), is.bookings());
+    tried(was.trials(), is.trials());
+  }
+
+  private void tried(List<OnTrial> were, List<OnTrial> are) {
+    were.stream()
+        .map(each -> each.trial().uid())
+        .filter(uid -> are.stream().noneMatch(each -> each.trial().uid().equals(uid)))
+        .forEach(uid -> happenings.add(new Happening.TrialEnded(uid, "")));
+    are.stream()
+        .filter(each -> !were.contains(each))
+        .forEach(each -> happenings.add(new Happening.TrialBegun(each)));
   }
 
   private void booked(List<Booking> were, List<Booking> are) {

@@ -12,6 +12,7 @@ import almanac.core.roots.RootStage;
 import almanac.core.stock.Draw;
 import almanac.core.tally.RootTally;
 import almanac.core.treatments.Course;
+import almanac.core.trials.OnTrial;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
@@ -59,6 +60,8 @@ public sealed interface Happening
     WHILE_BOOKED,
     /** As long as the course runs that it was a treatment of. */
     WHILE_TREATED,
+    /** As long as the trial runs. */
+    WHILE_ON_TRIAL,
     ALWAYS
   }
 
@@ -289,6 +292,36 @@ public sealed interface Happening
 
     private @Nullable Treatment without(@Nullable Treatment running) {
       return running == null || running.course().uid().equals(course) ? null : running;
+    }
+  }
+
+  /** A trial was begun with it. */
+  record TrialBegun(OnTrial its) implements OfCollection {
+    @Override
+    public Shown shown() {
+      return Shown.CARD;
+    }
+
+    @Override
+    public Speaks speaks() {
+      return Speaks.WHILE_ON_TRIAL;
+    }
+
+    @Override
+    public void mark(Card.Draft card) {
+      card.trials.put(its.trial().uid(), its);
+    }
+  }
+
+  /**
+   * A trial is over for it.
+   *
+   * @param words what its keeper says of it
+   */
+  record TrialEnded(UUID trial, String words) implements OfCollection, OnCard {
+    @Override
+    public void mark(Card.Draft card) {
+      card.trials.remove(trial);
     }
   }
 

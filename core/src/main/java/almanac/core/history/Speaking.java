@@ -83,6 +83,9 @@ public final class Speaking {
           line.happening() instanceof Happening.Treated treated
               && plant.card().inHand().treatment() != null
               && treated.course().equals(plant.card().inHand().treatment().course().uid());
+      case WHILE_ON_TRIAL ->
+          line.happening() instanceof Happening.TrialBegun begun
+              && plant.card().inHand().trials().contains(begun.its());
     };
   }
 
@@ -120,8 +123,9 @@ public final class Speaking {
         || since(
             inspection,
             card.inHand().treatment() == null ? null : card.inHand().treatment().since())
-        || since(
-            inspection, card.inHand().beside() == null ? null : card.inHand().beside().since());
+        || since(inspection, card.inHand().beside() == null ? null : card.inHand().beside().since())
+        || card.inHand().trials().stream()
+            .anyMatch(each -> since(inspection, each.trial().since()));
   }
 
   private static boolean since(Inspection inspection, @Nullable LocalDate day) {

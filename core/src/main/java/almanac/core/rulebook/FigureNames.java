@@ -364,6 +364,12 @@ final class FigureNames {
       learning.foretold-to = New roots count as foretold for
       learning.piece-spread = How far a pot differs from others of its mix
       learning.life-spread = How far a collection differs from an assumed life
+      trials.honest-from = A trial may be judged after
+      trials.turn = The season changes when days pass
+      trials.look-every = Its plants are looked at every
+      trials.look-slack = So many days early or late will do
+      trials.of-the-start = A move so near its first day belongs to it
+      trials.read-to = What is measured is good to so much of it
       trainer.first = A misjudged case comes back after
       trainer.second = Right then, it comes back after
       trainer.third = Right again, it comes back after

@@ -32,6 +32,7 @@ import almanac.core.taught.LearningFigures;
 import almanac.core.taught.TaughtFigures;
 import almanac.core.trainer.TrainerFigures;
 import almanac.core.treatments.TreatmentFigures;
+import almanac.core.trials.TrialFigures;
 import almanac.core.year.YearFigures;
 import java.util.List;
 import java.util.Optional;
@@ -79,6 +80,7 @@ public final class Rulebook {
         TallyFigures.GROUP,
         TaughtFigures.GROUP,
         LearningFigures.GROUP,
+        TrialFigures.GROUP,
         TrainerFigures.GROUP,
         SumFigures.GROUP,
         FollowUpFigures.GROUP,

@@ -2,10 +2,15 @@ package almanac.core.history;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import almanac.core.inspection.Items;
 import almanac.core.kinds.Trait;
 import almanac.core.kinds.Traits;
 import almanac.core.treatments.Course;
 import almanac.core.treatments.Foe;
+import almanac.core.trials.Against;
+import almanac.core.trials.OnTrial;
+import almanac.core.trials.Trial;
+import almanac.core.trials.Tried;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
@@ -14,6 +19,18 @@ import java.util.UUID;
 import org.junit.jupiter.api.Test;
 
 class ChangesTest {
+  private static final OnTrial ON_TRIAL =
+      new OnTrial(
+          new Trial(
+              new UUID(4, 4),
+              "Charcoal in the bark",
+              Tried.MEDIUM,
+              Against.EARLIER,
+              List.of(Items.LEAVES),
+              LocalDate.of(2027, 3, 1),
+              LocalDate.of(2027, 9, 30)),
+          OnTrial.Side.TRIED,
+          0);
   private static final Booking RIPE =
       new Booking(new UUID(3, 3), true, "Is this growth ripe?", LocalDate.of(2027, 5, 1), 0);
   private static final LocalDate DAY = LocalDate.of(2027, 5, 1);
@@ -43,7 +60,8 @@ class ChangesTest {
             random.nextBoolean() ? List.of() : List.of(RIPE.due(DAY.plusDays(random.nextInt(2)))),
             null,
             random.nextBoolean() ? null : new Treatment(COURSE, DAY.plusDays(random.nextInt(2))),
-            random.nextBoolean() ? null : new Treatment(BESIDE, DAY)));
+            random.nextBoolean() ? null : new Treatment(BESIDE, DAY),
+            random.nextBoolean() ? List.of() : List.of(ON_TRIAL)));
   }
 
   @Test

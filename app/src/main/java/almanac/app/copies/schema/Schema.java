@@ -24,7 +24,7 @@ import org.springframework.jdbc.datasource.SingleConnectionDataSource;
  */
 public final class Schema {
   /** The newest of the migrations that ship with the program. */
-  public static final int LATEST = 23;
+  public static final int LATEST = 24;
 
   /** So many statements a session keeps as it has worked them out; a plant's page asks about 20. */
   private static final int STATEMENTS = 60;

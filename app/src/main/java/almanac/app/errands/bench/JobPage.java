@@ -6,6 +6,7 @@ import almanac.app.errands.bench.dividing.PieceView;
 import almanac.app.errands.bench.dividing.PlanView;
 import almanac.app.errands.bench.potting.FillView;
 import almanac.app.errands.bench.potting.PlaceView;
+import almanac.app.judged.pages.OnTrialView;
 import almanac.app.judged.pages.Part;
 import almanac.app.record.entries.MixPart;
 import almanac.app.record.entries.PotEntry;
@@ -47,6 +48,7 @@ record JobPage(
     @Schema(description = "Steps that may be wanted besides") List<TaskName> mayAdd,
     @Schema(nullable = true, description = "Null for a plant of one stem")
         @Nullable DividingView dividing,
+    @Schema(description = "Trials that the move ends for it") List<OnTrialView> trials,
     @Schema(nullable = true, description = "Null where it goes into no pot")
         @Nullable PlaceView place,
     @Schema(nullable = true, description = "Null where no pot was measured")

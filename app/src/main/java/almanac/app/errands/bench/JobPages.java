@@ -1,6 +1,7 @@
 package almanac.app.errands.bench;
 
 import almanac.app.judged.judging.Judging;
+import almanac.app.judged.pages.OnTrialView;
 import almanac.app.judged.pages.Part;
 import almanac.app.record.collection.Plants;
 import almanac.app.record.site.Today;
@@ -8,6 +9,7 @@ import almanac.app.record.stock.Stocks;
 import almanac.core.bench.JobStep;
 import almanac.core.bench.JobSteps;
 import almanac.core.bench.Task;
+import almanac.core.checks.diary.Trials;
 import almanac.core.inspection.Item;
 import almanac.core.inspection.Items;
 import almanac.core.judgement.verdict.Method;
@@ -87,6 +89,7 @@ class JobPages {
             .map(task -> new JobPage.TaskName(task, task.title()))
             .toList(),
         potted.dividing(),
+        OnTrialView.of(Trials.endedByMove(plant.plant(), job.on(), figures)),
         atHand.has(Task.POT) ? potted.place(stock) : null,
         atHand.has(Task.FILL) ? potted.fill(stock) : null);
   }

@@ -218,7 +218,8 @@ class PlantsController {
             plant.card().inHand().bookings(),
             plant.card().inHand().inPotOf(),
             plant.card().inHand().treatment(),
-            plant.card().inHand().beside()));
+            plant.card().inHand().beside(),
+            plant.card().inHand().trials()));
   }
 
   private void pastDay(Field field, @Nullable LocalDate day) {

@@ -8,6 +8,7 @@ import almanac.app.record.collection.Written;
 import almanac.app.record.entries.TraitsEntry;
 import almanac.app.record.site.Today;
 import almanac.core.checks.diary.Courses;
+import almanac.core.checks.diary.Trials;
 import almanac.core.history.Arrival;
 import almanac.core.history.Happening;
 import almanac.core.history.Plant;
@@ -109,6 +110,7 @@ public class Pages {
         apart,
         nowOrHold,
         treatment(plant.plant()),
+        OnTrialView.of(Trials.of(plant.plant(), judging.figures())),
         LastChance.of(plant.follows()).map(Part::of).orElse(null),
         card.who().names().flowers(),
         inPotOf(plant),

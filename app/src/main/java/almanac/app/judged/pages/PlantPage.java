@@ -56,6 +56,7 @@ public record PlantPage(
     @Schema(nullable = true, description = "While it is open whether to repot or to hold it")
         NowOrHoldView nowOrHold,
     @Schema(nullable = true, description = "While a course runs on it") TreatmentView treatment,
+    @Schema(description = "Trials that it stands in") List<OnTrialView> trials,
     @Schema(nullable = true, description = "What to look for before it is given up")
         List<Part> lastChance,
     @Schema(description = "What its flowers are like; empty until somebody said") String flowers,

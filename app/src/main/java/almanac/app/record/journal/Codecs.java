@@ -50,6 +50,8 @@ public final class Codecs {
           new BookedCodec(),
           new UnbookedCodec(),
           new OutcomeSaidCodec(),
+          new TrialBegunCodec(),
+          new TrialEndedCodec(),
           new CourseCodec<>(
               "COURSE_BEGUN",
               CourseBegun.class,

@@ -62,6 +62,7 @@ public final class Diary {
             courses.beside(plant),
             wound,
             eye,
+            Trials.look(plant, figures),
             Bookings.look(plant, figures))
         .flatMap(Optional::stream)
         .map(open -> asPromised(open, plant))
