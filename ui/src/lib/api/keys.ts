@@ -48,6 +48,9 @@ export const KEYS = {
   trainer: ['trainer'],
   treatments: ['treatments'],
   neighbours: (plants: number[]) => ['treatments', 'neighbours', plants],
+  trials: ['trials'],
+  trial: (uid: string) => ['trials', uid],
+  trialFrom: (since: string) => ['trials', 'honest-from', since],
   trouble: ['trouble'],
   year: ['year'],
   yearPast: (plants: number[]) => ['year', 'past', plants],
@@ -64,6 +67,7 @@ const OF_THE_JOURNAL = [
   KEYS.smallJobs,
   KEYS.bookings,
   KEYS.treatments,
+  KEYS.trials,
   KEYS.year,
   KEYS.today,
   // A job that is taken back gives back what it drew, and lies open again.

@@ -100,6 +100,29 @@ export const treatments = () =>
     queryFn: () => answered(api.GET('/api/treatments')),
   }));
 
+/** All trials, and what one may try. */
+export const trials = () =>
+  createQuery(() => ({
+    queryKey: KEYS.trials,
+    queryFn: () => answered(api.GET('/api/trials')),
+  }));
+
+/** A trial with all that was seen of its plants. */
+export const trialPage = (uid: () => string) =>
+  createQuery(() => ({
+    queryKey: KEYS.trial(uid()),
+    queryFn: () => answered(api.GET('/api/trials/{uid}', { params: { path: { uid: uid() } } })),
+  }));
+
+/** From when on a trial that began on a day may be judged. */
+export const trialFrom = (since: () => string) =>
+  createQuery(() => ({
+    queryKey: KEYS.trialFrom(since()),
+    queryFn: () =>
+      answered(api.GET('/api/trials/honest-from', { params: { query: { since: since() } } })),
+    enabled: /^\d{4}-\d\d-\d\d$/.test(since()),
+  }));
+
 /** Those that stand near some plants. */
 export const neighboursOf = (plants: () => number[]) =>
   createQuery(() => ({

@@ -66,6 +66,11 @@ export class AtBench {
     return this.at === this.steps.length - 1;
   }
 
+  /** Whether a step of it was done or left out already. */
+  get begun(): boolean {
+    return this.told.done.length + this.told.skipped.length > 0;
+  }
+
   done(): void {
     this.#leave('done');
   }

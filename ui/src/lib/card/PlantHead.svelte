@@ -20,7 +20,8 @@
     <a class="link" href="/tags?plant={plant.id}">Tag</a>
     <a class="link" href="/plants/{plant.id}/papers">Papers</a>
     {#if plant.slip}<a class="link" href="/year?plant={plant.id}">Years</a>
-      <a class="link" href="/treatments?plant={plant.id}">Treat</a>{/if}</span
+      <a class="link" href="/treatments?plant={plant.id}">Treat</a>
+      <a class="link" href="/trials?plant={plant.id}">Try something on it</a>{/if}</span
   >
   {#if plant.slip}<div class="acts">
       <button class="act small" aria-pressed={asking} onclick={ask}

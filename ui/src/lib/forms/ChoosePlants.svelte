@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { untrack } from 'svelte';
   import { plantList } from '$lib/api/queries';
   import TextField from './TextField.svelte';
 
@@ -11,12 +12,15 @@
   const MOST = 200;
   const plants = plantList();
   let search = $state('');
+  const chosenBefore = untrack(() => [...chosen]);
   const found = $derived(
-    (plants.data ?? []).filter(
-      ({ id, name, placeName, kindName }) =>
-        chosen.includes(id) ||
-        `${name} ${placeName} ${kindName}`.toLowerCase().includes(search.trim().toLowerCase()),
-    ),
+    (plants.data ?? [])
+      .filter(
+        ({ id, name, placeName, kindName }) =>
+          chosen.includes(id) ||
+          `${name} ${placeName} ${kindName}`.toLowerCase().includes(search.trim().toLowerCase()),
+      )
+      .sort((one, other) => +chosenBefore.includes(other.id) - +chosenBefore.includes(one.id)),
   );
 </script>
 
@@ -38,14 +42,15 @@
     width: 100%;
     max-height: 264px;
     overflow-y: auto;
-    columns: 2 280px;
+    display: grid;
+    grid-template-columns: repeat(auto-fill, minmax(min(280px, 100%), 1fr));
+    column-gap: 16px;
   }
   label {
     display: flex;
     gap: 10px;
     align-items: center;
     min-height: 44px;
-    break-inside: avoid;
     cursor: pointer;
   }
   .fault {

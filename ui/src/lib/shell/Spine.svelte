@@ -22,7 +22,7 @@
   /** Pages that are reached from another one belong to it. */
   const BELONGING: Record<string, string[]> = {
     '/bench': ['/bench', '/jobs', '/batches', '/tags', '/sums', '/stock'],
-    '/year': ['/year', '/week', '/taught', '/trainer', '/opinion'],
+    '/year': ['/year', '/week', '/taught', '/trainer', '/opinion', '/trials'],
     '/round': ['/round', '/small-jobs', '/treatments'],
   };
   const here = $derived((href: string) => {

@@ -2,14 +2,16 @@
   import type { Schemas } from '$lib/interface/schemas';
   import { count } from '$lib/words/counts';
   import { short } from '$lib/words/dates';
+  import OnTrial from '$lib/trials/OnTrial.svelte';
   import Sentence from '$lib/words/Sentence.svelte';
 
   interface Props {
     slip: Schemas['Slip'];
     treatment?: Schemas['TreatmentView'] | null;
+    trials?: Schemas['OnTrial'][];
   }
   /** What is said before all else: what broke, what it is treated for, how it rests. */
-  const { slip, treatment }: Props = $props();
+  const { slip, treatment, trials = [] }: Props = $props();
 </script>
 
 {#each slip.first as words, i (i)}
@@ -25,6 +27,8 @@
         : '; it is looked over until it is clean.'}
   </p>
 {/if}
+
+<OnTrial {trials} today={slip.judgedOn} />
 
 <style>
   p {

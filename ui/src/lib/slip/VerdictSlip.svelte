@@ -21,6 +21,7 @@
     photos?: Schemas['Photo'][];
     /** The course that runs on it. */
     treatment?: Schemas['TreatmentView'] | null;
+    trials?: Schemas['OnTrial'][];
     /** The slip as it would be; nothing of it is saved. */
     supposed?: boolean;
   }
@@ -31,6 +32,7 @@
     inspectHref,
     photos = [],
     treatment,
+    trials,
     supposed = false,
   }: Props = $props();
   const move = $derived(slip.ahead.nextMove);
@@ -53,7 +55,7 @@
         </p>{/if}
     </div>
   </div>
-  <First {slip} {treatment} />
+  <First {slip} {treatment} {trials} />
   <p class="advice"><Sentence parts={slip.advice} today={slip.judgedOn} /></p>
 
   <Reasons {slip} {photos} />

@@ -9,9 +9,10 @@
     jobs: Schemas['SmallJobLine'][];
     well: Schemas['WentWell'][];
     over: Schemas['CourseOver'][];
+    ripe: Schemas['TrialRipe'][];
     today: string;
   }
-  const { turns, jobs, well, over, today }: Props = $props();
+  const { turns, jobs, well, over, ripe, today }: Props = $props();
   const MOST = 4;
   const small = $derived(byTheWay(jobs));
   const names = $derived([...new Set(well.map(({ name }) => name))]);
@@ -57,6 +58,16 @@
           ? ', and it goes back to the others.'
           : '.'}
       </p>
+    </section>
+  {/if}
+  {#if ripe.length}
+    <section class="sheet well" aria-labelledby="ripe">
+      <h2 id="ripe">What came of it?</h2>
+      <ul>
+        {#each ripe as { uid, name } (uid)}
+          <li><a class="link" href="/trials/{uid}">{name}</a> may be judged.</li>
+        {/each}
+      </ul>
     </section>
   {/if}
   {#if names.length}

@@ -40,6 +40,7 @@
     jobs={jobs.data ?? []}
     well={well.data ?? []}
     over={page.data?.coursesOver ?? []}
+    ripe={page.data?.trialsRipe ?? []}
     {today}
   />
 </div>

@@ -35,6 +35,7 @@
     </span>
   {/if}
   <a class="link" href="/trainer">Learn from it: the trainer</a>
+  <a class="link" href="/trials">Trials</a>
 </div>
 
 <Waiting {query}>

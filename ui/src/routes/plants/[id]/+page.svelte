@@ -71,6 +71,7 @@
         {#if plant.slip}
           <VerdictSlip
             treatment={plant.treatment}
+            trials={plant.trials}
             slip={supposed ?? plant.slip}
             supposed={supposed !== undefined}
             {titles}

@@ -41,6 +41,7 @@ class EveryPageTest {
           "/taught",
           "/trainer",
           "/opinion",
+          "/trials",
           "/year/review?of=2026",
           "/plants/Brassia Balance Beam/papers",
           "/settings");

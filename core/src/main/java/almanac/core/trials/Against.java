@@ -3,7 +3,7 @@ package almanac.core.trials;
 /** What the plants of a trial are held against. */
 public enum Against {
   OTHER_HALF("the other half of each", "The other halves"),
-  OTHERS("others of their kind", "The others"),
+  OTHERS("plants like them", "The others"),
   EARLIER("the same plants in the years before", "Their years before");
 
   private final String words;

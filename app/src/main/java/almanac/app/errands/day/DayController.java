@@ -10,6 +10,8 @@ import almanac.app.record.site.Today;
 import almanac.core.checks.diary.Courses;
 import almanac.core.judgement.verdict.Judgement;
 import almanac.core.treatments.Treated;
+import almanac.core.trials.OnTrial;
+import almanac.core.trials.Trial;
 import almanac.core.year.DayInShort;
 import almanac.core.year.Turning;
 import io.swagger.v3.oas.annotations.Operation;
@@ -17,6 +19,7 @@ import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.LocalDate;
 import java.util.Comparator;
 import java.util.List;
+import java.util.UUID;
 import java.util.stream.Collectors;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -54,7 +57,15 @@ class DayController {
       @Schema(description = "Windows that open or close within the week, the soonest first")
           List<TurnLine> turns,
       @Schema(description = "Plants whose course can be ended: treated and clean often enough")
-          List<CourseOver> coursesOver) {}
+          List<CourseOver> coursesOver,
+      @Schema(description = "Trials that may be judged by now") List<TrialRipe> trialsRipe) {}
+
+  /** A trial that may be judged. */
+  record TrialRipe(UUID uid, String name) {
+    static TrialRipe of(Trial trial) {
+      return new TrialRipe(trial.uid(), trial.name());
+    }
+  }
 
   /** A plant whose course can be ended. */
   record CourseOver(
@@ -95,7 +106,14 @@ class DayController {
                         .stream())
             .sorted(Comparator.comparing(TurnLine::on))
             .toList(),
-        plants.all().stream().filter(this::courseOver).map(CourseOver::of).toList());
+        plants.all().stream().filter(this::courseOver).map(CourseOver::of).toList(),
+        plants.all().stream()
+            .flatMap(plant -> plant.card().inHand().trials().stream())
+            .map(OnTrial::trial)
+            .filter(trial -> trial.mayJudge(today.get()))
+            .distinct()
+            .map(TrialRipe::of)
+            .toList());
   }
 
   private boolean courseOver(PlantInPlace plant) {

@@ -5,9 +5,7 @@ import almanac.app.judged.judging.Judging;
 import almanac.app.judged.pages.Part;
 import almanac.app.record.collection.Plants;
 import almanac.core.inspection.Measurement;
-import almanac.core.trials.Against;
 import almanac.core.trials.OnTrial.Side;
-import almanac.core.trials.Tried;
 import almanac.core.tried.Compared;
 import almanac.core.tried.Difference;
 import almanac.core.tried.Member;
@@ -39,8 +37,9 @@ class TrialViews {
   record TrialLine(
       UUID uid,
       String name,
-      Tried tried,
-      Against against,
+      @Schema(description = "What is tried, as a part of a sentence") String tried,
+      @Schema(description = "What it is held against, as a part of a sentence") String against,
+      @Schema(description = "The same as a head over what was seen of them") String others,
       LocalDate since,
       @Schema(description = "From that day on it may be judged") LocalDate judgeOn,
       TrialRun.State state,
@@ -53,8 +52,9 @@ class TrialViews {
       return new TrialLine(
           trial.uid(),
           trial.name(),
-          trial.tried(),
-          trial.against(),
+          trial.tried().words(),
+          trial.against().words(),
+          trial.against().side(),
           trial.since(),
           trial.judgeOn(),
           run.state(today),

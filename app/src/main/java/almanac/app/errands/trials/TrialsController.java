@@ -7,7 +7,9 @@ import almanac.app.judged.pages.Saved;
 import almanac.app.record.site.Site;
 import almanac.app.record.site.Today;
 import almanac.core.inspection.Item;
+import almanac.core.trials.Against;
 import almanac.core.trials.Trial;
+import almanac.core.trials.Tried;
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.Valid;
@@ -15,6 +17,7 @@ import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.Size;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -59,9 +62,17 @@ class TrialsController {
     }
   }
 
+  /** What can be tried. */
+  record TriedChoice(Tried tried, String words) {}
+
+  /** What it can be held against. */
+  record AgainstChoice(Against against, String words) {}
+
   /** All trials, and what one begun anew could look at. */
   record TrialsPage(
       @Schema(description = "The newest first") List<TrialViews.TrialLine> trials,
+      List<TriedChoice> mayTry,
+      List<AgainstChoice> mayHoldAgainst,
       List<TrialChoice> mayLook) {}
 
   @GetMapping
@@ -69,6 +80,8 @@ class TrialsController {
   TrialsPage all() {
     return new TrialsPage(
         trialling.all().stream().map(run -> TrialViews.TrialLine.of(run, today.get())).toList(),
+        Arrays.stream(Tried.values()).map(each -> new TriedChoice(each, each.words())).toList(),
+        Arrays.stream(Against.values()).map(each -> new AgainstChoice(each, each.words())).toList(),
         Trial.mayLook().stream().map(TrialChoice::of).toList());
   }
 

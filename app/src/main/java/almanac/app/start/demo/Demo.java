@@ -93,6 +93,7 @@ public class Demo {
       plants.get(clear).happened(new Happening.Asked("Dark cover round the clear pot"));
     }
     new DemoCourse(books, plants).all();
+    new DemoTrials(books, plants, site.light()).all();
     days.all(books.today().get(), plants);
     for (var row : DemoGone.rows(DemoTold.spring(books.today().get()))) {
       new DemoPlant(books).gone(row, shelves.get(row.place()));
