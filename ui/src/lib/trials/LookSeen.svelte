@@ -22,7 +22,7 @@
 </script>
 
 <section class="sheet" aria-label={look.title}>
-  <h3>{look.title}</h3>
+  <h2>{look.title}</h2>
   {#if drawn && look.measure}
     <Spread {spread} measure={look.measure} others={page.trial.others} {today} />
     {#if difference}
@@ -47,7 +47,7 @@
 </section>
 
 <style>
-  h3 {
+  h2 {
     margin: 0 0 6px;
     font-size: 17px;
   }

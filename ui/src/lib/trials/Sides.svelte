@@ -19,7 +19,7 @@
 <div class="sides">
   {#each sides as { head, plants } (head)}
     <section aria-label={head}>
-      <h3>{head}</h3>
+      <h2>{head}</h2>
       <ul>
         {#each plants as plant (plant.plantId)}
           <li>
@@ -44,7 +44,7 @@
     grid-template-columns: repeat(auto-fit, minmax(min(280px, 100%), 1fr));
     gap: 16px;
   }
-  h3 {
+  h2 {
     margin: 0 0 4px;
     font-size: 16px;
   }

@@ -10,8 +10,6 @@ import org.junit.jupiter.api.extension.RegisterExtension;
 class TrialsPageTest {
   @RegisterExtension static final RunningDemo ALMANAC = new RunningDemo();
 
-  private static final String PIECE = "Brassia Balance Beam (27-002)";
-
   @Test
   void aTrialIsBegunFromItsPlantGivenUpAndTakenBackByThumb() {
     try (var browsing = Browsing.phone(ALMANAC.address())) {
@@ -32,7 +30,7 @@ class TrialsPageTest {
       page.getByLabel("What came of it").fill("The charcoal ran out.");
       Find.button(page, "Close the trial").click();
       assertThat(Find.region(page, "How far it is")).containsText("The charcoal ran out.");
-      Find.button(page, "Undo").click();
+      Find.button(page.getByLabel("is closed"), "Undo").click();
       assertThat(Find.region(page, "How far it is")).containsText("no conclusion until 1 Dec");
       browsing.fitsTheScreen();
       assertThat(browsing.violations()).isEmpty();
@@ -42,9 +40,11 @@ class TrialsPageTest {
   @Test
   void aMoveThatEndsATrialAsksFirst() {
     try (var browsing = Browsing.desk(ALMANAC.address())) {
-      var page = browsing.plant(PIECE);
+      var page = browsing.open("/trials");
+      Find.link(page, "Seaweed with every second watering").click();
+      Find.with(Find.region(page, "Tried on").locator("a"), "Brassia Balance Beam").click();
       assertThat(page.locator("main")).containsText("On trial until 2 Sept");
-      Find.button(page, "To the bench").click();
+      Find.with(page.locator("button"), "To the bench").first().click();
       var asked = Find.region(page, "It stands in a trial");
       assertThat(asked).containsText("Seaweed with every second watering");
       assertThat(page.locator(".rail")).hasCount(0);
