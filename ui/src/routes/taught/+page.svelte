@@ -7,6 +7,7 @@
   import HalfBy from '$lib/taught/HalfBy.svelte';
   import Lives from '$lib/taught/Lives.svelte';
   import Speeds from '$lib/taught/Speeds.svelte';
+  import TipsBroken from '$lib/taught/TipsBroken.svelte';
   import { count } from '$lib/words/counts';
   import { short } from '$lib/words/dates';
 
@@ -60,6 +61,7 @@
           {/if}
         </section>
         {#if page.lives.length}<Lives lives={page.lives} />{/if}
+        {#if page.broken.length}<TipsBroken broken={page.broken} />{/if}
         {#if page.speeds.length}<Speeds speeds={page.speeds} />{/if}
       </div>
       <div class="side">

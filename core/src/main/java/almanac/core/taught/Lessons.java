@@ -31,7 +31,8 @@ public record Lessons(
     List<Answered> answers,
     HowLong tips,
     HowLong holds,
-    List<LifeHere> lives) {
+    List<LifeHere> lives,
+    List<TipsHere> broken) {
   /** A question with its sides. */
   public record Answered(Question question, List<Line> lines) {}
 
@@ -62,7 +63,8 @@ public record Lessons(
         answers,
         howLong(opened, Afterwards::tips, Sign.Of.NO_TIPS),
         howLong(opened, Afterwards::holds, Sign.Of.LOOSE),
-        lives(pots, figures));
+        lives(pots, figures),
+        TipsHere.of(known, figures));
   }
 
   private static List<Line> lines(Question question, Collection<MoveTold> known, Figures figures) {

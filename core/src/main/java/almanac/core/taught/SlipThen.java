@@ -1,19 +1,31 @@
 package almanac.core.taught;
 
+import almanac.core.figures.Figures;
 import almanac.core.history.Approach;
+import almanac.core.judgement.evidence.Situation;
+import almanac.core.judgement.risk.Broken;
+import almanac.core.judgement.risk.Handling;
 import almanac.core.judgement.verdict.Asks;
 import almanac.core.judgement.verdict.Judgement;
+import almanac.core.judgement.verdict.Risks;
+import java.util.Optional;
 
 /**
  * What the slip of a plant asked for on the day it was moved, by what was known until then. Rules:
  * What came of it.
  *
  * @param approach by which it was judged
+ * @param tips how many of its new root tips a move would have broken, 0 to 1; nothing if that could
+ *     not be foretold
  */
-public record SlipThen(Asks asked, Approach approach) {
-  /** What a judgement asked for. */
-  public static SlipThen of(Judgement judged) {
-    return new SlipThen(judged.verdict().asks(), judged.approach());
+public record SlipThen(Asks asked, Approach approach, Optional<Double> tips) {
+  /** What a judgement of a situation asked for. */
+  public static SlipThen of(Situation situation, Judgement judged, Figures figures) {
+    var handling = Handling.of(judged.method().opened());
+    return new SlipThen(
+        judged.verdict().asks(),
+        judged.approach(),
+        Risks.of(situation, judged, handling, figures).today().map(Broken::tips));
   }
 
   /** Whether it asked for the move. */

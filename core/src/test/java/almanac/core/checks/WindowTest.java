@@ -58,10 +58,15 @@ class WindowTest {
     assertThat(Arrays.stream(Purpose.values()).map(Purpose::title)).doesNotHaveDuplicates();
     assertThat(Arrays.stream(Purpose.values()).filter(Purpose::answeredByLooking))
         .containsExactly(
-            Purpose.FIRST_LOOK, Purpose.AS_JUDGED, Purpose.APART, Purpose.TREATED, Purpose.BESIDE);
+            Purpose.FIRST_LOOK,
+            Purpose.AS_JUDGED,
+            Purpose.APART,
+            Purpose.TREATED,
+            Purpose.BESIDE,
+            Purpose.TRIAL);
     assertThat(Arrays.stream(Purpose.values()).filter(purpose -> purpose.ticks().isEmpty()))
         .as("a reading is no matter of a tap")
-        .containsExactly(Purpose.SOAK);
+        .containsExactly(Purpose.SOAK, Purpose.TRIAL);
     assertThat(Arrays.stream(Purpose.values()).map(Purpose::series).distinct())
         .containsExactlyInAnyOrder(Series.values());
   }

@@ -41,6 +41,7 @@ import almanac.core.tally.RootTally;
 import almanac.core.words.Answer;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Optional;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -97,7 +98,9 @@ class OutcomesTest {
   private static final MovesMade.Judged SLIP =
       (before, day) ->
           new SlipThen(
-              before.history().life().isEmpty() ? Asks.LEAVE : Asks.MOVE, Approach.HOUSE_RULES);
+              before.history().life().isEmpty() ? Asks.LEAVE : Asks.MOVE,
+              Approach.HOUSE_RULES,
+              Optional.empty());
 
   private static List<Told> told(Chronicle chronicle, LocalDate today) {
     return MovesMade.of(chronicle.plant(), SLIP, FIGURES).stream()

@@ -10,6 +10,7 @@ import almanac.core.words.Measure;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
@@ -68,7 +69,12 @@ class DifferenceTest {
       for (int i = 0; i < RUNS; i++) {
         double truth = i % 40 - 20;
         inPairs += holds(halves(house.pairs(n, truth)), truth) ? 1 : 0;
-        between += holds(apart(house.pairs(n, truth)), truth) ? 1 : 0;
+        var others = house.pairs(n, 0);
+        var strangers =
+            IntStream.range(0, n)
+                .mapToObj(at -> new Pair(house.pair(truth).tried(), others.get(at).against()))
+                .toList();
+        between += holds(apart(strangers), truth) ? 1 : 0;
       }
       assertThat(inPairs / (double) RUNS).as("%d pairs", n).isBetween(0.85, 0.95);
       assertThat(between / (double) RUNS).as("%d plants", n).isBetween(0.85, 0.95);

@@ -1,11 +1,11 @@
 package almanac.app.errands.benchdays;
 
+import almanac.app.ground.clock.Background;
 import almanac.core.benchdays.Asker;
 import almanac.core.benchdays.BenchPlan;
 import jakarta.annotation.PreDestroy;
 import java.util.concurrent.CancellationException;
 import java.util.concurrent.ExecutorService;
-import java.util.concurrent.Executors;
 import java.util.function.Consumer;
 import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
@@ -15,13 +15,7 @@ import org.springframework.stereotype.Component;
 @Component
 class Improving {
   private final Planner planner;
-  private final ExecutorService searching =
-      Executors.newSingleThreadExecutor(
-          task -> {
-            var thread = new Thread(task, "bench-days");
-            thread.setDaemon(true);
-            return thread;
-          });
+  private final ExecutorService searching = Background.inTurn("bench-days", Thread.NORM_PRIORITY);
   private @Nullable Asker last;
 
   Improving(Planner planner) {

@@ -1,5 +1,6 @@
 package almanac.app.errands.benchdays;
 
+import almanac.app.judged.judging.OfEverybody;
 import almanac.app.record.collection.PlantInPlace;
 import almanac.app.record.collection.Plants;
 import almanac.app.record.rules.Rules;
@@ -9,19 +10,16 @@ import almanac.core.history.Happening;
 import almanac.core.history.Plant;
 import java.time.LocalDate;
 import java.util.List;
-import java.util.concurrent.atomic.AtomicReference;
 import org.springframework.stereotype.Component;
 
 /** Knows how fast the collector works, worked out once for each state of the journals. */
 @Component
 class Paces {
-  private record Known(
-      List<PlantInPlace> plants, Figures figures, OwnPace pace, List<Plant> worked) {}
+  private record Known(OwnPace pace, List<Plant> worked) {}
 
   private final Plants plants;
   private final Rules rules;
-  private final AtomicReference<Known> known =
-      new AtomicReference<>(new Known(List.of(), Figures.standard(), OwnPace.USUAL, List.of()));
+  private final OfEverybody<Known> known = new OfEverybody<>();
 
   Paces(Plants plants, Rules rules) {
     this.plants = plants;
@@ -40,10 +38,10 @@ class Paces {
   private Known known() {
     var everybody = plants.everybody();
     var figures = rules.figures();
-    var before = known.get();
-    if (before.plants == everybody && before.figures.equals(figures)) {
-      return before;
-    }
+    return known.of(everybody, figures, () -> anew(everybody, figures));
+  }
+
+  private Known anew(List<PlantInPlace> everybody, Figures figures) {
     var worked =
         everybody.stream()
             .filter(
@@ -52,8 +50,6 @@ class Paces {
                         .anyMatch(line -> line.happening() instanceof Happening.Worked))
             .map(plant -> plants.whole(plant.id()))
             .toList();
-    var now = new Known(everybody, figures, OwnPace.of(worked, figures), worked);
-    known.set(now);
-    return now;
+    return new Known(OwnPace.of(worked, figures), worked);
   }
 }

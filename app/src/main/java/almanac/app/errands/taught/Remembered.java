@@ -107,8 +107,7 @@ public class Remembered {
     var by = by(plant);
     var figures = by.figures();
     return new Past(
-        MovesMade.of(
-            whole, (before, day) -> SlipThen.of(judging.judgeThen(plant.as(before), day)), figures),
+        MovesMade.of(whole, (before, day) -> slipThen(plant.as(before), day, figures), figures),
         PotFelt.of(whole, by.means(), figures),
         Foretold.of(
             whole,
@@ -119,5 +118,9 @@ public class Remembered {
         whole.history().life().stream().map(Inspection::on).distinct().toList(),
         PlantInYear.of(whole, figures),
         by);
+  }
+
+  private SlipThen slipThen(PlantInPlace then, LocalDate day, Figures figures) {
+    return SlipThen.of(judging.situationThen(then, day), judging.judgeThen(then, day), figures);
   }
 }

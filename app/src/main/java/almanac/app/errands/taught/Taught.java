@@ -1,6 +1,7 @@
 package almanac.app.errands.taught;
 
 import almanac.app.judged.judging.Judging;
+import almanac.app.judged.judging.OfEverybody;
 import almanac.app.record.collection.PlantInPlace;
 import almanac.app.record.collection.Plants;
 import almanac.app.record.kinds.Kinds;
@@ -16,8 +17,6 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
-import java.util.concurrent.atomic.AtomicReference;
-import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
 /** What all moves teach, worked out once for each state of the journals and each day. */
@@ -28,7 +27,7 @@ class Taught {
   private final Judging judging;
   private final Kinds kinds;
   private final Today today;
-  private final AtomicReference<@Nullable Known> known = new AtomicReference<>();
+  private final OfEverybody<Now> known = new OfEverybody<>();
 
   Taught(Plants plants, Remembered remembered, Judging judging, Kinds kinds, Today today) {
     this.plants = plants;
@@ -53,18 +52,10 @@ class Taught {
       List<TaughtPage.ForetoldCase> foretold,
       List<SpeedHere> speeds) {}
 
-  private record Known(List<PlantInPlace> plants, Judging.Basis basis, Now now) {}
-
   Now now() {
     var everybody = plants.everybody();
     var basis = judging.basis(today.get());
-    var before = known.get();
-    if (before != null && before.plants == everybody && before.basis.equals(basis)) {
-      return before.now;
-    }
-    var now = anew(everybody, basis.day(), basis.figures());
-    known.set(new Known(everybody, basis, now));
-    return now;
+    return known.of(everybody, basis, () -> anew(everybody, basis.day(), basis.figures()));
   }
 
   private Now anew(List<PlantInPlace> everybody, LocalDate day, Figures figures) {

@@ -33,7 +33,9 @@ record TaughtPage(
     @Schema(description = "What was foretold in the last years, and whether it came so")
         List<ForetoldView> foretold,
     @Schema(description = "How fast roots grow here, by kind, the best known first")
-        List<SpeedView> speeds) {
+        List<SpeedView> speeds,
+    @Schema(description = "New root tips broken by moves, all together first")
+        List<TipsView> broken) {
 
   /** How many moves came to something. */
   record OutcomeCount(Outcome outcome, String words, int count) {}
@@ -223,7 +225,8 @@ record TaughtPage(
         Arrays.stream(Foretold.What.values())
             .flatMap(what -> ForetoldView.of(what, now.foretold()).stream())
             .toList(),
-        now.speeds().stream().map(SpeedView::of).toList());
+        now.speeds().stream().map(SpeedView::of).toList(),
+        now.lessons().broken().stream().map(TipsView::of).toList());
   }
 
   private static List<OutcomeCount> counted(Lessons lessons) {

@@ -4,6 +4,7 @@ import static almanac.core.words.Sentence.say;
 
 import almanac.app.errands.taught.Remembered;
 import almanac.app.judged.judging.Judging;
+import almanac.app.judged.judging.OfEverybody;
 import almanac.app.record.collection.PlantInPlace;
 import almanac.app.record.collection.Plants;
 import almanac.app.record.site.Today;
@@ -24,6 +25,7 @@ class OwnCases {
   private final Remembered remembered;
   private final Judging judging;
   private final Today today;
+  private final OfEverybody<List<String>> known = new OfEverybody<>();
 
   OwnCases(Plants plants, Remembered remembered, Judging judging, Today today) {
     this.plants = plants;
@@ -35,6 +37,10 @@ class OwnCases {
   /** Their names. */
   List<String> keys() {
     var everybody = plants.everybody();
+    return known.of(everybody, judging.basis(today.get()), () -> keys(everybody));
+  }
+
+  private List<String> keys(List<PlantInPlace> everybody) {
     var past = remembered.all(everybody);
     var keys = new ArrayList<String>();
     for (int i = 0; i < everybody.size(); i++) {

@@ -1,5 +1,6 @@
 package almanac.app.record.photos;
 
+import almanac.app.ground.clock.Background;
 import almanac.app.ground.refusals.BadEntry;
 import almanac.app.ground.refusals.Busy;
 import almanac.app.ground.refusals.NotNow;
@@ -15,7 +16,6 @@ import java.time.Duration;
 import java.util.List;
 import java.util.concurrent.ExecutionException;
 import java.util.concurrent.ExecutorService;
-import java.util.concurrent.Executors;
 import java.util.concurrent.Semaphore;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
@@ -48,13 +48,7 @@ public class Darkroom {
       "org.springframework.boot.loader.launch.PropertiesLauncher";
 
   private final Semaphore place = new Semaphore(1, true);
-  private final ExecutorService talking =
-      Executors.newSingleThreadExecutor(
-          task -> {
-            var thread = new Thread(task, "darkroom");
-            thread.setDaemon(true);
-            return thread;
-          });
+  private final ExecutorService talking = Background.inTurn("darkroom", Thread.NORM_PRIORITY);
   private @Nullable Process process;
   private long lastUsed = System.nanoTime();
 

@@ -1,5 +1,7 @@
 package almanac.app.start.demo;
 
+import almanac.core.history.Happening;
+import almanac.core.history.Way;
 import almanac.core.inspection.Bloom;
 import almanac.core.inspection.GrowthStage;
 import almanac.core.inspection.Inspection;
@@ -16,6 +18,8 @@ import almanac.core.medium.MediumPiece;
 import almanac.core.medium.Mix;
 import almanac.core.medium.Moisture;
 import almanac.core.roots.RootStage;
+import almanac.core.tally.RootFate;
+import almanac.core.tally.RootTally;
 import almanac.core.words.Answer;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
@@ -100,6 +104,36 @@ record DemoPast(LocalDate on, RootStage roots, Came came) {
       looks.add(saw(saw(holds, Items.STABILITY, Stability.FIRM), Items.LEAVES, Leaves.FIRM));
     }
     return looks;
+  }
+
+  /** Two of three times this keeper counts; the pots stand in water first, so that fewer break. */
+  Happening.Worked worked() {
+    var random = new Random(on.toEpochDay() * 17 + roots.ordinal());
+    int minutes = 20 + 5 * random.nextInt(6);
+    var tally =
+        RootTally.EMPTY
+            .and(RootFate.FIRM_KEPT, 22 + random.nextInt(16))
+            .and(RootFate.TIP_BROKEN, 1 + random.nextInt(3))
+            .and(RootFate.SOFT, random.nextInt(4));
+    int tips = roots == RootStage.NONE ? 0 : 6 + random.nextInt(7);
+    int broken = (int) random.doubles(tips).filter(each -> each < broken()).count();
+    return new Happening.Worked(
+        random.nextInt(3) == 0
+            ? RootTally.EMPTY
+            : tally.and(RootFate.NEW_BROKEN, broken).and(RootFate.NEW_KEPT, tips - broken),
+        minutes,
+        "",
+        "",
+        Way.OPENED);
+  }
+
+  private double broken() {
+    return switch (roots) {
+      case SWELLING, NUB -> 0.06;
+      case SHORT, MID -> 0.3;
+      case LONG -> 0.4;
+      case NONE, ANCHORED -> 0;
+    };
   }
 
   private Inspection day(int after) {

@@ -182,7 +182,8 @@ final class DemoPlant {
     if (movedHere) {
       years.looks(came, moved).forEach(look -> past.add(seen(look)));
       var potting = new Potting(PottedOn.on(moved), moved, row.mix(), moisture);
-      past.add(NewAct.of(moved, id, new Happening.Potted(potting, row.pot(), false)));
+      var work = DemoPast.ofAPlant(row.label(), kind, moved).worked();
+      past.add(NewAct.of(moved, id, work, new Happening.Potted(potting, row.pot(), false)));
     }
     years.looks(movedHere ? moved : came, until).forEach(look -> past.add(seen(look)));
     if (movedHere && moved.plusDays(OF_A_MOVE).isBefore(until)) {
@@ -213,7 +214,9 @@ final class DemoPlant {
       past.add(seen(move.before(row.mix(), kind, since, inFlower)));
       since = move.on();
       var potting = new Potting(PottedOn.on(since), since, row.mix(), moisture);
-      past.add(NewAct.of(since, id, new Happening.Potted(potting, Pot.NOT_NOTED, inFlower)));
+      past.add(
+          NewAct.of(
+              since, id, move.worked(), new Happening.Potted(potting, Pot.NOT_NOTED, inFlower)));
       move.alone().forEach(look -> past.add(seen(look)));
     }
     past.add(NewAct.of(row.went(), id, new Happening.Became(row.fate())));
