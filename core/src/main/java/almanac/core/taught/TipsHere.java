@@ -47,28 +47,36 @@ public record TipsHere(
     }
   }
 
-  /** All moves together first, then by what was done; nothing where nobody counted. */
+  /** All moves together first, then by what was done, and by the newest roots of the day. */
   static List<TipsHere> of(Collection<MoveTold> known, Figures figures) {
     var all = new ArrayList<Counted>();
-    var byWork = new TreeMap<Integer, List<Counted>>();
-    var words = new TreeMap<Integer, String>();
-    for (var told : known) {
-      var counted = Counted.of(told.move());
-      var side = Question.WORK.of(told.move());
-      counted.ifPresent(all::add);
-      if (counted.isPresent() && side.isPresent()) {
-        byWork.computeIfAbsent(side.get().order(), order -> new ArrayList<>()).add(counted.get());
-        words.put(side.get().order(), side.get().words());
-      }
-    }
+    known.forEach(told -> Counted.of(told.move()).ifPresent(all::add));
     var lines = new ArrayList<TipsHere>();
     if (!all.isEmpty()) {
       lines.add(of("All together", all, figures));
-    }
-    if (byWork.size() > 1) {
-      byWork.forEach((order, some) -> lines.add(of(words.get(order), some, figures)));
+      lines.addAll(by(Question.WORK, known, figures));
+      lines.addAll(by(Question.STAGE, known, figures));
     }
     return lines;
+  }
+
+  /** Where all stand on one side, nothing is told apart. */
+  private static List<TipsHere> by(Question question, Collection<MoveTold> known, Figures figures) {
+    var sides = new TreeMap<Integer, List<Counted>>();
+    var words = new TreeMap<Integer, String>();
+    for (var told : known) {
+      var counted = Counted.of(told.move());
+      var side = question.of(told.move());
+      if (counted.isPresent() && side.isPresent()) {
+        sides.computeIfAbsent(side.get().order(), order -> new ArrayList<>()).add(counted.get());
+        words.put(side.get().order(), side.get().words());
+      }
+    }
+    return sides.size() < 2
+        ? List.of()
+        : sides.entrySet().stream()
+            .map(each -> of(words.get(each.getKey()), each.getValue(), figures))
+            .toList();
   }
 
   /**
