@@ -32,9 +32,18 @@ export class AtPlant {
 
   /** The rows that are shown. */
   get shown(): Choice[] {
-    return this.#walk().items.flatMap(
+    return this.#items.flatMap(
       (item) => this.#choices().find((choice) => choice.item === item) ?? [],
     );
+  }
+
+  /** Those of the round, and what a trial wants to know besides once its look is due. */
+  get #items(): string[] {
+    const { items } = this.#walk();
+    const plant = this.#plant();
+    const due = plant?.checks.some((each) => each.purpose === 'TRIAL' && each.urgency !== 'LATER');
+    const wanted = due ? plant!.trials.flatMap(({ looks }) => looks) : [];
+    return [...items, ...new Set(wanted.filter((item) => !items.includes(item)))];
   }
 
   /** What was tapped, as it is sent. */
@@ -118,7 +127,7 @@ export class AtPlant {
 
   /** What is asked nothing of here and has grown too old as well, by title. */
   get oldBesides(): string[] {
-    const shown = this.#walk().items;
+    const shown = this.#items;
     return (this.#plant()?.slip?.stale ?? [])
       .filter((item) => !shown.includes(item))
       .flatMap((item) => this.#choices().find((choice) => choice.item === item)?.title ?? []);

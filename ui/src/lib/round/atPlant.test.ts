@@ -107,6 +107,21 @@ test('the same as last time is what one sees in passing, and the rest has grown 
   expect(walk.taps).toBe(1);
 });
 
+test('what a trial wants to know is asked besides, once its look is due', async () => {
+  walk.items = ['leaves'];
+  const onTrial = (urgency: string) =>
+    ({
+      ...PLANT,
+      trials: [{ looks: ['leaves', 'newRoots'] }],
+      checks: [{ purpose: 'TRIAL', byLooking: true, urgency, ticks: [] }],
+    }) as unknown as Schemas['PlantPage'];
+  const asked = async (plant: Schemas['PlantPage']) =>
+    (await here(plant)).shown.map(({ item }) => item);
+  expect(await asked(onTrial('LATER'))).toEqual(['leaves']);
+  expect(await asked(onTrial('DUE'))).toEqual(['leaves', 'newRoots']);
+  expect(await asked(PLANT)).toEqual(['leaves']);
+});
+
 test('what has grown old beside what is asked is named', async () => {
   expect((await here()).oldBesides).toEqual([]);
   walk.items = ['leaves'];

@@ -8,8 +8,8 @@
     low: number;
     likely: number;
     high: number;
-    /** What is assumed, drawn as a tick. */
-    assumed: number;
+    /** What is assumed, drawn as a tick; nothing where nothing is. */
+    assumed?: number;
     /** By which name of the theme it is coloured. */
     tint: string;
     /** Whether there is too little to draw an interval of. */
@@ -42,5 +42,7 @@
     />
     <circle cx={x(likely)} cy={MIDDLE} r="6" fill="var(--color-{tint})" />
   {/if}
-  <path d="M{x(assumed)} 3V27" stroke="var(--color-ink)" stroke-width="2" />
+  {#if assumed !== undefined}
+    <path d="M{x(assumed)} 3V27" stroke="var(--color-ink)" stroke-width="2" />
+  {/if}
 </svg>

@@ -8,7 +8,9 @@
     /** What else there is to count, smaller. */
     besides?: string;
     counted: string;
-    line: Pick<Schemas['ChanceLine'], 'low' | 'likely' | 'high' | 'assumed' | 'against'>;
+    line: Pick<Schemas['ChanceLine'], 'low' | 'likely' | 'high' | 'against'> & {
+      assumed?: number;
+    };
     /** How far the line goes, from 0. */
     to: number;
     /** A figure of the line in words. */
@@ -31,7 +33,9 @@
     {...line}
     tint={tintAgainst(line.against)}
     few={line.against === 'FEW'}
-    label="Between {figure(line.low)} and {figure(line.high)}; assumed {figure(line.assumed)}"
+    label="Between {figure(line.low)} and {figure(line.high)}{line.assumed === undefined
+      ? ''
+      : `; assumed ${figure(line.assumed)}`}"
   />
   <span class="says" class:clear>{says}</span>
 </li>

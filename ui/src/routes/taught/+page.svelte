@@ -2,6 +2,7 @@
   import { sitePage, taughtPage } from '$lib/api/queries';
   import Waiting from '$lib/forms/Waiting.svelte';
   import Asked from '$lib/taught/Asked.svelte';
+  import AtThisHouse from '$lib/taught/AtThisHouse.svelte';
   import Differs from '$lib/taught/Differs.svelte';
   import Foretold from '$lib/taught/Foretold.svelte';
   import HalfBy from '$lib/taught/HalfBy.svelte';
@@ -61,6 +62,9 @@
           {/if}
         </section>
         {#if page.lives.length}<Lives lives={page.lives} />{/if}
+        {#if page.dried.length || page.took}
+          <AtThisHouse dried={page.dried} took={page.took} />
+        {/if}
         {#if page.broken.length}<TipsBroken broken={page.broken} />{/if}
         {#if page.speeds.length}<Speeds speeds={page.speeds} />{/if}
       </div>

@@ -63,8 +63,8 @@ public record OwnPace(int jobs, double times) {
     return (int) Math.max(5, 5 * Math.round(usual * times / 5));
   }
 
-  /** How much longer than usual each of its jobs took. */
-  private static Stream<Double> took(Plant plant, Figures figures) {
+  /** How much longer than usual each job of a plant took, 1 for as long. */
+  public static Stream<Double> took(Plant plant, Figures figures) {
     var holding = plant.journal().holding();
     return holding.stream()
         .filter(line -> line.happening() instanceof Happening.Worked worked && worked.minutes() > 0)

@@ -2,7 +2,6 @@ package almanac.core.taught;
 
 import almanac.core.figures.Figure;
 import almanac.core.medium.Mix;
-import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
 
@@ -75,10 +74,8 @@ public enum Question {
   }
 
   private static Optional<Side> bySeason(MoveMade move) {
-    int order = move.on().getMonthValue() % 12 / 3;
-    var names =
-        List.of("December to February", "March to May", "June to August", "September to November");
-    return Optional.of(new Side(order, names.get(order), LearningFigures.ANY));
+    var quarter = Quarter.of(move.on());
+    return Optional.of(new Side(quarter.ordinal(), quarter.words(), LearningFigures.ANY));
   }
 
   private static Optional<Side> byWork(MoveMade move) {

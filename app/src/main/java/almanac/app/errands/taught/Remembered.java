@@ -3,6 +3,7 @@ package almanac.app.errands.taught;
 import almanac.app.judged.judging.Judging;
 import almanac.app.record.collection.PlantInPlace;
 import almanac.app.record.collection.Plants;
+import almanac.core.bench.OwnPace;
 import almanac.core.figures.Figures;
 import almanac.core.history.Approach;
 import almanac.core.history.Plant;
@@ -11,6 +12,7 @@ import almanac.core.kinds.Kind;
 import almanac.core.medium.MediumFigures;
 import almanac.core.medium.Temperatures;
 import almanac.core.season.Conditions;
+import almanac.core.taught.DaysToDry;
 import almanac.core.taught.Foretold;
 import almanac.core.taught.MoveRecord;
 import almanac.core.taught.MovesMade;
@@ -45,6 +47,8 @@ public class Remembered {
    * What is remembered of one plant.
    *
    * @param looks the days on which somebody looked at it, oldest first
+   * @param dried in how many days its pot dried
+   * @param took how much longer than usual its jobs took
    * @param years what each year brought, the first one first
    * @param by what it rests on besides the journal
    */
@@ -53,6 +57,8 @@ public class Remembered {
       List<PotFelt> pots,
       List<Foretold> foretold,
       List<LocalDate> looks,
+      DaysToDry dried,
+      List<Double> took,
       List<PlantInYear> years,
       By by) {}
 
@@ -116,6 +122,8 @@ public class Remembered {
             by.means(),
             figures),
         whole.history().life().stream().map(Inspection::on).distinct().toList(),
+        DaysToDry.of(whole),
+        OwnPace.took(whole, figures).toList(),
         PlantInYear.of(whole, figures),
         by);
   }

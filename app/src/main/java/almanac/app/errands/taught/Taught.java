@@ -8,8 +8,10 @@ import almanac.app.record.kinds.Kinds;
 import almanac.app.record.site.Today;
 import almanac.core.figures.Figures;
 import almanac.core.history.Outcome;
+import almanac.core.taught.DaysToDry;
 import almanac.core.taught.Foretold;
 import almanac.core.taught.Lessons;
+import almanac.core.taught.MeanHere;
 import almanac.core.taught.MoveTold;
 import almanac.core.taught.SpeedHere;
 import java.time.LocalDate;
@@ -43,6 +45,8 @@ class Taught {
    * @param since the day of the first move
    * @param unseen moves at which nobody looked in time, the newest first
    * @param foretold lately, the newest first
+   * @param dried days from wet to dry, by the time of the year
+   * @param took how many times as long as usual a job takes; nothing where nobody said
    * @param speeds of the roots of each kind that was measured, the best known first
    */
   record Now(
@@ -50,7 +54,9 @@ class Taught {
       Optional<LocalDate> since,
       List<TaughtPage.Unseen> unseen,
       List<TaughtPage.ForetoldCase> foretold,
-      List<SpeedHere> speeds) {}
+      List<SpeedHere> speeds,
+      List<MeanHere> dried,
+      Optional<MeanHere> took) {}
 
   Now now() {
     var everybody = plants.everybody();
@@ -83,7 +89,10 @@ class Taught {
         moves.stream().map(told -> told.move().on()).min(Comparator.naturalOrder()),
         unseen,
         foretold,
-        speeds(figures));
+        speeds(figures),
+        DaysToDry.here(past.stream().map(Remembered.Past::dried).toList(), figures),
+        MeanHere.ofAny(
+            "A job", past.stream().flatMap(each -> each.took().stream()).toList(), figures));
   }
 
   private List<SpeedHere> speeds(Figures figures) {

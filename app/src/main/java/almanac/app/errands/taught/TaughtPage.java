@@ -35,7 +35,13 @@ record TaughtPage(
     @Schema(description = "How fast roots grow here, by kind, the best known first")
         List<SpeedView> speeds,
     @Schema(description = "New root tips broken by moves, all together first")
-        List<TipsView> broken) {
+        List<TipsView> broken,
+    @Schema(description = "Days from wet to dry, by the time of the year; a plant counts once")
+        List<MeanView> dried,
+    @Schema(
+            nullable = true,
+            description = "How many times as long as assumed a job takes; null if nobody said")
+        @Nullable MeanView took) {
 
   /** How many moves came to something. */
   record OutcomeCount(Outcome outcome, String words, int count) {}
@@ -226,7 +232,9 @@ record TaughtPage(
             .flatMap(what -> ForetoldView.of(what, now.foretold()).stream())
             .toList(),
         now.speeds().stream().map(SpeedView::of).toList(),
-        now.lessons().broken().stream().map(TipsView::of).toList());
+        now.lessons().broken().stream().map(TipsView::of).toList(),
+        now.dried().stream().map(MeanView::of).toList(),
+        now.took().map(MeanView::of).orElse(null));
   }
 
   private static List<OutcomeCount> counted(Lessons lessons) {

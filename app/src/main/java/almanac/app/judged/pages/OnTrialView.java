@@ -1,5 +1,6 @@
 package almanac.app.judged.pages;
 
+import almanac.core.inspection.Item;
 import almanac.core.trials.OnTrial;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.LocalDate;
@@ -13,7 +14,8 @@ public record OnTrialView(
     String name,
     @Schema(description = "Whether it is tried on this plant, and not held against it")
         boolean tried,
-    @Schema(description = "From that day on it may be judged") LocalDate judgeOn) {
+    @Schema(description = "From that day on it may be judged") LocalDate judgeOn,
+    @Schema(description = "Items that it wants to be looked at") List<String> looks) {
   /** Some of them, in their order. */
   public static List<OnTrialView> of(List<OnTrial> trials) {
     return trials.stream().map(OnTrialView::of).toList();
@@ -22,6 +24,10 @@ public record OnTrialView(
   private static OnTrialView of(OnTrial its) {
     var trial = its.trial();
     return new OnTrialView(
-        trial.uid(), trial.name(), its.side() == OnTrial.Side.TRIED, trial.judgeOn());
+        trial.uid(),
+        trial.name(),
+        its.side() == OnTrial.Side.TRIED,
+        trial.judgeOn(),
+        trial.looks().stream().map(Item::key).toList());
   }
 }

@@ -14,31 +14,54 @@ import almanac.core.inspection.Item;
 import almanac.core.trials.OnTrial;
 import almanac.core.trials.Trial;
 import almanac.core.trials.TrialFigures;
+import almanac.core.trials.Tried;
 import java.time.LocalDate;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /** How far trials are on a plant, and when it is looked at for them. Rules: Trials. */
 public final class Trials {
   private Trials() {}
 
   /**
-   * The day on which a plant fell out of a trial: of a move that the trial did not begin with, or
-   * of its end; nothing while it stands in it.
+   * The day on which a plant fell out of a trial: of a move that the trial did not begin with, to
+   * another place where a place is tried, or of its end; nothing while it stands in it.
    */
   public static Optional<LocalDate> leftOn(Plant plant, Trial trial, Figures figures) {
     var begunWith = trial.since().plusDays(figures.count(TrialFigures.OF_THE_START));
     var moved =
-        plant.journal().holding().stream()
-            .map(Line::happening)
-            .filter(Happening.Potted.class::isInstance)
-            .map(happening -> ((Happening.Potted) happening).on())
-            .filter(day -> day.isAfter(begunWith))
-            .min(Comparator.naturalOrder());
+        trial.tried() == Tried.PLACE ? placed(plant, begunWith) : Optional.<LocalDate>empty();
     var gone = plant.here() ? Optional.<LocalDate>empty() : goneOn(plant);
-    return moved.filter(day -> gone.filter(day::isAfter).isEmpty()).or(() -> gone);
+    return Stream.of(potted(plant, begunWith), moved, gone)
+        .flatMap(Optional::stream)
+        .min(Comparator.naturalOrder());
+  }
+
+  private static Optional<LocalDate> potted(Plant plant, LocalDate begunWith) {
+    return plant.journal().holding().stream()
+        .map(Line::happening)
+        .filter(Happening.Potted.class::isInstance)
+        .map(happening -> ((Happening.Potted) happening).on())
+        .filter(day -> day.isAfter(begunWith))
+        .min(Comparator.naturalOrder());
+  }
+
+  /** The first day in another place than that in which it stood when the trial had begun. */
+  private static Optional<LocalDate> placed(Plant plant, LocalDate begunWith) {
+    Long place = null;
+    for (var line : plant.journal().holding()) {
+      if (line.happening() instanceof Happening.Moved moved) {
+        var on = line.act().on();
+        if (place != null && moved.stand().place() != place && on.isAfter(begunWith)) {
+          return Optional.of(on);
+        }
+        place = moved.stand().place();
+      }
+    }
+    return Optional.empty();
   }
 
   /** The trials that a plant stands in. */

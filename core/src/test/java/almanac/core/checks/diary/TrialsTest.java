@@ -7,6 +7,7 @@ import almanac.core.figures.Figures;
 import almanac.core.history.Chronicle;
 import almanac.core.history.Happening;
 import almanac.core.history.Potting;
+import almanac.core.history.Stand;
 import almanac.core.inspection.Inspection;
 import almanac.core.inspection.Item;
 import almanac.core.inspection.Items;
@@ -128,5 +129,39 @@ class TrialsTest {
     begun(trial);
     chronicle.on(SINCE.plusDays(20), new Happening.TrialEnded(trial.uid(), ""));
     assertThat(look()).isEmpty();
+  }
+
+  /**
+   * Only a trial of a place minds where a plant stands; another stand in the same place is none.
+   */
+  @Test
+  void whoLeavesThePlaceThatIsTriedLeavesTheTrial() {
+    var place =
+        new Trial(
+            new UUID(4, 9),
+            "By the window",
+            Tried.PLACE,
+            Against.EARLIER,
+            List.of(Items.LEAVES),
+            SINCE,
+            JUDGE_ON);
+    var medium = trial(1, JUDGE_ON, Items.LEAVES);
+    chronicle.on(SINCE.minusDays(30), new Happening.Moved(new Stand(1, 1)));
+    begun(place);
+    begun(medium);
+    chronicle.on(SINCE.plusDays(2), new Happening.Moved(new Stand(2, 1)));
+    chronicle.on(SINCE.plusDays(40), new Happening.Moved(new Stand(2, 5)));
+    assertThat(Trials.leftOn(chronicle.plant(), place, Figures.standard())).isEmpty();
+    chronicle.on(SINCE.plusDays(60), new Happening.Moved(new Stand(3, 1)));
+    assertThat(Trials.leftOn(chronicle.plant(), place, Figures.standard()))
+        .hasValue(SINCE.plusDays(60));
+    assertThat(Trials.leftOn(chronicle.plant(), medium, Figures.standard())).isEmpty();
+    assertThat(Trials.of(chronicle.plant(), Figures.standard()))
+        .extracting(each -> each.trial().uid())
+        .containsExactly(medium.uid());
+    assertThat(Trials.endedByMove(chronicle.plant(), SINCE.plusDays(14), Figures.standard()))
+        .isEmpty();
+    assertThat(Trials.endedByMove(chronicle.plant(), SINCE.plusDays(15), Figures.standard()))
+        .hasSize(1);
   }
 }
