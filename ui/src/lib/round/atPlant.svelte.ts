@@ -43,7 +43,7 @@ export class AtPlant {
     const plant = this.#plant();
     const due = plant?.checks.some((each) => each.purpose === 'TRIAL' && each.urgency !== 'LATER');
     const wanted = due ? plant!.trials.flatMap(({ looks }) => looks) : [];
-    return [...items, ...new Set(wanted.filter((item) => !items.includes(item)))];
+    return [...items, ...wanted].filter((item, at, all) => all.indexOf(item) === at);
   }
 
   /** What was tapped, as it is sent. */

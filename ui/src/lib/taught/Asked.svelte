@@ -1,21 +1,11 @@
 <script lang="ts">
   import type { Schemas } from '$lib/interface/schemas';
+  import { besides } from './besides';
   import IntervalRow from './IntervalRow.svelte';
 
   const { question }: { question: Schemas['QuestionView'] } = $props();
 
   const percent = (share: number) => `${Math.round(share * 100)} %`;
-
-  function besides({ slow, badly, waiting, unseen }: Schemas['ChanceLine']): string {
-    return [
-      slow ? `${slow} slowly` : '',
-      badly ? `${badly} set back or lost` : '',
-      waiting ? `${waiting} more too early to say` : '',
-      unseen ? `nobody looked at ${unseen}` : '',
-    ]
-      .filter(Boolean)
-      .join(', ');
-  }
 </script>
 
 <h3>{question.title}</h3>

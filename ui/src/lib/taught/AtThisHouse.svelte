@@ -6,8 +6,10 @@
   interface Props {
     dried: Schemas['MeanView'][];
     took?: Schemas['MeanView'] | null;
+    nubs: Schemas['HalfBy'];
+    nubsAssumed: number;
   }
-  const { dried, took }: Props = $props();
+  const { dried, took, nubs, nubsAssumed }: Props = $props();
 
   const MOST_TIMES = 2;
   const longest = $derived(Math.max(10, ...dried.map(({ high }) => high)));
@@ -45,10 +47,20 @@
       />
     </ul>
   {/if}
+  {#if nubs.after != null && nubs.by != null}
+    <h3>From bumps to nubs</h3>
+    <p>
+      Half of {count(nubs.cases, 'flush', 'flushes')} took <b>{nubs.after + 1} to {nubs.by} days</b>
+      or less; {nubsAssumed} are assumed.
+    </p>
+  {/if}
 </section>
 
 <style>
   h2 {
+    margin: 0;
+  }
+  p {
     margin: 0;
   }
   h3 {

@@ -3,6 +3,7 @@
   import Waiting from '$lib/forms/Waiting.svelte';
   import Asked from '$lib/taught/Asked.svelte';
   import AtThisHouse from '$lib/taught/AtThisHouse.svelte';
+  import ByKind from '$lib/taught/ByKind.svelte';
   import Differs from '$lib/taught/Differs.svelte';
   import Foretold from '$lib/taught/Foretold.svelte';
   import HalfBy from '$lib/taught/HalfBy.svelte';
@@ -54,6 +55,7 @@
             {#each page.questions as question (question.question)}
               <Asked {question} />
             {/each}
+            {#if page.byKind.length > 1}<ByKind rules={page.byKind} />{/if}
           {:else}
             <p>
               Each repot, division and rescue is counted here by what came of it. The first says
@@ -62,8 +64,13 @@
           {/if}
         </section>
         {#if page.lives.length}<Lives lives={page.lives} />{/if}
-        {#if page.dried.length || page.took}
-          <AtThisHouse dried={page.dried} took={page.took} />
+        {#if page.dried.length || page.took || page.nubs.cases}
+          <AtThisHouse
+            dried={page.dried}
+            took={page.took}
+            nubs={page.nubs}
+            nubsAssumed={page.nubsAssumed}
+          />
         {/if}
         {#if page.broken.length}<TipsBroken broken={page.broken} />{/if}
         {#if page.speeds.length}<Speeds speeds={page.speeds} />{/if}

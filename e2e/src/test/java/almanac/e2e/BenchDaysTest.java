@@ -25,14 +25,14 @@ class BenchDaysTest {
     try (var browsing = Browsing.desk(ALMANAC.address())) {
       var page = browsing.open("/bench");
       var saturday = Find.region(page, SATURDAY);
-      assertThat(saturday.getByText("15 minutes too many")).isVisible();
+      assertThat(saturday.getByText("25 minutes too many")).isVisible();
       assertThat(saturday).containsText("wait until 29 May, which costs nothing");
       Find.entry(page, "Day for Catasetum Windlass").focus();
       page.keyboard().press("Alt+ArrowDown");
       assertThat(job(page, SUNDAY, "Catasetum Windlass")).containsText("You chose this day.");
-      assertThat(saturday.getByText("15 minutes too many")).hasCount(0);
+      assertThat(saturday.getByText("25 minutes too many")).hasCount(0);
       Find.button(page, "Undo").first().click();
-      assertThat(saturday.getByText("15 minutes too many")).isVisible();
+      assertThat(saturday.getByText("25 minutes too many")).isVisible();
       assertThat(browsing.complaints()).isEmpty();
       assertThat(browsing.violations()).isEmpty();
     }

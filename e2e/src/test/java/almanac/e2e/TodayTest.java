@@ -19,7 +19,7 @@ class TodayTest {
       assertThat(page.locator("h1")).containsText("Three cannot wait; one round");
       assertThat(Find.region(page, "Take in hand").locator("li")).hasCount(3);
       assertThat(Find.region(page, "Windows this week")).containsText("Encyclia Cordwain");
-      assertThat(Find.region(page, "Saturday 22 May")).containsText("15 minutes too many");
+      assertThat(Find.region(page, "Saturday 22 May")).containsText("25 minutes too many");
       var deep =
           ((Number) page.evaluate("document.documentElement.scrollHeight - innerHeight"))
               .intValue();

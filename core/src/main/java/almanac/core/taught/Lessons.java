@@ -81,18 +81,23 @@ public record Lessons(
   }
 
   private static Line line(Question.Side side, List<MoveTold> moves, Figures figures) {
+    return line(side.words(), figures.of(side.assumed()) / 100, moves, figures);
+  }
+
+  /**
+   * One side.
+   *
+   * @param from what is assumed without these moves, 0 to 1
+   */
+  static Line line(String words, double from, List<MoveTold> moves, Figures figures) {
     var outcomes =
         moves.stream()
             .collect(
                 Collectors.groupingBy(each -> each.afterwards().outcome(), Collectors.counting()));
     int told = (int) moves.stream().filter(each -> each.afterwards().outcome().tells()).count();
     return new Line(
-        side.words(),
-        Chance.of(
-            count(outcomes, Outcome.RE_ESTABLISHED),
-            told,
-            figures.of(side.assumed()) / 100,
-            figures),
+        words,
+        Chance.of(count(outcomes, Outcome.RE_ESTABLISHED), told, from, figures),
         count(outcomes, Outcome.SLOW),
         count(outcomes, Outcome.SET_BACK) + count(outcomes, Outcome.LOST),
         count(outcomes, Outcome.TOO_EARLY),

@@ -12,8 +12,10 @@ import almanac.core.kinds.Kind;
 import almanac.core.medium.MediumFigures;
 import almanac.core.medium.Temperatures;
 import almanac.core.season.Conditions;
+import almanac.core.taught.BumpsToNubs;
 import almanac.core.taught.DaysToDry;
 import almanac.core.taught.Foretold;
+import almanac.core.taught.HowLong;
 import almanac.core.taught.MoveRecord;
 import almanac.core.taught.MovesMade;
 import almanac.core.taught.PlantInYear;
@@ -48,6 +50,7 @@ public class Remembered {
    *
    * @param looks the days on which somebody looked at it, oldest first
    * @param dried in how many days its pot dried
+   * @param flushes how long roots took from bumps to nubs
    * @param took how much longer than usual its jobs took
    * @param years what each year brought, the first one first
    * @param by what it rests on besides the journal
@@ -58,6 +61,7 @@ public class Remembered {
       List<Foretold> foretold,
       List<LocalDate> looks,
       DaysToDry dried,
+      List<HowLong.Between> flushes,
       List<Double> took,
       List<PlantInYear> years,
       By by) {}
@@ -123,6 +127,7 @@ public class Remembered {
             figures),
         whole.history().life().stream().map(Inspection::on).distinct().toList(),
         DaysToDry.of(whole),
+        BumpsToNubs.of(whole),
         OwnPace.took(whole, figures).toList(),
         PlantInYear.of(whole, figures),
         by);

@@ -8,8 +8,11 @@ import almanac.app.record.kinds.Kinds;
 import almanac.app.record.site.Today;
 import almanac.core.figures.Figures;
 import almanac.core.history.Outcome;
+import almanac.core.roots.RootFigures;
+import almanac.core.taught.ByKind;
 import almanac.core.taught.DaysToDry;
 import almanac.core.taught.Foretold;
+import almanac.core.taught.HowLong;
 import almanac.core.taught.Lessons;
 import almanac.core.taught.MeanHere;
 import almanac.core.taught.MoveTold;
@@ -47,6 +50,8 @@ class Taught {
    * @param foretold lately, the newest first
    * @param dried days from wet to dry, by the time of the year
    * @param took how many times as long as usual a job takes; nothing where nobody said
+   * @param byKind by ready rule and kind, those with the most moves first
+   * @param nubs days from bumps to nubs, and those that are assumed
    * @param speeds of the roots of each kind that was measured, the best known first
    */
   record Now(
@@ -56,7 +61,10 @@ class Taught {
       List<TaughtPage.ForetoldCase> foretold,
       List<SpeedHere> speeds,
       List<MeanHere> dried,
-      Optional<MeanHere> took) {}
+      Optional<MeanHere> took,
+      HowLong nubs,
+      List<ByKind> byKind,
+      double nubsAssumed) {}
 
   Now now() {
     var everybody = plants.everybody();
@@ -67,6 +75,7 @@ class Taught {
   private Now anew(List<PlantInPlace> everybody, LocalDate day, Figures figures) {
     var past = remembered.all(everybody);
     var moves = new ArrayList<MoveTold>();
+    var ofKinds = new ArrayList<ByKind.OfKind>();
     var unseen = new ArrayList<TaughtPage.Unseen>();
     var foretold = new ArrayList<TaughtPage.ForetoldCase>();
     for (int i = 0; i < everybody.size(); i++) {
@@ -77,6 +86,7 @@ class Taught {
       for (var record : past.get(i).moves()) {
         var told = MoveTold.of(record, day, figures);
         moves.add(told);
+        ofKinds.add(new ByKind.OfKind(plant.kind(), told));
         if (told.afterwards().outcome() == Outcome.NOBODY_LOOKED) {
           unseen.add(new TaughtPage.Unseen(plant.id(), plant.called(), told.move().on()));
         }
@@ -92,7 +102,10 @@ class Taught {
         speeds(figures),
         DaysToDry.here(past.stream().map(Remembered.Past::dried).toList(), figures),
         MeanHere.ofAny(
-            "A job", past.stream().flatMap(each -> each.took().stream()).toList(), figures));
+            "A job", past.stream().flatMap(each -> each.took().stream()).toList(), figures),
+        HowLong.of(past.stream().flatMap(each -> each.flushes().stream()).toList()),
+        ByKind.of(ofKinds, figures),
+        figures.of(RootFigures.BUMPS_DAYS));
   }
 
   private List<SpeedHere> speeds(Figures figures) {

@@ -2,6 +2,7 @@ package almanac.app.errands.taught;
 
 import almanac.app.record.collection.PlantInPlace;
 import almanac.core.history.Outcome;
+import almanac.core.taught.ByKind;
 import almanac.core.taught.Chance;
 import almanac.core.taught.Foretold;
 import almanac.core.taught.HowLong;
@@ -41,7 +42,19 @@ record TaughtPage(
     @Schema(
             nullable = true,
             description = "How many times as long as assumed a job takes; null if nobody said")
-        @Nullable MeanView took) {
+        @Nullable MeanView took,
+    @Schema(description = "Days in which half of the flushes came from bumps to nubs") HalfBy nubs,
+    @Schema(description = "Days that are assumed for it") double nubsAssumed,
+    @Schema(description = "By ready rule and kind, those with the most moves first")
+        List<ByRuleLine> byKind) {
+
+  /** A ready rule, with the kinds under it of which enough moves tell. */
+  record ByRuleLine(ChanceLine rule, List<ChanceLine> kinds) {
+    static ByRuleLine of(ByKind each) {
+      return new ByRuleLine(
+          ChanceLine.of(each.rule()), each.kinds().stream().map(ChanceLine::of).toList());
+    }
+  }
 
   /** How many moves came to something. */
   record OutcomeCount(Outcome outcome, String words, int count) {}
@@ -234,7 +247,10 @@ record TaughtPage(
         now.speeds().stream().map(SpeedView::of).toList(),
         now.lessons().broken().stream().map(TipsView::of).toList(),
         now.dried().stream().map(MeanView::of).toList(),
-        now.took().map(MeanView::of).orElse(null));
+        now.took().map(MeanView::of).orElse(null),
+        HalfBy.of(now.nubs()),
+        now.nubsAssumed(),
+        now.byKind().stream().map(ByRuleLine::of).toList());
   }
 
   private static List<OutcomeCount> counted(Lessons lessons) {
