@@ -1,6 +1,5 @@
 package almanac.core.history;
 
-import almanac.core.trials.OnTrial;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
@@ -61,34 +60,35 @@ public final class Changes {
         && !(is.beside().equals(was.beside()) && Objects.equals(is.treatment(), was.treatment()))) {
       happenings.add(new Happening.Beside(is.beside().course(), is.beside().since()));
     }
-    was.tasks().stream()
-        .filter(task -> !is.tasks().contains(task))
-        .forEach(task -> happenings.add(new Happening.Done(task)));
-    is.tasks().stream()
-        .filter(task -> !was.tasks().contains(task))
-        .forEach(task -> happenings.add(new Happening.Asked(task)));
-    booked(was.bookings(), is.bookings());
-    tried(was.trials(), is.trials());
+    replaced(was.tasks(), is.tasks(), task -> task, Happening.Done::new, Happening.Asked::new);
+    replaced(
+        was.bookings(),
+        is.bookings(),
+        Booking::uid,
+        Happening.Unbooked::new,
+        Happening.Booked::new);
+    replaced(
+        was.trials(),
+        is.trials(),
+        its -> its.trial().uid(),
+        uid -> new Happening.TrialEnded(uid, ""),
+        Happening.TrialBegun::new);
   }
 
-  private void tried(List<OnTrial> were, List<OnTrial> are) {
+  /** What is there no more ends by its name; what is new, or reads otherwise, is told anew. */
+  private <T, K> void replaced(
+      List<T> were,
+      List<T> are,
+      Function<T, K> name,
+      Function<K, Happening> ended,
+      Function<T, Happening> told) {
     were.stream()
-        .map(each -> each.trial().uid())
-        .filter(uid -> are.stream().noneMatch(each -> each.trial().uid().equals(uid)))
-        .forEach(uid -> happenings.add(new Happening.TrialEnded(uid, "")));
+        .map(name)
+        .filter(each -> are.stream().map(name).noneMatch(each::equals))
+        .forEach(each -> happenings.add(ended.apply(each)));
     are.stream()
         .filter(each -> !were.contains(each))
-        .forEach(each -> happenings.add(new Happening.TrialBegun(each)));
-  }
-
-  private void booked(List<Booking> were, List<Booking> are) {
-    were.stream()
-        .map(Booking::uid)
-        .filter(uid -> are.stream().noneMatch(each -> each.uid().equals(uid)))
-        .forEach(uid -> happenings.add(new Happening.Unbooked(uid)));
-    are.stream()
-        .filter(booking -> !were.contains(booking))
-        .forEach(booking -> happenings.add(new Happening.Booked(booking)));
+        .forEach(each -> happenings.add(told.apply(each)));
   }
 
   private void ended(@Nullable Treatment ran, @Nullable Treatment runs) {

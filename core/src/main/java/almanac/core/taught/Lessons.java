@@ -12,7 +12,6 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.TreeMap;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 
@@ -68,14 +67,7 @@ public record Lessons(
   }
 
   private static List<Line> lines(Question question, Collection<MoveTold> known, Figures figures) {
-    var sides =
-        new TreeMap<Question.Side, List<MoveTold>>(Comparator.comparing(Question.Side::order));
-    for (var each : known) {
-      question
-          .of(each.move())
-          .ifPresent(side -> sides.computeIfAbsent(side, none -> new ArrayList<>()).add(each));
-    }
-    return sides.entrySet().stream()
+    return question.sides(known).entrySet().stream()
         .map(side -> line(side.getKey(), side.getValue(), figures))
         .toList();
   }

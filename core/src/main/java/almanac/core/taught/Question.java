@@ -2,7 +2,13 @@ package almanac.core.taught;
 
 import almanac.core.figures.Figure;
 import almanac.core.medium.Mix;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.TreeMap;
 import java.util.function.Function;
 
 /** What one asks of the moves of the past: by what they are told apart. Rules: What it taught. */
@@ -47,6 +53,16 @@ public enum Question {
   public Optional<Side> of(MoveMade move) {
     boolean opened = !move.whole() && move.sort() != MoveMade.Sort.LIFT;
     return opened || this == WORK ? side.apply(move) : Optional.empty();
+  }
+
+  /** The moves on each side, the sides in their order. */
+  Map<Side, List<MoveTold>> sides(Collection<MoveTold> known) {
+    var sides = new TreeMap<Side, List<MoveTold>>(Comparator.comparing(Side::order));
+    for (var each : known) {
+      of(each.move())
+          .ifPresent(side -> sides.computeIfAbsent(side, none -> new ArrayList<>()).add(each));
+    }
+    return sides;
   }
 
   private static Optional<Side> byStage(MoveMade move) {

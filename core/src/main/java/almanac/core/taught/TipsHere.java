@@ -6,7 +6,6 @@ import java.util.ArrayList;
 import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
-import java.util.TreeMap;
 import org.apache.commons.statistics.distribution.TDistribution;
 
 /**
@@ -49,33 +48,23 @@ public record TipsHere(
 
   /** All moves together first, then by what was done, and by the newest roots of the day. */
   static List<TipsHere> of(Collection<MoveTold> known, Figures figures) {
-    var all = new ArrayList<Counted>();
-    known.forEach(told -> Counted.of(told.move()).ifPresent(all::add));
+    var counted = known.stream().filter(told -> Counted.of(told.move()).isPresent()).toList();
     var lines = new ArrayList<TipsHere>();
-    if (!all.isEmpty()) {
-      lines.add(of("All together", all, figures));
-      lines.addAll(by(Question.WORK, known, figures));
-      lines.addAll(by(Question.STAGE, known, figures));
+    if (!counted.isEmpty()) {
+      lines.add(of("All together", counted, figures));
+      lines.addAll(by(Question.WORK, counted, figures));
+      lines.addAll(by(Question.STAGE, counted, figures));
     }
     return lines;
   }
 
   /** Where all stand on one side, nothing is told apart. */
-  private static List<TipsHere> by(Question question, Collection<MoveTold> known, Figures figures) {
-    var sides = new TreeMap<Integer, List<Counted>>();
-    var words = new TreeMap<Integer, String>();
-    for (var told : known) {
-      var counted = Counted.of(told.move());
-      var side = question.of(told.move());
-      if (counted.isPresent() && side.isPresent()) {
-        sides.computeIfAbsent(side.get().order(), order -> new ArrayList<>()).add(counted.get());
-        words.put(side.get().order(), side.get().words());
-      }
-    }
+  private static List<TipsHere> by(Question question, List<MoveTold> counted, Figures figures) {
+    var sides = question.sides(counted);
     return sides.size() < 2
         ? List.of()
         : sides.entrySet().stream()
-            .map(each -> of(words.get(each.getKey()), each.getValue(), figures))
+            .map(side -> of(side.getKey().words(), side.getValue(), figures))
             .toList();
   }
 
@@ -83,7 +72,8 @@ public record TipsHere(
    * Each move is held against its own forecast, by Student's distribution; few tips tell no better
    * than few tosses of a coin, however alike the moves came out.
    */
-  private static TipsHere of(String words, List<Counted> some, Figures figures) {
+  private static TipsHere of(String words, List<MoveTold> counted, Figures figures) {
+    var some = counted.stream().flatMap(told -> Counted.of(told.move()).stream()).toList();
     int n = some.size();
     double foretold = some.stream().mapToDouble(Counted::foretold).average().orElseThrow();
     double more = some.stream().mapToDouble(Counted::more).average().orElseThrow();

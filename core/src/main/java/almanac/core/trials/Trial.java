@@ -9,7 +9,6 @@ import almanac.core.season.LightYear;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
-import java.util.stream.Collectors;
 
 /**
  * A trial. Rules: Trials.
@@ -61,7 +60,7 @@ public record Trial(
           () -> "judgeOn",
           "Choose its end: a day after %s, and within %d years.".formatted(since, LONGEST_YEARS));
     }
-    looks = Items.inLookingOrder().stream().filter(looks::contains).collect(Collectors.toList());
+    looks = Items.inLookingOrder().stream().filter(looks::contains).toList();
   }
 
   /** What can be looked at again and again without harm. */

@@ -1,6 +1,8 @@
 package almanac.app.errands.trials;
 
 import static almanac.app.db.Tables.HAPPENING;
+import static almanac.app.db.Tables.TRIAL_BEGUN;
+import static org.jooq.impl.DSL.noCondition;
 
 import almanac.app.ground.refusals.BadEntry;
 import almanac.app.ground.refusals.NotFound;
@@ -23,6 +25,7 @@ import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.UUID;
+import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -31,8 +34,6 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional
 class Trialling {
-  private static final String BEGUN = "TRIAL_BEGUN";
-
   private final DSLContext db;
   private final Plants plants;
   private final Judging judging;
@@ -48,10 +49,16 @@ class Trialling {
   /** All trials, the newest first. */
   @Transactional(readOnly = true)
   public List<TrialRun> all() {
+    return runs(noCondition());
+  }
+
+  private List<TrialRun> runs(Condition which) {
     var ids =
         db.selectDistinct(HAPPENING.PLANT_ID)
-            .from(HAPPENING)
-            .where(HAPPENING.KIND.eq(BEGUN))
+            .from(TRIAL_BEGUN)
+            .join(HAPPENING)
+            .on(HAPPENING.ID.eq(TRIAL_BEGUN.HAPPENING_ID))
+            .where(which)
             .fetch(HAPPENING.PLANT_ID);
     var wholes = new ArrayList<Plant>();
     plants.eachWhole(ids, wholes::add);
@@ -65,7 +72,7 @@ class Trialling {
    */
   @Transactional(readOnly = true)
   public TrialRun one(UUID uid) {
-    return all().stream()
+    return runs(TRIAL_BEGUN.TRIAL.eq(uid)).stream()
         .filter(run -> run.trial().uid().equals(uid))
         .findFirst()
         .orElseThrow(() -> new NotFound("There is no such trial."));

@@ -177,17 +177,17 @@ final class DemoPlant {
         new Potting(PottedOn.in(YearMonth.from(first)), came, row.mix(), kind.of(Trait.MOISTURE)),
         movedHere ? narrower(row.pot()) : row.pot(),
         Optional.of(new Arrival(came, false)));
+    var told = DemoPast.ofAPlant(row.label(), kind, moved);
     var past = new ArrayList<NewAct>();
     var moisture = kind.of(Trait.MOISTURE);
     if (movedHere) {
       years.looks(came, moved).forEach(look -> past.add(seen(look)));
       var potting = new Potting(PottedOn.on(moved), moved, row.mix(), moisture);
-      var work = DemoPast.ofAPlant(row.label(), kind, moved).worked();
-      past.add(NewAct.of(moved, id, work, new Happening.Potted(potting, row.pot(), false)));
+      past.add(
+          NewAct.of(moved, id, told.worked(), new Happening.Potted(potting, row.pot(), false)));
     }
     years.looks(movedHere ? moved : came, until).forEach(look -> past.add(seen(look)));
     if (movedHere && moved.plusDays(OF_A_MOVE).isBefore(until)) {
-      var told = DemoPast.ofAPlant(row.label(), kind, moved);
       past.add(seen(told.before(row.mix(), kind, came, false)));
       told.after().forEach(look -> past.add(seen(look)));
     }

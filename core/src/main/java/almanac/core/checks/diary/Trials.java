@@ -31,13 +31,18 @@ public final class Trials {
    * another place where a place is tried, or of its end; nothing while it stands in it.
    */
   public static Optional<LocalDate> leftOn(Plant plant, Trial trial, Figures figures) {
-    var begunWith = trial.since().plusDays(figures.count(TrialFigures.OF_THE_START));
+    var begunWith = begunWith(trial, figures);
     var moved =
         trial.tried() == Tried.PLACE ? placed(plant, begunWith) : Optional.<LocalDate>empty();
     var gone = plant.here() ? Optional.<LocalDate>empty() : goneOn(plant);
     return Stream.of(potted(plant, begunWith), moved, gone)
         .flatMap(Optional::stream)
         .min(Comparator.naturalOrder());
+  }
+
+  /** The last day on which a move belongs to the beginning of a trial. */
+  private static LocalDate begunWith(Trial trial, Figures figures) {
+    return trial.since().plusDays(figures.count(TrialFigures.OF_THE_START));
   }
 
   private static Optional<LocalDate> potted(Plant plant, LocalDate begunWith) {
@@ -73,9 +78,8 @@ public final class Trials {
 
   /** Those of them that a move on a day would end for it. */
   public static List<OnTrial> endedByMove(Plant plant, LocalDate day, Figures figures) {
-    int begunWith = figures.count(TrialFigures.OF_THE_START);
     return of(plant, figures).stream()
-        .filter(each -> day.isAfter(each.trial().since().plusDays(begunWith)))
+        .filter(each -> day.isAfter(begunWith(each.trial(), figures)))
         .toList();
   }
 
