@@ -114,6 +114,15 @@ export const trialPage = (uid: () => string) =>
     queryFn: () => answered(api.GET('/api/trials/{uid}', { params: { path: { uid: uid() } } })),
   }));
 
+/** What a trial of plants that were moved together would try; not asked of one alone. */
+export const trialHalves = (plants: () => number[]) =>
+  createQuery(() => ({
+    queryKey: KEYS.halves(plants()),
+    queryFn: () =>
+      answered(api.GET('/api/trials/halves', { params: { query: { plant: plants() } } })),
+    enabled: plants().length > 1,
+  }));
+
 /** From when on a trial that began on a day may be judged. */
 export const trialFrom = (since: () => string) =>
   createQuery(() => ({
@@ -238,6 +247,15 @@ export const plantPage = (id: () => number) =>
     queryKey: KEYS.plant(id()),
     queryFn: () => answered(api.GET('/api/plants/{id}', { params: { path: { id: id() } } })),
     enabled: id() > 0,
+  }));
+
+/** The year that lies ahead of a plant; asked for once somebody wants to see it. */
+export const monthsAhead = (id: () => number, wanted: () => boolean) =>
+  createQuery(() => ({
+    queryKey: KEYS.monthsAhead(id()),
+    queryFn: () =>
+      answered(api.GET('/api/plants/{id}/months-ahead', { params: { path: { id: id() } } })),
+    enabled: wanted(),
   }));
 
 /** The jobs at the bench that are not finished. */

@@ -65,6 +65,7 @@ export const pictures: Record<string, Component<Drawn>> = {
   sinking: Flooded,
   soakIn: Soaking,
   soakPh: Soaking,
+  salts: Soaking,
   pests: Pests,
   pestPlace: PestPlace,
   rot: Rot,

@@ -21,20 +21,22 @@
     choices: Schemas['TrialsPage'];
     /** On which plants it begins, as far as that is known. */
     first: number[];
+    /** In what those that were moved together differ. */
+    halves?: Schemas['TrialHalves'];
     open: boolean;
     today: string;
   }
-  const { choices, first, open, today }: Props = $props();
+  const { choices, first, halves, open, today }: Props = $props();
   type Entry = Schemas['TrialEntry'];
   const client = useQueryClient();
   const saving = new Saving();
-  let name = $state('');
-  let tried = $state<string>('MEDIUM');
-  let against = $state<string>('OTHERS');
+  let name = $derived(halves?.name ?? '');
+  let tried = $derived<string>(halves?.tried ?? 'MEDIUM');
+  let against = $derived<string>(halves?.against ?? 'OTHERS');
   let looks = $state(['leaves', 'newestSize', 'newRoots']);
-  let plants = $derived([...first]);
-  let others = $state<number[]>([]);
-  let since = $derived(today);
+  let plants = $derived(halves?.plants ?? first);
+  let others = $derived(halves?.others ?? []);
+  let since = $derived(halves?.since ?? today);
   const from = trialFrom(() => since);
   let judgeOn = $derived(from.data?.day ?? '');
   const heldAgainst = $derived(
@@ -69,6 +71,11 @@
 
 <FoldedForm title="Begin a trial" {open} onsubmit={begin}>
   <FormHead problem={saving.problem} fields={FIELDS} />
+  {#if halves && !halves.tried}
+    <p class="quiet">
+      They differ in neither medium nor pot, or in more than two: choose who is held against whom.
+    </p>
+  {/if}
   <div class="fields">
     <TextField
       label="What is tried"

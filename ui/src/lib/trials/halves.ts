@@ -13,3 +13,6 @@ export function halvesFirst<T extends Named>(plants: T[], of: number): T[] {
   const pieces = others.filter((plant) => base(plant.name) === name);
   return [...pieces, ...others.filter((plant) => !pieces.includes(plant))];
 }
+
+/** Where a trial of plants that were moved together begins. */
+export const ofAll = (plants: number[]) => `/trials?${plants.map((id) => `plant=${id}`).join('&')}`;

@@ -8,6 +8,7 @@
   import Waiting from '$lib/forms/Waiting.svelte';
   import { failed, saved } from '$lib/shell/toaster';
   import TagCard from '$lib/card/TagCard.svelte';
+  import { ofAll } from '$lib/trials/halves';
   import { short } from '$lib/words/dates';
 
   const client = useQueryClient();
@@ -58,6 +59,9 @@
   <span class="quiet">Number, name, potting date, mix; the code opens the plant’s page.</span>
   {#if only}
     <a class="link" href="/tags">All tags</a>
+    {#if only.length > 1}
+      <a class="link" href={ofAll(only)}>Hold one piece against the other</a>
+    {/if}
   {:else}
     <select class="select" aria-label="Place" bind:value={place}>
       <option value="">all places</option>

@@ -1,6 +1,6 @@
 <script lang="ts">
   import { page } from '$app/state';
-  import { sitePage, trials } from '$lib/api/queries';
+  import { sitePage, trialHalves, trials } from '$lib/api/queries';
   import Waiting from '$lib/forms/Waiting.svelte';
   import BeginTrial from '$lib/trials/BeginTrial.svelte';
   import Line from '$lib/trials/Line.svelte';
@@ -9,6 +9,8 @@
   const site = sitePage();
   const today = $derived(site.data?.today ?? '');
   const first = $derived(page.url.searchParams.getAll('plant').map(Number).filter(Boolean));
+  const halves = trialHalves(() => first);
+  const together = $derived(first.length > 1);
 </script>
 
 <svelte:head><title>Trials · Mellow Almanac</title></svelte:head>
@@ -21,7 +23,13 @@
 <Waiting {query}>
   {#if query.data}
     <div class="all">
-      {#if first.length}<BeginTrial choices={query.data} {first} open {today} />{/if}
+      {#if together}
+        <Waiting query={halves}>
+          <BeginTrial choices={query.data} {first} halves={halves.data} open {today} />
+        </Waiting>
+      {:else if first.length}
+        <BeginTrial choices={query.data} {first} open {today} />
+      {/if}
       {#if query.data.trials.length}
         <ul>
           {#each query.data.trials as trial (trial.uid)}<Line {trial} {today} />{/each}

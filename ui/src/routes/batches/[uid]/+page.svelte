@@ -8,6 +8,7 @@
   import HaveReady from '$lib/bench/HaveReady.svelte';
   import BatchLine from '$lib/bench/BatchLine.svelte';
   import Waiting from '$lib/forms/Waiting.svelte';
+  import { ofAll } from '$lib/trials/halves';
 
   const uid = $derived(page.params.uid ?? '');
   const client = useQueryClient();
@@ -106,6 +107,9 @@
       </p>
       <button type="button" class="act tall go" disabled={unchecked.length > 0} onclick={end}
         >All tags are right</button
+      >
+      <a class="link" href={ofAll(batch.plants.map(({ plantId }) => plantId))}
+        >Hold one half against the other</a
       >
     {/if}
   {/if}

@@ -4,6 +4,7 @@
   import { page } from '$app/state';
   import type { Schemas } from '$lib/interface/schemas';
   import { choices, photosOf, plantPage } from '$lib/api/queries';
+  import MonthsAhead from '$lib/ahead/MonthsAhead.svelte';
   import NowOrHold from '$lib/holding/NowOrHold.svelte';
   import Photos from '$lib/photos/Photos.svelte';
   import { lastSeen } from '$lib/journal/last';
@@ -80,6 +81,7 @@
             photos={photos.data ?? []}
           />
           {#if !supposed}<OnPlant plantId={id} today={plant.today} />{/if}
+          <MonthsAhead plantId={id} today={plant.today} />
         {:else}
           <Gone {plant} />
         {/if}

@@ -179,4 +179,33 @@ class JudgementsTest {
     assertThat(answer.status()).as("%s", answer.body()).isEqualTo(200);
     assertThat(answer.body().path(0).path("slip").path("roots")).hasSize(2);
   }
+
+  @Test
+  void theYearAheadBeginsWithItsSlipAndItsExampleRuns() throws Exception {
+    var slip = slip(SPENT);
+    var answer = APP.post("/api/months-ahead", "{\"situation\":%s}".formatted(SPENT));
+    assertThat(answer.status()).as("%s", answer.body()).isEqualTo(200);
+    var weeks = answer.body().path("weeks");
+    assertThat(weeks).hasSize(53);
+    assertThat(weeks.path(0).path("need").path("likely").asDouble())
+        .isEqualTo(Math.round(slip.path("need").asDouble()));
+    assertThat(weeks.path(0).path("readiness").path("likely").asDouble())
+        .isEqualTo(Math.round(slip.path("readiness").asDouble()));
+    assertThat(answer.body().path("words").toString()).contains("It wants a move by now.");
+
+    var example =
+        APP.get("/api/openapi")
+            .body()
+            .path("components")
+            .path("schemas")
+            .path("AskedAhead")
+            .path("example");
+    var text = example.isString() ? example.asString() : example.toString();
+    assertThat(APP.post("/api/months-ahead", text).status()).isEqualTo(200);
+
+    var wrong = APP.post("/api/months-ahead", "{\"situation\":{\"kind\":\"fern\"}}");
+    assertThat(wrong.status()).isEqualTo(400);
+    assertThat(wrong.body().path("faults").path(0).path("field").asString())
+        .startsWith("situation.");
+  }
 }

@@ -90,6 +90,20 @@ class TrialsTest {
   }
 
   @Test
+  void ofThoseMovedTogetherItSaysWhoWouldBeHeldAgainstWhom() throws Exception {
+    var two = "/api/trials/halves?plant=%d&plant=%d".formatted(BENCH.id(ONE), BENCH.id(OTHER));
+    var halves = APP.get(two).body();
+    assertThat(halves.path("tried").asString()).isEqualTo("MEDIUM");
+    assertThat(halves.path("against").asString()).isEqualTo("OTHERS");
+    assertThat(halves.path("plants")).hasSize(1);
+    assertThat(halves.path("others")).hasSize(1);
+    var one = APP.get("/api/trials/halves?plant=" + BENCH.id(ONE)).body();
+    assertThat(one.path("tried").isNull()).isTrue();
+    assertThat(one.path("plants").path(0).asLong()).isEqualTo(BENCH.id(ONE));
+    assertThat(APP.get("/api/trials/halves?plant=999999").status()).isEqualTo(404);
+  }
+
+  @Test
   void whatIsNoTrialIsNamedAndNothingOfItKept() throws Exception {
     var itself = entry("Against itself", "MEDIUM");
     itself.set("others", JSON.valueToTree(List.of(BENCH.id(ONE))));

@@ -56,6 +56,11 @@ class BatchTest {
         page.locator(".tag input").nth(i).check();
       }
       assertThat(browsing.violations()).isEmpty();
+      var batch = page.url();
+      Find.link(page, "Hold one half against the other").click();
+      assertThat(page.locator("h1")).hasText("Trials");
+      assertThat(page.getByLabel("Its first day")).hasValue("2027-05-15");
+      page.navigate(batch);
       Find.button(page, "All tags are right").click();
       assertThat(page.locator("h1")).hasText("Bench");
       assertThat(browsing.complaints()).isEmpty();

@@ -4,6 +4,8 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.RegisterExtension;
 
@@ -153,6 +155,23 @@ class CardsTest {
       undo.click();
       assertThat(page.locator("del").getByText("A division was taken")).isVisible();
       browsing.expectedRefusal();
+      assertThat(browsing.complaints()).isEmpty();
+    }
+  }
+
+  @Test
+  void theMonthsAheadUnfoldUnderTheSlip() {
+    try (var browsing = Browsing.phone(ALMANAC.address())) {
+      var page = browsing.plant("Encyclia Cordwain");
+      page.getByText("The months ahead").click();
+      var drawn =
+          page.getByRole(
+              AriaRole.IMG, new Page.GetByRoleOptions().setName(Pattern.compile("^wants a move")));
+      assertThat(drawn).isVisible();
+      assertThat(drawn)
+          .hasAttribute("aria-label", Pattern.compile("would take one, of 100: 15 May"));
+      browsing.fitsTheScreen();
+      assertThat(browsing.violations()).isEmpty();
       assertThat(browsing.complaints()).isEmpty();
     }
   }

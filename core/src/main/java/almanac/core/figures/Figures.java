@@ -29,6 +29,11 @@ public final class Figures {
     return (int) Math.round(of(figure));
   }
 
+  /** Whether the figures of one part of the rules have the same values in both. */
+  public boolean sameIn(FigureGroup group, Figures other) {
+    return group.figures().stream().allMatch(figure -> of(figure) == other.of(figure));
+  }
+
   /**
    * These figures with one of the collector's own.
    *

@@ -15,6 +15,7 @@ public enum Unit {
   DEGREES("°C"),
   TIMES("times"),
   PH("pH"),
+  MS_PER_CM("mS/cm"),
   ROOTS("roots"),
   PLANTS("plants"),
   ML("ml");

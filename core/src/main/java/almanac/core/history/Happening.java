@@ -60,7 +60,7 @@ public sealed interface Happening
     WHILE_BOOKED,
     /** As long as the course runs that it was a treatment of. */
     WHILE_TREATED,
-    /** As long as the trial runs. */
+    /** As long as the trial runs that it belongs to. */
     WHILE_ON_TRIAL,
     ALWAYS
   }
@@ -391,6 +391,11 @@ public sealed interface Happening
 
   /** It was stood somewhere. */
   record Moved(Stand stand) implements OfCollection, OnCard {
+    @Override
+    public Speaks speaks() {
+      return Speaks.WHILE_ON_TRIAL;
+    }
+
     @Override
     public void mark(Card.Draft card) {
       card.stand = stand;

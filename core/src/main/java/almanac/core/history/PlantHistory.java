@@ -14,6 +14,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
+import java.util.stream.Stream;
 
 /**
  * What has happened to one plant, oldest first; on the same day, in the order in which it was
@@ -54,7 +55,7 @@ public final class PlantHistory {
    */
   private record FixedAfter(int inspections, Happening.Fixed fixed) {
     boolean cures(Item<?> item) {
-      return fixed.fix().cured().filter(item::equals).isPresent();
+      return fixed.fix().cured().contains(item);
     }
   }
 
@@ -104,7 +105,9 @@ public final class PlantHistory {
     for (int i = all.size() - 1; i >= 0; i--) {
       for (var fix : fixes) {
         if (fix.inspections() == i + 1) {
-          wanted &= ~fix.fixed().fix().cured().map(Item::bit).orElse(0L);
+          for (var item : fix.fixed().fix().cured()) {
+            wanted &= ~item.bit();
+          }
         }
       }
       if (i == sinceMove - 1) {
@@ -249,7 +252,10 @@ public final class PlantHistory {
     return did.isPresent()
         && all.subList(did.get().inspections(), all.size()).stream()
             .filter(later -> !later.on().isAfter(day))
-            .noneMatch(later -> (later.items() & job.of().bit()) != 0);
+            .noneMatch(
+                later ->
+                    Stream.concat(Stream.of(job.of()), job.cured().stream())
+                        .anyMatch(item -> (later.items() & item.bit()) != 0));
   }
 
   /** Whether it was in bud or flower when it was last looked at, up to that day. */

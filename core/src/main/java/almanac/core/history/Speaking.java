@@ -3,6 +3,7 @@ package almanac.core.history;
 import almanac.core.checks.Purpose;
 import almanac.core.inspection.Inspection;
 import almanac.core.inspection.LookSpot;
+import almanac.core.trials.Tried;
 import java.time.LocalDate;
 import java.util.Collections;
 import java.util.HashSet;
@@ -83,10 +84,16 @@ public final class Speaking {
           line.happening() instanceof Happening.Treated treated
               && plant.card().inHand().treatment() != null
               && treated.course().equals(plant.card().inHand().treatment().course().uid());
-      case WHILE_ON_TRIAL ->
-          line.happening() instanceof Happening.TrialBegun begun
-              && plant.card().inHand().trials().contains(begun.its());
+      case WHILE_ON_TRIAL -> onTrial(line.happening());
     };
+  }
+
+  /** A place that is tried is left by what stood on the card before as well. */
+  private boolean onTrial(Happening happening) {
+    var trials = plant.card().inHand().trials();
+    return happening instanceof Happening.TrialBegun begun
+        ? trials.contains(begun.its())
+        : trials.stream().anyMatch(each -> each.trial().tried() == Tried.PLACE);
   }
 
   /** An eye swells for longer than a plant stands in one pot. */

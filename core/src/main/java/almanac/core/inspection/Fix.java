@@ -1,7 +1,6 @@
 package almanac.core.inspection;
 
 import java.util.List;
-import java.util.Optional;
 
 /** A small job that is done without unpotting. Rules: Small jobs. */
 public enum Fix {
@@ -14,7 +13,11 @@ public enum Fix {
   WATER(Items.WETNESS, true, "Watered", "a can of water"),
   FLUSH(Items.LEAF_MARKS, true, "Flushed", "a can of plain water"),
   FLUSH_SOUR(Items.SOAK_PH, true, "Flushed, feed made up", "a can of plain water"),
-  FLUSH_SALTS(Items.SURFACE, true, "Flushed with plain water", "a can of plain water"),
+  FLUSH_SALTS(
+      Items.SURFACE,
+      List.of(Items.SURFACE, Items.SALTS),
+      "Flushed with plain water",
+      "a can of plain water"),
   CUT_SPIKE(Items.BLOOM, true, "Spike cut", "a sterile blade"),
   WICK(Items.DAYS_TO_DRY, true, "Wicked on cloth", "an absorbent cloth"),
   WATER_MORE(Items.DAYS_TO_DRY, true, "Watered more often from now on"),
@@ -29,13 +32,17 @@ public enum Fix {
   TAG(Items.TAG, true, "Tag written anew", "a new tag", "a pencil");
 
   private final Item<?> of;
-  private final boolean cures;
+  private final List<Item<?>> cured;
   private final String done;
   private final List<String> carry;
 
   Fix(Item<?> of, boolean cures, String done, String... carry) {
+    this(of, cures ? List.of(of) : List.of(), done, carry);
+  }
+
+  Fix(Item<?> of, List<Item<?>> cured, String done, String... carry) {
     this.of = of;
-    this.cures = cures;
+    this.cured = cured;
     this.done = done;
     this.carry = List.of(carry);
   }
@@ -46,8 +53,8 @@ public enum Fix {
   }
 
   /** What it puts right, so that it counts no more until it is seen again. */
-  public Optional<Item<?>> cured() {
-    return cures ? Optional.of(of) : Optional.empty();
+  public List<Item<?>> cured() {
+    return cured;
   }
 
   /** As it stands in the journal once it is done. */

@@ -263,6 +263,14 @@ public final class Items {
               Measurement.ph("lowest settled"),
               InspectionFigures.MEDIUM)
           .inThisPot();
+  public static final Item<OnlyMeasured> SALTS =
+      measured(
+              Section.MEDIUM,
+              "salts",
+              "Salts in what runs out",
+              Measurement.conductivity("first that runs out"),
+              InspectionFigures.MEDIUM)
+          .inThisPot();
   public static final Item<Pests> PESTS =
       of(
               Section.PESTS,
@@ -384,6 +392,7 @@ public final class Items {
           SINKING,
           SOAK_IN,
           SOAK_PH,
+          SALTS,
           PESTS,
           PEST_PLACE,
           ROT,

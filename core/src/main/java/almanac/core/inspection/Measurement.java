@@ -18,6 +18,9 @@ public record Measurement(String words, Measure measure, double least, double mo
   private static final double LONGEST_TO_DRY_DAYS = 120;
   private static final double MOST_PH = 14;
 
+  /** Brackish water; what feeds a plant has a tenth of it at the most. */
+  private static final double MOST_MS_PER_CM = 20;
+
   /** More growths or spikes nobody counts. */
   private static final double MOST_COUNTED = 99;
 
@@ -36,6 +39,10 @@ public record Measurement(String words, Measure measure, double least, double mo
 
   static Measurement ph(String words) {
     return new Measurement(words, Measure.PH, 0, MOST_PH);
+  }
+
+  static Measurement conductivity(String words) {
+    return new Measurement(words, Measure.MS_PER_CM, 0, MOST_MS_PER_CM);
   }
 
   static Measurement count(String words) {

@@ -18,7 +18,8 @@ import java.util.Set;
  * @param wakes when it is likely to wake; of no meaning in growth
  */
 public record Resting(Rest way, RestPhase phase, LocalDate wakes) {
-  private static final Set<Item<?>> WET = Set.of(Items.BUBBLES, Items.SINKING, Items.SOAK_PH);
+  private static final Set<Item<?>> WET =
+      Set.of(Items.BUBBLES, Items.SINKING, Items.SOAK_PH, Items.SALTS);
 
   /** What does not rest then. */
   public static Resting inGrowth(Rest way, LocalDate day) {

@@ -111,7 +111,7 @@ final class FigureNames {
       need.smaller-twice = Two growths in a row smaller
       need.dry-in-wet = Wrinkled although the medium is wet
       need.water-stands = Water stands on the surface
-      need.salts = Salt crust with dead tips
+      need.salts = Salt crust with dead tips, or too much salt
       need.slow-to-dry = Much slower to dry than at first
       need.fast-to-dry = Much faster to dry than at first
       need.fast-ratio = Much faster is under, of its own beginning
@@ -131,6 +131,7 @@ final class FigureNames {
       need.thirsty-days = Too fast for a thirsty kind: dry within
       need.pure-moss = Pure moss is from a share of
       need.sour-soak = Soak water is corrected under
+      need.most-salts = Too much salt runs out over
       need.nears-the-rim = Lead nearing the rim, by the approach of undisturbed roots
       need.chewed = Root tips chewed
       need.wanted-divided = To be divided, sound and at the nubs
@@ -152,6 +153,7 @@ final class FigureNames {
       moments.a-month = What a month of waiting counts
       moments.any-time = As ready as a kind needs to be that takes a move at any time
       moments.roots-at = How far a growth is when it roots
+      moments.life-spread = How much longer or shorter a medium may last
       moments.flush-spread = How far the next roots may come early or late
       moments.flush-unseen = The same where nobody saw the growth
       moments.pot-full = A pot in which nothing decays is full

@@ -54,14 +54,20 @@ public final class Conditions {
     var known = paces.get(wanted);
     if (known == null || known.figures() != figures) {
       known =
-          new Paced(
-              figures,
-              GrowthPace.at(this, wanted, figures),
-              new GateYear(day -> opens(day, wanted, figures)),
-              new GateYear(day -> lacks(day, wanted, figures).isEmpty()));
+          known != null && figures.sameIn(SeasonFigures.GROUP, known.figures())
+              ? new Paced(figures, known.pace(), known.open(), known.grows())
+              : workedOut(wanted, figures);
       paces.put(wanted, known);
     }
     return known;
+  }
+
+  private Paced workedOut(Warmth wanted, Figures figures) {
+    return new Paced(
+        figures,
+        GrowthPace.at(this, wanted, figures),
+        new GateYear(day -> opens(day, wanted, figures)),
+        new GateYear(day -> lacks(day, wanted, figures).isEmpty()));
   }
 
   @Override

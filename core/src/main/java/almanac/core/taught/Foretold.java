@@ -38,7 +38,8 @@ public record Foretold(What what, LocalDate said, LocalDate seen, boolean came) 
   /** What is foretold with a range. */
   public enum What {
     ROOTS("how long new roots would be"),
-    MEDIUM("how far the medium would be used");
+    MEDIUM("how far the medium would be used"),
+    RIM("how near the leads would be to the rim");
 
     private final String words;
 
@@ -79,6 +80,7 @@ public record Foretold(What what, LocalDate said, LocalDate seen, boolean came) 
               .toList();
       for (var lead : Lead.values()) {
         all.addAll(roots(rootLooks(lead, looks), kind, pace, figures));
+        all.addAll(RimForetold.of(lead, looks, kind, pace));
       }
       all.addAll(medium(potting, looks, means, figures));
     }

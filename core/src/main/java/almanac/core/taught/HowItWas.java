@@ -7,6 +7,7 @@ import almanac.core.medium.Mix;
 import almanac.core.tally.RootFate;
 import almanac.core.tally.RootTally;
 import almanac.core.words.Answer;
+import almanac.core.words.Measure;
 import almanac.core.words.Sentence;
 import java.util.ArrayList;
 import java.util.List;
@@ -23,7 +24,13 @@ public record HowItWas(String what, Sentence words) {
   static List<HowItWas> of(MoveMade move, Figures figures) {
     var before = move.before();
     var all = new ArrayList<HowItWas>();
-    before.slip().ifPresent(slip -> all.add(new HowItWas("Slip", said(slip))));
+    before
+        .slip()
+        .ifPresent(
+            slip -> {
+              all.add(new HowItWas("Slip", said(slip)));
+              all.add(new HowItWas("Light", light(slip)));
+            });
     answered(all, "New roots", before.stage());
     answered(all, "Growth", before.growth());
     if (before.inFlower()) {
@@ -45,6 +52,10 @@ public record HowItWas(String what, Sentence words) {
 
   private static Sentence said(SlipThen slip) {
     return say("{}, by {}", slip.words(), inside(slip.approach().words()));
+  }
+
+  private static Sentence light(SlipThen slip) {
+    return say("{} a day", Measure.HOURS.of(Math.rint(slip.lightHours())));
   }
 
   /** A name as it stands inside a sentence. */

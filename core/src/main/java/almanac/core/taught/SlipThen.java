@@ -17,15 +17,17 @@ import java.util.Optional;
  * @param approach by which it was judged
  * @param tips how many of its new root tips a move would have broken, 0 to 1; nothing if that could
  *     not be foretold
+ * @param lightHours hours of useful light that its place had on that day
  */
-public record SlipThen(Asks asked, Approach approach, Optional<Double> tips) {
+public record SlipThen(Asks asked, Approach approach, Optional<Double> tips, double lightHours) {
   /** What a judgement of a situation asked for. */
   public static SlipThen of(Situation situation, Judgement judged, Figures figures) {
     var handling = Handling.of(judged.method().opened());
     return new SlipThen(
         judged.verdict().asks(),
         judged.approach(),
-        Risks.of(situation, judged, handling, figures).today().map(Broken::tips));
+        Risks.of(situation, judged, handling, figures).today().map(Broken::tips),
+        situation.conditions().hoursOn(situation.today()));
   }
 
   /** Whether it asked for the move. */

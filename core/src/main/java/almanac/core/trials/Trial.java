@@ -42,7 +42,8 @@ public record Trial(
           Items.MEDIUM_PIECE,
           Items.SMELL,
           Items.DAYS_TO_DRY,
-          Items.SOAK_PH);
+          Items.SOAK_PH,
+          Items.SALTS);
 
   /**
    * @throws Refused naming the entry, if it has no name, nothing to look at, or no end

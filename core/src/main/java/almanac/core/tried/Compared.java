@@ -23,7 +23,8 @@ import java.util.stream.IntStream;
  */
 public record Compared(Item<?> item, List<Row> rows, Optional<Difference> difference) {
   /** Sizes stand as they were last; what swings from time to time is taken in the mean. */
-  private static final Set<Item<?>> IN_THE_MEAN = Set.of(Items.DAYS_TO_DRY, Items.SOAK_PH);
+  private static final Set<Item<?>> IN_THE_MEAN =
+      Set.of(Items.DAYS_TO_DRY, Items.SOAK_PH, Items.SALTS);
 
   private static final int YEARS_BEFORE = 2;
 

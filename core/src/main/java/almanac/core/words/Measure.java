@@ -14,6 +14,8 @@ public enum Measure {
   MONTHS("months"),
   MINUTES("minutes"),
   HOURS("h"),
+  /** Salts in water, by how well it conducts. */
+  MS_PER_CM("mS/cm"),
   /** How many there are; the number stands alone. */
   COUNT(""),
   /** Acidity; the number stands alone. */

@@ -29,6 +29,15 @@ class FiguresTest {
     assertThat(Figures.standard().with(depth, 90).of(depth)).isEqualTo(90);
   }
 
+  @Test
+  void aPartOfTheRulesIsTheSameWhereEachOfItsFiguresIs() {
+    var other = new FigureGroup("pot", "Pot").figure("rim", 5, Unit.MM, 1, 9, "Below the rim");
+    var own = Figures.standard().with(depth, 25);
+    assertThat(own.sameIn(group, Figures.standard())).isFalse();
+    assertThat(own.sameIn(group, own.with(other, 7))).isTrue();
+    assertThat(Figures.standard().sameIn(group, Figures.standard().with(depth, 40))).isTrue();
+  }
+
   @ParameterizedTest
   @ValueSource(doubles = {9.99, 90.01, -40, Double.NaN, Double.POSITIVE_INFINITY})
   void whatLiesOutsideIsRefusedByItsKey(double value) {

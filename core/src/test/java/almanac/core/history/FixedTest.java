@@ -2,11 +2,13 @@ package almanac.core.history;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import almanac.core.figures.Figures;
 import almanac.core.inspection.Fix;
 import almanac.core.inspection.Inspection;
 import almanac.core.inspection.Items;
 import almanac.core.inspection.LookSpot;
 import almanac.core.inspection.Stability;
+import almanac.core.inspection.Surface;
 import almanac.core.inspection.SurfaceLevel;
 import almanac.core.medium.Component;
 import almanac.core.medium.Mix;
@@ -58,6 +60,26 @@ class FixedTest {
   }
 
   @Test
+  void aFlushTakesTheCrustAndTheReading() {
+    var salty =
+        new Happening.Inspected(
+            Inspection.on(DAY.plusDays(3))
+                .with(Items.SURFACE, Items.SURFACE.saw(Surface.CRUST))
+                .with(Items.SALTS, Items.SALTS.found(List.of(), 3.0, Figures.standard())));
+    var flushed = history(salty, new Happening.Fixed(Fix.FLUSH_SALTS, DAY.plusDays(5)));
+    assertThat(flushed.latest(Items.SALTS, DAY.plusDays(4)).measured()).hasValue(3);
+    assertThat(flushed.latest(Items.SALTS, DAY.plusDays(5)).measured()).isEmpty();
+    assertThat(flushed.latest(Items.SURFACE, DAY.plusDays(5)).saw(Surface.CRUST)).isFalse();
+    assertThat(flushed.done(Fix.FLUSH_SALTS, DAY.plusDays(5))).isTrue();
+    var again =
+        new Happening.Inspected(
+            Inspection.on(DAY.plusDays(9))
+                .with(Items.SALTS, Items.SALTS.found(List.of(), 3.0, Figures.standard())));
+    var readAgain = history(salty, new Happening.Fixed(Fix.FLUSH_SALTS, DAY.plusDays(5)), again);
+    assertThat(readAgain.done(Fix.FLUSH_SALTS, DAY.plusDays(9))).isFalse();
+  }
+
+  @Test
   void seenAgainItCountsAgain() {
     var history = history(sunk(3), toppedUp(5), sunk(8));
     assertThat(sunk(history, 9)).isTrue();
@@ -89,7 +111,11 @@ class FixedTest {
     for (var fix : Fix.values()) {
       assertThat(fix.of()).isNotNull();
       assertThat(fix.done()).isNotBlank();
-      assertThat(fix.cured().stream().toList()).isSubsetOf(List.of(fix.of()));
+      if (fix != Fix.FLUSH_SALTS) {
+        assertThat(List.<Object>copyOf(fix.cured())).isSubsetOf(List.of(fix.of()));
+      }
     }
+    assertThat(List.<Object>copyOf(Fix.FLUSH_SALTS.cured()))
+        .containsExactly(Items.SURFACE, Items.SALTS);
   }
 }

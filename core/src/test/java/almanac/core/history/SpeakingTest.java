@@ -5,6 +5,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import almanac.core.checks.CheckAnswer;
 import almanac.core.checks.CheckName;
 import almanac.core.checks.Purpose;
+import almanac.core.checks.diary.Trials;
+import almanac.core.figures.Figures;
 import almanac.core.inspection.Inspection;
 import almanac.core.inspection.Items;
 import almanac.core.inspection.Leaves;
@@ -15,7 +17,12 @@ import almanac.core.medium.Moisture;
 import almanac.core.medium.PottedOn;
 import almanac.core.treatments.Course;
 import almanac.core.treatments.Foe;
+import almanac.core.trials.Against;
+import almanac.core.trials.OnTrial;
+import almanac.core.trials.Trial;
+import almanac.core.trials.Tried;
 import java.time.LocalDate;
+import java.util.List;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
 
@@ -131,6 +138,34 @@ class SpeakingTest {
     speak(came, begun, first, seen, again, second, moved);
     var over = on(60, new Happening.CourseEnded(SOAP.uid()));
     speak(came, begun, again, second, moved, over);
+  }
+
+  private static Happening.TrialBegun begun(int uid, Tried tried) {
+    var trial =
+        new Trial(
+            new UUID(4, uid),
+            "tried",
+            tried,
+            Against.EARLIER,
+            List.of(Items.LEAVES),
+            day(10),
+            day(300));
+    return new Happening.TrialBegun(new OnTrial(trial, OnTrial.Side.TRIED, 0));
+  }
+
+  @Test
+  void whileAPlaceIsTriedWhereItStoodBeforeSpeaks() {
+    var stood = on(5, new Happening.Moved(new Stand(1, 1)));
+    var medium = on(10, begun(1, Tried.MEDIUM));
+    var moved = on(60, new Happening.Moved(new Stand(2, 1)));
+    speak(came, medium, moved);
+    var place = on(61, begun(2, Tried.PLACE));
+    var left = on(90, new Happening.Moved(new Stand(3, 1)));
+    speak(came, stood, medium, moved, place, left);
+    var speaking = Plant.of(1, new UUID(1, 1), Journal.of(Speaking.of(chronicle.plant())));
+    assertThat(Trials.of(speaking, Figures.standard())).hasSize(1);
+    var over = on(100, new Happening.TrialEnded(new UUID(4, 2), ""));
+    speak(came, medium, place, left, over);
   }
 
   @Test

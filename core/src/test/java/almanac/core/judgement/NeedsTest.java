@@ -25,9 +25,11 @@ import almanac.core.inspection.Surface;
 import almanac.core.inspection.SurfaceLevel;
 import almanac.core.inspection.SurfaceRoots;
 import almanac.core.inspection.Wetness;
+import almanac.core.judgement.figures.NeedFigures;
 import almanac.core.judgement.reason.NoReason;
 import almanac.core.judgement.reason.Reason;
 import almanac.core.judgement.reason.Scale;
+import almanac.core.judgement.risk.Handling;
 import almanac.core.judgement.verdict.Family;
 import almanac.core.judgement.verdict.Judge;
 import almanac.core.judgement.verdict.Step;
@@ -211,6 +213,24 @@ class NeedsTest {
         .extracting(Object::toString)
         .containsExactly("Flush the crust out with plain water");
     assertThat(crust.saw(Items.ROOT_TIPS, RootTips.STOPPED).judged().need()).isEqualTo(20);
+  }
+
+  @Test
+  void moreSaltThanTheCollectorAllowsIsANeedAndIsFlushedTillTheMove() {
+    var most = Figures.standard().of(NeedFigures.MOST_SALTS);
+    assertThat(inStones("oncidium").measured(Items.SALTS, most).judged().need()).isZero();
+    var salty = inStones("oncidium").measured(Items.SALTS, most + 0.1).judged();
+    assertThat(salty.need()).isEqualTo(20);
+    assertThat(salty.method().opened()).isEqualTo(Handling.Opened.ALL);
+    assertThat(salty.besides().care())
+        .extracting(Object::toString)
+        .containsExactly("Flush the salts out with plain water");
+    var crusted =
+        inStones("oncidium")
+            .measured(Items.SALTS, most + 0.1)
+            .saw(Items.SURFACE, Surface.CRUST)
+            .judged();
+    assertThat(crusted.besides().care()).hasSize(1);
   }
 
   @Test

@@ -184,7 +184,7 @@ class RestingTest {
 
   @Test
   void nothingThatWetsOrUnpotsIsAskedOfWhatRests() {
-    var wets = Set.of(Fix.FLUSH, Fix.FLUSH_SOUR, Fix.WATER, Fix.WATER_MORE);
+    var wets = Set.of(Fix.FLUSH, Fix.FLUSH_SOUR, Fix.FLUSH_SALTS, Fix.WATER, Fix.WATER_MORE);
     var judge = new Judge(Figures.standard());
     int resting = 0;
     int asked = 0;

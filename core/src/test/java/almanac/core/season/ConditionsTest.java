@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import almanac.core.figures.Figures;
 import almanac.core.kinds.Warmth;
 import almanac.core.medium.Temperatures;
+import almanac.core.trials.TrialFigures;
 import java.time.LocalDate;
 import java.time.Month;
 import java.util.EnumMap;
@@ -143,6 +144,18 @@ class ConditionsTest {
     double hours = FIGURES.of(SeasonFigures.GATE);
     assertThat(polarNight(hours).gateOpen(DECEMBER, Warmth.WARM, FIGURES)).isTrue();
     assertThat(polarNight(hours - 0.1).gateOpen(DECEMBER, Warmth.WARM, FIGURES)).isFalse();
+  }
+
+  @Test
+  void otherFiguresOfTheSeasonAreNotForgottenForThoseAskedBefore() {
+    double hours = FIGURES.of(SeasonFigures.GATE);
+    var place = polarNight(hours);
+    var later = FIGURES.with(SeasonFigures.GATE, hours + 1);
+    var pace = place.pace(Warmth.WARM, FIGURES);
+    var elsewhere = FIGURES.with(TrialFigures.LOOK_EVERY, FIGURES.of(TrialFigures.LOOK_EVERY) + 1);
+    assertThat(place.pace(Warmth.WARM, elsewhere)).isSameAs(pace);
+    assertThat(place.gateOpen(DECEMBER, Warmth.WARM, later)).isFalse();
+    assertThat(place.gateOpen(DECEMBER, Warmth.WARM, FIGURES)).isTrue();
   }
 
   /** By the dark pace and the hours above dark, up to a full day's light. */

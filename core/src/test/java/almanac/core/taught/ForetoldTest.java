@@ -8,8 +8,10 @@ import almanac.core.history.Happening;
 import almanac.core.history.Potting;
 import almanac.core.inspection.Inspection;
 import almanac.core.inspection.Items;
+import almanac.core.inspection.Rim;
 import almanac.core.kinds.Kind;
 import almanac.core.kinds.StandardKinds;
+import almanac.core.kinds.Trait;
 import almanac.core.medium.Component;
 import almanac.core.medium.MediumPiece;
 import almanac.core.medium.Mix;
@@ -114,6 +116,53 @@ class ForetoldTest {
     assertThat(other.foretold())
         .containsExactly(new Foretold(Foretold.What.MEDIUM, POTTED, POTTED.plusDays(100), false));
     assertThat(foretold()).hasSize(2).extracting(Foretold::said).startsWith(POTTED);
+  }
+
+  private void rim(LocalDate on, double mm) {
+    var found = Items.RIM.found(List.of(), mm, FIGURES);
+    chronicle.on(on, new Happening.Inspected(Inspection.on(on).with(Items.RIM, found)));
+  }
+
+  private void rim(LocalDate on, Rim seen) {
+    chronicle.on(
+        on, new Happening.Inspected(Inspection.on(on).with(Items.RIM, Items.RIM.saw(seen))));
+  }
+
+  private static Foretold atRim(LocalDate from, LocalDate to, boolean came) {
+    return new Foretold(Foretold.What.RIM, from, to, came);
+  }
+
+  /** The day on which its kind has made so many growths more. */
+  private static LocalDate after(double growths) {
+    return DAY.plusDays(Math.round(growths / KIND.of(Trait.GROWTHS_A_YEAR) * 365.25));
+  }
+
+  @Test
+  void aLeadIsForetoldOnceAnotherGrowthIsDueAndMayBeOneMoreOrLess() {
+    double step = KIND.of(Trait.RHIZOME_STEP_MM);
+    rim(DAY, 5 * step);
+    rim(after(0.9), 5 * step);
+    rim(after(1.05), 3.1 * step);
+    rim(after(2.2), 0.8 * step);
+    rim(after(3.3), Rim.OVER);
+    rim(after(4.5), Rim.OVER);
+    assertThat(foretold())
+        .containsExactly(
+            atRim(DAY, after(1.05), true),
+            atRim(after(1.05), after(2.2), false),
+            atRim(after(2.2), after(3.3), true));
+  }
+
+  @Test
+  void aLeadThatJammedIsOverAndOneWithRoomIsNot() {
+    double step = KIND.of(Trait.RHIZOME_STEP_MM);
+    rim(DAY, 0.5 * step);
+    rim(after(1.1), Rim.JAMMED);
+    var other = new ForetoldTest();
+    other.rim(DAY, 0.1 * step);
+    other.rim(after(2), Rim.ROOM);
+    assertThat(foretold()).containsExactly(atRim(DAY, after(1.1), true));
+    assertThat(other.foretold()).containsExactly(atRim(DAY, after(2), false));
   }
 
   @Test

@@ -59,7 +59,7 @@ class InReviewTest {
                 Optional.empty(),
                 Optional.empty(),
                 Pot.NOT_NOTED,
-                Optional.of(new SlipThen(asked, Approach.HOUSE_RULES, Optional.empty()))),
+                Optional.of(new SlipThen(asked, Approach.HOUSE_RULES, Optional.empty(), 16))),
             new MoveMade.Into(Optional.empty(), Pot.NOT_NOTED),
             RootTally.EMPTY,
             false),

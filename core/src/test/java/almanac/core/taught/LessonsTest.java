@@ -36,13 +36,13 @@ class LessonsTest {
   private static final Map<LocalDate, SlipThen> SLIPS =
       Map.of(
           MOVED.plusDays(1),
-          new SlipThen(Asks.MOVE, Approach.HOUSE_RULES, Optional.empty()),
+          new SlipThen(Asks.MOVE, Approach.HOUSE_RULES, Optional.empty(), 16),
           MOVED.plusDays(2),
-          new SlipThen(Asks.WAIT, Approach.FRESH_START, Optional.empty()),
+          new SlipThen(Asks.WAIT, Approach.FRESH_START, Optional.empty(), 16),
           MOVED.plusDays(3),
-          new SlipThen(Asks.LEAVE, Approach.HOUSE_RULES, Optional.empty()),
+          new SlipThen(Asks.LEAVE, Approach.HOUSE_RULES, Optional.empty(), 16),
           MOVED.plusDays(4),
-          new SlipThen(Asks.LET_GO, Approach.HOUSE_RULES, Optional.empty()));
+          new SlipThen(Asks.LET_GO, Approach.HOUSE_RULES, Optional.empty(), 16));
 
   private static MoveMade move(Sort sort, RootStage stage, boolean inFlower, LocalDate on) {
     return new MoveMade(

@@ -100,7 +100,8 @@ class OutcomesTest {
           new SlipThen(
               before.history().life().isEmpty() ? Asks.LEAVE : Asks.MOVE,
               Approach.HOUSE_RULES,
-              Optional.empty());
+              Optional.empty(),
+              16.35);
 
   private static List<Told> told(Chronicle chronicle, LocalDate today) {
     return MovesMade.of(chronicle.plant(), SLIP, FIGURES).stream()
@@ -139,6 +140,7 @@ class OutcomesTest {
     assertThat(then(told(LATER).move()))
         .containsExactly(
             "Slip: its slip asked for it, by house rules",
+            "Light: 16 h a day",
             "New roots: nubs",
             "Flowers: in bud or flower",
             "Medium: from %s into %s".formatted(BARK.words(), PUMICE.words()),

@@ -34,7 +34,7 @@ class TipsHereTest {
             Optional.empty(),
             Pot.NOT_NOTED,
             Optional.of(
-                new SlipThen(Asks.MOVE, Approach.HOUSE_RULES, Optional.ofNullable(foretold))));
+                new SlipThen(Asks.MOVE, Approach.HOUSE_RULES, Optional.ofNullable(foretold), 16)));
     var tally = RootTally.EMPTY.and(RootFate.NEW_BROKEN, broken).and(RootFate.NEW_KEPT, kept);
     var made =
         new MoveMade(

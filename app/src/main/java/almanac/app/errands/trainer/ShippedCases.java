@@ -41,6 +41,11 @@ public class ShippedCases {
   /** Read when it is first asked for, so that no start waits for it. */
   private static final class File {
     static final Map<String, Shipped> CASES = read();
+    static final Map<Double, LightYear> LIGHT =
+        CASES.values().stream()
+            .map(Shipped::latitude)
+            .distinct()
+            .collect(Collectors.toMap(Function.identity(), LightYear::at));
 
     private static Map<String, Shipped> read() {
       try (var file = new ClassPathResource(FILE).getInputStream()) {
@@ -85,13 +90,13 @@ public class ShippedCases {
       var figures = Figures.standard();
       return new TrainingCase(
           situation.situation(
-              kind,
-              LightYear.at(situation.latitude(Double.NaN)),
-              OpenSituation.Units.METRIC,
-              day,
-              figures),
+              kind, File.LIGHT.get(latitude()), OpenSituation.Units.METRIC, day, figures),
           situation.approachOrHouse(),
           seen(day, figures));
+    }
+
+    private double latitude() {
+      return situation.latitude(Double.NaN);
     }
 
     private Map<LookSpot, Finding<?>> seen(LocalDate day, Figures figures) {

@@ -4,12 +4,15 @@ import almanac.app.ground.refusals.BadEntry;
 import almanac.app.judged.judging.Judging;
 import almanac.app.judged.pages.Pages;
 import almanac.app.judged.pages.Saved;
+import almanac.app.record.collection.Plants;
 import almanac.app.record.site.Site;
 import almanac.app.record.site.Today;
+import almanac.core.history.Plant;
 import almanac.core.inspection.Item;
 import almanac.core.trials.Against;
 import almanac.core.trials.Trial;
 import almanac.core.trials.Tried;
+import almanac.core.tried.Halves;
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.Valid;
@@ -39,15 +42,23 @@ class TrialsController {
 
   private final Trialling trialling;
   private final TrialViews views;
+  private final Plants plants;
   private final Judging judging;
   private final Pages pages;
   private final Site site;
   private final Today today;
 
   TrialsController(
-      Trialling trialling, TrialViews views, Judging judging, Pages pages, Site site, Today today) {
+      Trialling trialling,
+      TrialViews views,
+      Plants plants,
+      Judging judging,
+      Pages pages,
+      Site site,
+      Today today) {
     this.trialling = trialling;
     this.views = views;
+    this.plants = plants;
     this.judging = judging;
     this.pages = pages;
     this.site = site;
@@ -92,6 +103,42 @@ class TrialsController {
   @Operation(summary = "The first day on which a trial begun on a day may be judged")
   HonestFrom honestFrom(@RequestParam(required = false) @Nullable LocalDate since) {
     return new HonestFrom(honest(since(since)));
+  }
+
+  /**
+   * Plants in two halves that differ in one thing.
+   *
+   * @param tried in what they differ; null where nothing makes two halves of them
+   * @param plants those that are tried, or all
+   */
+  record TrialHalves(
+      @Schema(nullable = true, description = "Null where nothing makes two halves of them")
+          @Nullable Tried tried,
+      @Schema(nullable = true) @Nullable Against against,
+      String name,
+      List<Long> plants,
+      @Schema(description = "In the order of their other halves, where they have them")
+          List<Long> others,
+      @Schema(nullable = true, description = "The day on which all of them were moved")
+          @Nullable LocalDate since) {
+    static TrialHalves of(Halves halves) {
+      return new TrialHalves(
+          halves.tried(),
+          halves.against(),
+          halves.name(),
+          halves.plants().stream().map(Plant::id).toList(),
+          halves.others().stream().map(Plant::id).toList(),
+          halves.since().orElse(null));
+    }
+  }
+
+  @GetMapping("/halves")
+  @Operation(summary = "What a trial of plants that were moved together would try, on which")
+  TrialHalves halves(@RequestParam List<Long> plant) {
+    var all = plant.stream().distinct().map(id -> plants.one(id).plant()).toList();
+    return Halves.of(all)
+        .map(TrialHalves::of)
+        .orElseGet(() -> new TrialHalves(null, null, "", plant, List.of(), null));
   }
 
   @GetMapping("/{uid}")

@@ -10,6 +10,9 @@ import almanac.app.record.kinds.Kinds;
 import almanac.app.record.rules.Rules;
 import almanac.app.record.site.Site;
 import almanac.app.record.site.Today;
+import almanac.core.figures.Figures;
+import almanac.core.judgement.evidence.Situation;
+import almanac.core.judgement.verdict.Judge;
 import almanac.core.kinds.Kind;
 import almanac.core.season.LightYear;
 import io.swagger.v3.oas.annotations.Operation;
@@ -22,6 +25,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
@@ -68,8 +72,7 @@ class JudgementsController {
           situations[3].looks[0].looks.newRoots.""")
   List<Judged> judge(@Valid @RequestBody Asked asked) {
     var units = asked.units() == null ? Units.METRIC : asked.units();
-    var lights = new HashMap<Double, LightYear>();
-    lights.put(site.light().latitude(), site.light());
+    var lights = lights();
     var answers = new ArrayList<Judged>();
     for (int i = 0; i < asked.situations().size(); i++) {
       var told = asked.situations().get(i);
@@ -79,13 +82,56 @@ class JudgementsController {
   }
 
   private Judged judged(OpenSituation told, Units units, Map<Double, LightYear> lights) {
-    var figures =
-        told.figures() == null ? rules.figures() : rules.tried(Map.copyOf(told.figures()));
+    var figures = figures(told);
+    var situation = situation(told, units, lights, figures);
+    return new Judged(told.name(), Slips.of(situation, told.approachOrHouse(), figures));
+  }
+
+  /** A situation whose year is asked for. */
+  @Schema(example = OpenSituation.EXAMPLE_OF_ONE)
+  record AskedAhead(
+      @Schema(nullable = true, description = "METRIC unless said otherwise") @Nullable Units units,
+      @Valid @NotNull(message = "Give a situation.") OpenSituation situation) {}
+
+  @Reckons
+  @PostMapping("/api/months-ahead")
+  @Operation(
+      summary = "The year ahead of a self-contained situation, week by week; nothing is stored",
+      description =
+          """
+          How much the plant will want a move and how well it would take one, each with its range,
+          if nothing is done meanwhile. The first week is its slip of today. A situation is told as
+          for /api/judgements.""")
+  MonthsAheadView monthsAhead(@Valid @RequestBody AskedAhead asked) {
+    var told = asked.situation();
+    var units = asked.units() == null ? Units.METRIC : asked.units();
+    return Paths.under(
+        "situation",
+        () -> {
+          var figures = figures(told);
+          var situation = situation(told, units, lights(), figures);
+          var judge = new Judge(figures, told.approachOrHouse());
+          return MonthsAheadView.of(judge.monthsAhead(situation, judge.judge(situation)));
+        });
+  }
+
+  /** By their latitudes; that of the house is known already. */
+  private Map<Double, LightYear> lights() {
+    var lights = new HashMap<Double, LightYear>();
+    lights.put(site.light().latitude(), site.light());
+    return lights;
+  }
+
+  private Figures figures(OpenSituation told) {
+    return told.figures() == null ? rules.figures() : rules.tried(Map.copyOf(told.figures()));
+  }
+
+  private Situation situation(
+      OpenSituation told, Units units, Map<Double, LightYear> lights, Figures figures) {
     var kind = kind(told.kind());
     var latitude = told.latitude(site.light().latitude());
     var light = lights.computeIfAbsent(latitude, LightYear::at);
-    var situation = told.situation(kind, light, units, today.get(), figures);
-    return new Judged(told.name(), Slips.of(situation, told.approachOrHouse(), figures));
+    return told.situation(kind, light, units, today.get(), figures);
   }
 
   /** By its key, or else by its name. */

@@ -73,31 +73,30 @@ public record OpenSituation(
     @Schema(nullable = true, description = "Figures of the rules by their keys")
         @Nullable Map<String, @NotNull(message = "Give a number.") Double> figures) {
 
-  static final String EXAMPLE =
+  private static final String ONE =
       """
       {
-        "situations": [
+        "name": "Oncidium Slow Barge",
+        "kind": "oncidium",
+        "on": "2027-05-15",
+        "pot": {"pottedOn": "2025-03", "mix": [{"component": "BARK_FINE", "parts": 1}]},
+        "looks": [
           {
-            "name": "Oncidium Slow Barge",
-            "kind": "oncidium",
-            "on": "2027-05-15",
-            "pot": {"pottedOn": "2025-03", "mix": [{"component": "BARK_FINE", "parts": 1}]},
-            "looks": [
-              {
-                "on": "2027-05-13",
-                "looks": {
-                  "newRoots": {"answers": [], "measured": 34},
-                  "newRoots/B": {"answers": ["NUB"], "measured": null},
-                  "bloom": {"answers": ["NONE"], "measured": null},
-                  "rootsInPot": {"answers": ["MIXED"], "measured": null}
-                }
-              }
-            ],
-            "place": {"latitude": 56, "lampHours": null, "means": null},
-            "approach": "HOUSE_RULES"
+            "on": "2027-05-13",
+            "looks": {
+              "newRoots": {"answers": [], "measured": 34},
+              "newRoots/B": {"answers": ["NUB"], "measured": null},
+              "bloom": {"answers": ["NONE"], "measured": null},
+              "rootsInPot": {"answers": ["MIXED"], "measured": null}
+            }
           }
-        ]
+        ],
+        "place": {"latitude": 56, "lampHours": null, "means": null},
+        "approach": "HOUSE_RULES"
       }""";
+
+  static final String EXAMPLE = "{\"situations\": [" + ONE + "]}";
+  static final String EXAMPLE_OF_ONE = "{\"situation\": " + ONE + "}";
 
   /** In what lengths and temperatures are told. */
   public enum Units {

@@ -4,6 +4,8 @@ import almanac.core.history.Approach;
 import almanac.core.medium.Temperatures;
 import almanac.core.season.Conditions;
 import almanac.core.season.LightYear;
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.Month;
 import java.util.EnumMap;
@@ -37,8 +39,20 @@ public record Place(
     @Schema(nullable = true, description = "Null where the collection's approach holds")
         @Nullable Approach approach) {
 
+  /** What follows from them is remembered with them, for all plants there. */
+  private static final Cache<Place, Conditions> KNOWN = Caffeine.newBuilder().weakKeys().build();
+
   /** Light and warmth there. */
   public Conditions conditions(LightYear light) {
+    var known = KNOWN.getIfPresent(this);
+    if (known == null || known.light() != light) {
+      known = measured(light);
+      KNOWN.put(this, known);
+    }
+    return known;
+  }
+
+  private Conditions measured(LightYear light) {
     return new Conditions(
         light,
         lampHours == null ? OptionalDouble.empty() : OptionalDouble.of(lampHours),

@@ -34,6 +34,14 @@ public final class MomentFigures {
   public static final Figure ROOTS_AT =
       GROUP.figure(
           "roots-at", 50, Unit.PERCENT, 5, 95, "Most growths root when they are about half grown");
+  public static final Figure LIFE_SPREAD =
+      GROUP.figure(
+          "life-spread",
+          25,
+          Unit.PERCENT,
+          0,
+          60,
+          "The same bark lasts a quarter longer or shorter from house to house and bag to bag");
   public static final Figure FLUSH_SPREAD =
       GROUP.figure(
           "flush-spread",

@@ -140,6 +140,14 @@ public final class NeedFigures {
           1,
           14,
           "A kind that is kept moist cannot be watered more often than every other day");
+  public static final Figure MOST_SALTS =
+      GROUP.figure(
+          "most-salts",
+          1.5,
+          Unit.MS_PER_CM,
+          0.3,
+          5,
+          "Feed at full strength for roots on bark has about one; half as much again has piled up");
   public static final Figure PURE_MOSS =
       GROUP.figure("pure-moss", 90, Unit.PERCENT, 50, 100, "Nearly all moss is all moss");
   public static final Figure SOUR_SOAK =
@@ -177,7 +185,11 @@ public final class NeedFigures {
           30,
           "Water that does not sink stands among the roots too: nobody knows how they fare");
   public static final Need SALTS =
-      need(Matter.MEDIUM, "salts", 20, "A crust and dead tips: flushing alone comes too late");
+      need(
+          Matter.MEDIUM,
+          "salts",
+          20,
+          "A crust and dead tips, or a reading over the limit: flushing alone comes too late");
   public static final Figure MOST = GROUP.points("most", 100, "Needs add up to this at the most");
 
   static {

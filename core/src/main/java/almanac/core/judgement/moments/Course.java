@@ -17,6 +17,7 @@ import almanac.core.kinds.Trait;
 import almanac.core.rest.RestFigures;
 import almanac.core.rest.Resting;
 import almanac.core.roots.RootFigures;
+import almanac.core.roots.RootForecast;
 import almanac.core.roots.RootStage;
 import almanac.core.season.GrowthPace;
 import java.time.LocalDate;
@@ -34,6 +35,15 @@ import java.util.OptionalLong;
 final class Course {
   private static final double FIRST_MM = 1;
 
+  /** How what is foretold with a range comes. */
+  enum Comes {
+    EARLY,
+    LIKELY,
+    LATE
+  }
+
+  private final Comes comes;
+
   private final Evidence evidence;
   private final Figures figures;
   private final LocalDate today;
@@ -46,6 +56,11 @@ final class Course {
   private final Optional<LocalDate> plump;
 
   Course(Evidence evidence, LocalDate end) {
+    this(evidence, end, Comes.LIKELY);
+  }
+
+  Course(Evidence evidence, LocalDate end, Comes comes) {
+    this.comes = comes;
     this.evidence = evidence;
     this.figures = evidence.figures();
     this.today = evidence.today();
@@ -145,7 +160,7 @@ final class Course {
     if (!day.isAfter(today)) {
       return now;
     }
-    var showed = showed(day).map(NextRoots::likely);
+    var showed = began(day);
     var roots = showed.map(flush -> ofFlush(flush, day)).orElseGet(() -> ofToday(day));
     var growth = showed.isPresent() ? growthAfter(showed.get(), day) : now.growth();
     boolean tips = roots.stage().filter(RootStage::measurable).isPresent();
@@ -190,11 +205,24 @@ final class Course {
   /** The last flush that has shown by a day; nothing while its roots are those of today. */
   Optional<NextRoots> showed(LocalDate day) {
     for (int i = flushes.size() - 1; i >= 0; i--) {
-      if (!flushes.get(i).likely().isAfter(day)) {
+      if (!when(flushes.get(i)).isAfter(day)) {
         return Optional.of(flushes.get(i));
       }
     }
     return Optional.empty();
+  }
+
+  /** The day on which that flush showed. */
+  Optional<LocalDate> began(LocalDate day) {
+    return showed(day).map(this::when);
+  }
+
+  private LocalDate when(NextRoots flush) {
+    return switch (comes) {
+      case EARLY -> flush.earliest();
+      case LIKELY -> flush.likely();
+      case LATE -> flush.latest();
+    };
   }
 
   private Footing.Roots ofFlush(LocalDate showed, LocalDate day) {
@@ -221,7 +249,16 @@ final class Course {
     return age > figures.of(ReadinessFigures.FORECAST_DAYS)
         ? goneIn()
         : new Footing.Roots(
-            Optional.of(forecast.stageOn(day, figures)), OptionalDouble.of(forecast.lengthOn(day)));
+            Optional.of(RootStage.ofLength(length(forecast, day), figures)),
+            OptionalDouble.of(length(forecast, day)));
+  }
+
+  private double length(RootForecast forecast, LocalDate day) {
+    return switch (comes) {
+      case EARLY -> forecast.spanOn(day, figures).most();
+      case LIKELY -> forecast.lengthOn(day);
+      case LATE -> forecast.spanOn(day, figures).least();
+    };
   }
 
   private boolean growing() {

@@ -10,7 +10,6 @@ import almanac.core.judgement.figures.MomentFigures;
 import almanac.core.judgement.figures.ReadinessFigures;
 import almanac.core.judgement.need.NeedAhead;
 import almanac.core.judgement.readiness.Footing;
-import almanac.core.judgement.readiness.Ripeness;
 import almanac.core.judgement.reason.Reason;
 import almanac.core.kinds.ReadyRule;
 import almanac.core.roots.RootStage;
@@ -34,8 +33,7 @@ final class Moments {
   private final LocalDate end;
   private final boolean intact;
   private final NeedAhead need;
-  private final Ripeness whole;
-  private final Ripeness opened;
+  private final LaterBall ball;
   private final Course course;
   private final double pointsToday;
   private final List<Moment> all = new ArrayList<>();
@@ -48,8 +46,7 @@ final class Moments {
     this.end = today.plusDays(days);
     this.intact = intact;
     this.need = new NeedAhead(evidence, reasons);
-    this.whole = new Ripeness(evidence, true);
-    this.opened = new Ripeness(evidence, false);
+    this.ball = new LaterBall(evidence, intact, need);
     this.course = new Course(evidence, end);
     this.pointsToday = Math.round(need.on(today, false));
   }
@@ -301,7 +298,8 @@ final class Moments {
     return showed
         .map(NextRoots::brings)
         .filter(
-            first -> !staysWhole(likely) && first != brings && brings != WaitCondition.LONG_ROOTS)
+            first ->
+                !ball.staysWhole(likely) && first != brings && brings != WaitCondition.LONG_ROOTS)
         .map(first -> List.of(first, brings))
         .orElse(List.of(brings));
   }
@@ -326,17 +324,9 @@ final class Moments {
         likely,
         latest,
         points,
-        Math.round((staysWhole(likely) ? whole : opened).leastOf(footing)),
+        Math.round(ball.on(likely).leastOf(footing)),
         foretold,
         open(footing.season()));
-  }
-
-  /** A ball is moved whole only as long as its medium is not due. */
-  private boolean staysWhole(LocalDate day) {
-    return intact
-        && (!day.isAfter(today)
-            || evidence.approach() == Approach.UNDISTURBED_ROOTS
-            || !need.turnsDueBy(day));
   }
 
   /** Whether it may be moved then, as much as it needs it today. Rules: Season and conditions. */

@@ -6,6 +6,7 @@ import almanac.core.inspection.Lead;
 import almanac.core.inspection.Rim;
 import almanac.core.judgement.evidence.Evidence;
 import almanac.core.judgement.figures.JudgementFigures;
+import almanac.core.judgement.figures.MomentFigures;
 import almanac.core.judgement.figures.NeedFigures;
 import almanac.core.judgement.reason.Need;
 import almanac.core.judgement.reason.Reason;
@@ -17,12 +18,16 @@ import almanac.core.medium.Moisture;
 import almanac.core.medium.UsedLife;
 import java.time.LocalDate;
 import java.util.Optional;
+import java.util.function.ToDoubleFunction;
 
 /**
  * How much a plant will want a move on a later day, if nothing but time passes: its medium runs on
  * and its lead goes on; all else stays as it was seen. Rules: The moments ahead.
  */
 public final class NeedAhead {
+  /** Of a medium of which nobody knows how long it was in use, percent. */
+  private static final double GONE = 100;
+
   private final Evidence evidence;
   private final Figures figures;
   private final double others;
@@ -70,11 +75,42 @@ public final class NeedAhead {
    * @param starts whether a growth starts then, of a kind that is moved every year as it does
    */
   public double on(LocalDate day, boolean starts) {
+    return on(day, starts, UsedLife::likely, 0, 0);
+  }
+
+  /** The least that it may count then: a medium that lasts, and a lead one growth behind. */
+  public double leastOn(LocalDate day, boolean starts) {
+    return on(day, starts, UsedLife::least, -lifeSpread(), aGrowth());
+  }
+
+  /** The most that it may count then: a medium that goes early, and a lead one growth ahead. */
+  public double mostOn(LocalDate day, boolean starts) {
+    return on(day, starts, used -> used.most().orElse(GONE), lifeSpread(), -aGrowth());
+  }
+
+  private double on(
+      LocalDate day,
+      boolean starts,
+      ToDoubleFunction<UsedLife> usedNow,
+      double faster,
+      double farther) {
     double points =
         day.isAfter(evidence.today())
-            ? others - noLongerNew(day) + start(day, starts) + age(day) + room(day)
+            ? others
+                - noLongerNew(day)
+                + start(day, starts)
+                + age(day, usedNow, faster)
+                + room(day, farther)
             : now;
     return Math.min(figures.of(NeedFigures.MOST), points);
+  }
+
+  private double lifeSpread() {
+    return figures.of(MomentFigures.LIFE_SPREAD) / 100;
+  }
+
+  private double aGrowth() {
+    return evidence.kind().of(Trait.RHIZOME_STEP_MM);
   }
 
   /** A growth that starts asks for a move for some weeks; the next one asks anew. */
@@ -110,12 +146,22 @@ public final class NeedAhead {
     return came.filter(on -> on.plusDays(days).isBefore(day)).map(over -> unknownPot).orElse(0.0);
   }
 
-  private double age(LocalDate day) {
-    return evidence.used().map(used -> AgePoints.of(used(used, day), figures)).orElse(0.0);
+  /**
+   * @param faster than is likely, as a share of what is used until then; negative slower
+   */
+  private double age(LocalDate day, ToDoubleFunction<UsedLife> usedNow, double faster) {
+    return evidence
+        .used()
+        .map(
+            used -> AgePoints.of(usedNow.applyAsDouble(used) + usedBy(day) * (1 + faster), figures))
+        .orElse(0.0);
   }
 
-  private double room(LocalDate day) {
-    return rim.map(ahead -> points(ahead.on(day, evidence))).orElse(0.0);
+  /**
+   * @param farther from the rim than is likely, mm; negative nearer
+   */
+  private double room(LocalDate day, double farther) {
+    return rim.map(ahead -> points(ahead.on(day, farther, evidence))).orElse(0.0);
   }
 
   private double points(Rim at) {
@@ -132,7 +178,11 @@ public final class NeedAhead {
   }
 
   private double used(UsedLife now, LocalDate day) {
-    return now.likely() + evidence.clock().usedBetween(evidence.today(), day);
+    return now.likely() + usedBy(day);
+  }
+
+  private double usedBy(LocalDate day) {
+    return evidence.clock().usedBetween(evidence.today(), day);
   }
 
   /** Whether neither a medium nor a lead says when it will want a move. */
@@ -142,7 +192,7 @@ public final class NeedAhead {
 
   /** The first day on which the age of the medium brings the need to so much; nothing if never. */
   public Optional<LocalDate> byAge(double points) {
-    double used = AgePoints.usedFor(points - others - room(evidence.today()), figures);
+    double used = AgePoints.usedFor(points - others - room(evidence.today(), 0), figures);
     return Double.isInfinite(used) || evidence.used().isEmpty()
         ? Optional.empty()
         : evidence.clock().reaches(used, evidence.today(), evidence.tests());

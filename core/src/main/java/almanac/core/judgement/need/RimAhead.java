@@ -41,9 +41,13 @@ record RimAhead(AtRim at, LocalDate from, double mm, double aWeek, GrowthPace pa
     return new RimAhead(at, from, mm, aYear / pace.weeks(from, from.plusYears(1)), pace);
   }
 
-  /** How much room it has on a day; never more than was seen. */
-  Rim on(LocalDate day, Evidence evidence) {
-    var then = AtRim.byDistance(mm - aWeek * pace.weeks(from, day), evidence.kind());
+  /**
+   * How much room it has on a day; never more than was seen.
+   *
+   * @param farther from the rim than is likely, mm; negative nearer
+   */
+  Rim on(LocalDate day, double farther, Evidence evidence) {
+    var then = AtRim.byDistance(mm + farther - aWeek * pace.weeks(from, day), evidence.kind());
     return then.compareTo(at.rim()) > 0 ? then : at.rim();
   }
 

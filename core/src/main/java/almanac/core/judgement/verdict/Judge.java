@@ -6,6 +6,7 @@ import almanac.core.judgement.evidence.Evidence;
 import almanac.core.judgement.evidence.Situation;
 import almanac.core.judgement.figures.JudgementFigures;
 import almanac.core.judgement.figures.NeedFigures;
+import almanac.core.judgement.moments.MonthsAhead;
 import almanac.core.judgement.need.Care;
 import almanac.core.judgement.need.Needs;
 import almanac.core.judgement.readiness.Ripeness;
@@ -107,6 +108,21 @@ public final class Judge {
                 .toList(),
             downhill.isPresent()),
         ahead);
+  }
+
+  /**
+   * How much a plant will want a move through the year to come, and how well it would take one, for
+   * the way in which it would be moved today.
+   *
+   * @param judged how it is judged today
+   */
+  public MonthsAhead monthsAhead(Situation situation, Judgement judged) {
+    return new MonthsAhead(
+        new Evidence(situation, figures, approach),
+        judged.weighed().reasons(),
+        judged.need(),
+        judged.method().intact(),
+        judged.ahead().nextMove());
   }
 
   /** What a move makes needless is not asked for beside it. */
