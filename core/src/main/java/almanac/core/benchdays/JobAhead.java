@@ -139,7 +139,7 @@ public final class JobAhead {
    * no more than its last day may be done in the weeks before it; what stays true once it has come
    * true leaves some weeks after it, as far as its deadline allows.
    */
-  private static Window window(
+  public static Window window(
       Wait wait, Optional<LocalDate> deadline, LocalDate today, Figures figures) {
     int weeks = figures.count(JudgementFigures.REPOT_WITHIN);
     var conditions = wait.conditions();

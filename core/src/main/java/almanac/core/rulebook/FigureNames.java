@@ -281,6 +281,10 @@ final class FigureNames {
       treat.slack-days = A look or a treatment may be late by
       treat.neighbours = Neighbours looked at to either side
       treat.begun-anew-too-often = Begun anew so often: think of something else
+      ahead.range = So many years of a hundred lie within what is foretold
+      ahead.shared = How much of what comes early or late is so for all plants
+      ahead.suffices = In so many years of a hundred the shopping suffices
+      ahead.overflows = A week overflows if something is left undone with a chance from
       year.this-week = Windows and bench days are news when they are within
       year.one-bloom-days = Looks in flower are of one bloom, up to days between them
       day.hazard-days = A hazard waits for a bench day, at most

@@ -1,5 +1,6 @@
 package almanac.core.rulebook;
 
+import almanac.core.ahead.AheadFigures;
 import almanac.core.bench.JobFigures;
 import almanac.core.benchdays.DayFigures;
 import almanac.core.checks.FollowUpFigures;
@@ -87,6 +88,7 @@ public final class Rulebook {
         RoundFigures.GROUP,
         DayFigures.GROUP,
         YearFigures.GROUP,
+        AheadFigures.GROUP,
         TagFigures.GROUP);
   }
 

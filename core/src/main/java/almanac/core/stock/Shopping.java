@@ -4,9 +4,7 @@ import static almanac.core.words.Sentence.say;
 
 import almanac.core.medium.Component;
 import almanac.core.pot.Pot;
-import almanac.core.pot.PotType;
 import almanac.core.words.Measure;
-import almanac.core.words.Sentence;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -45,26 +43,46 @@ public final class Shopping {
     return new Shopping(stock, wanted).lacks();
   }
 
+  /** What of pots and components is missing, and since the first job for which there is none. */
+  public static Map<Ware, Missing> missing(Stock stock, List<Wanted> wanted) {
+    return new Shopping(stock, wanted).missing();
+  }
+
+  /**
+   * So much of something is missing.
+   *
+   * @param by the day of the first job for which there is none
+   * @param amount more than 0
+   */
+  public record Missing(LocalDate by, double amount) {
+    private Missing and(Missing more) {
+      return new Missing(by, amount + more.amount);
+    }
+  }
+
   private List<Lack> lacks() {
-    return Stream.of(pots(), loose(), low())
-        .flatMap(List::stream)
+    return Stream.concat(
+            missing().entrySet().stream()
+                .map(
+                    each ->
+                        new Lack(
+                            each.getKey().words(whole(each.getValue())),
+                            Optional.of(each.getValue().by))),
+            low().stream())
         .sorted(Comparator.comparing(lack -> lack.by().orElse(LocalDate.MAX)))
         .toList();
   }
 
-  /** Something of which so much is missing, since the first job for which there is none. */
-  private static final class Missing {
-    private final LocalDate by;
-    private double amount;
-
-    Missing(LocalDate by) {
-      this.by = by;
-    }
+  private Map<Ware, Missing> missing() {
+    var missing = new LinkedHashMap<Ware, Missing>();
+    pots(missing);
+    loose(missing);
+    return missing;
   }
 
-  private List<Lack> loose() {
+  private void loose(Map<Ware, Missing> missing) {
     var left = new EnumMap<Component, Double>(Component.class);
-    var missing = new EnumMap<Component, Missing>(Component.class);
+    var parts = new EnumMap<Component, Missing>(Component.class);
     for (var each : wanted) {
       each.need()
           .looseMl()
@@ -74,51 +92,28 @@ public final class Shopping {
                 double lacking = ml * each.chance() - there;
                 left.put(component, Math.max(0, -lacking));
                 if (lacking > NEXT_TO_NOTHING) {
-                  missing.computeIfAbsent(component, key -> new Missing(each.by())).amount +=
-                      lacking;
+                  parts.merge(component, new Missing(each.by(), lacking), Missing::and);
                 }
               });
     }
-    return missing.entrySet().stream()
-        .map(
-            each ->
-                new Lack(
-                    say("{} of {}", Measure.ML.of(whole(each.getValue())), each.getKey().words()),
-                    Optional.of(each.getValue().by)))
-        .toList();
+    parts.forEach((component, amount) -> missing.put(new Ware.Part(component), amount));
   }
 
-  /** A pot as it is asked for in a shop. */
-  private record Size(PotType type, long across) {}
-
-  private List<Lack> pots() {
+  private void pots(Map<Ware, Missing> missing) {
     var left = new HashMap<UUID, Double>();
     stock.pots().forEach(item -> left.put(item.uid(), item.amount()));
     wanted.forEach(
         each -> each.need().chosen().forEach(uid -> left.merge(uid, -each.chance(), Double::sum)));
-    var missing = new LinkedHashMap<Size, Missing>();
     for (var each : wanted) {
       for (var pot : each.need().pots()) {
         if (!taken(pot, each.chance(), left)) {
-          var size = new Size(pot.type(), Math.round(across(pot)));
-          missing.computeIfAbsent(size, key -> new Missing(each.by())).amount += each.chance();
+          missing.merge(
+              new Ware.Size(pot.type(), Math.round(across(pot))),
+              new Missing(each.by(), each.chance()),
+              Missing::and);
         }
       }
     }
-    return missing.entrySet().stream()
-        .map(
-            each ->
-                new Lack(
-                    said(each.getKey(), whole(each.getValue())), Optional.of(each.getValue().by)))
-        .toList();
-  }
-
-  private static Sentence said(Size size, double count) {
-    return say(
-        "{} {} of {}",
-        Measure.COUNT.of(count),
-        count == 1 ? size.type().one() : size.type().several(),
-        Measure.MM.of(size.across()));
   }
 
   /** One of its own type before one of another; none is better than none. */

@@ -53,7 +53,7 @@ public class DayPlan {
 
   /** What the job of a plant takes that is begun, or would be begun, on a day. */
   public Wanted wanted(PlantInPlace plant, LocalDate today, LocalDate by) {
-    return jobs.atHand(jobs.of(plant, today)).needs().wanted(by);
+    return jobs.atHand(plant, today).needs().wanted(by);
   }
 
   /** What runs short if all of this is taken. */

@@ -177,6 +177,12 @@ public class Jobs {
     return atHand(job, plants.one(job.plantId()));
   }
 
+  /** The job that is open on a plant, or one as it would be begun today, with what follows. */
+  @Transactional(readOnly = true)
+  public JobAtHand atHand(PlantInPlace plant, LocalDate today) {
+    return atHand(of(plant, today), plant);
+  }
+
   /** The same, for whoever has its plant already. */
   JobAtHand atHand(Job job, PlantInPlace plant) {
     var figures = judging.figures();

@@ -14,7 +14,7 @@ import org.springframework.stereotype.Component;
 
 /** Knows how fast the collector works, worked out once for each state of the journals. */
 @Component
-class Paces {
+public class Paces {
   private record Known(OwnPace pace, List<Plant> worked) {}
 
   private final Plants plants;
@@ -26,7 +26,8 @@ class Paces {
     this.rules = rules;
   }
 
-  OwnPace now() {
+  /** By how much faster or slower than usual. */
+  public OwnPace now() {
     return known().pace;
   }
 
