@@ -55,6 +55,7 @@ export const KEYS = {
   trialFrom: (since: string) => ['trials', 'honest-from', since],
   trouble: ['trouble'],
   year: ['year'],
+  yearAhead: ['year', 'ahead'],
   yearPast: (plants: number[]) => ['year', 'past', plants],
   yearWeeks: ['year', 'weeks'],
 } as const;
@@ -91,7 +92,7 @@ const FOLLOWS = {
   journal: OF_THE_JOURNAL,
   rules: OF_THE_RULES,
   places: [...OF_THE_JOURNAL, KEYS.places, ['plant'], KEYS.tags],
-  stock: [KEYS.stock, KEYS.benchDays],
+  stock: [KEYS.stock, KEYS.benchDays, KEYS.yearAhead],
   recipes: [KEYS.recipes],
   jobs: [KEYS.jobs, KEYS.batches, KEYS.benchDays, KEYS.today],
   backups: [KEYS.backups, KEYS.trouble],

@@ -164,6 +164,13 @@ export const taughtPage = () =>
 export const yearAhead = () =>
   createQuery(() => ({ queryKey: KEYS.year, queryFn: () => answered(api.GET('/api/year')) }));
 
+/** How much the coming year will probably ask. */
+export const collectionAhead = () =>
+  createQuery(() => ({
+    queryKey: KEYS.yearAhead,
+    queryFn: () => answered(api.GET('/api/year-ahead')),
+  }));
+
 /** The weeks of this year: looks, windows that open, bench days. */
 export const yearWeeks = () =>
   createQuery(() => ({

@@ -21,6 +21,7 @@
     {:else}
       {count(plants.data?.length ?? 0, 'plant')}, what opens next first ·
       <a class="link" href="/taught">what it taught</a>
+      <a class="link" href="/year/ahead">the year ahead</a>
       <a class="link" href="/year/review">a year in review</a>
     {/if}
   </span>

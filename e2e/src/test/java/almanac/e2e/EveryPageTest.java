@@ -38,6 +38,8 @@ class EveryPageTest {
           "/small-jobs",
           "/treatments",
           "/year",
+          "/year/ahead?by=months",
+          "/year/ahead?by=weeks",
           "/taught",
           "/trainer",
           "/opinion",

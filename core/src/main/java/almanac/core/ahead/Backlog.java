@@ -1,14 +1,16 @@
 package almanac.core.ahead;
 
+import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.PriorityQueue;
+import java.util.Queue;
 import java.util.stream.IntStream;
 
 /**
- * What is left undone in the weeks of one future, if what may wait least is done first. Rules: The
- * year ahead.
+ * What is left undone in the weeks of one future, if what may wait least is done first, and what is
+ * late by then only while nothing else waits. Rules: The year ahead.
  */
 final class Backlog {
   private static final int A_WEEK = 7;
@@ -18,8 +20,9 @@ final class Backlog {
 
   private final int[] room;
   private final List<List<Job>> coming;
-  private final PriorityQueue<Job> waiting =
+  private final Queue<Job> waiting =
       new PriorityQueue<>(Comparator.comparingInt(Job::last).thenComparing(Job::minutes));
+  private final Queue<Job> late = new ArrayDeque<>();
 
   /**
    * @param gone days of the first week that are over
@@ -43,20 +46,31 @@ final class Backlog {
     var missed = new int[room.length];
     for (int week = 0; week < room.length; week++) {
       waiting.addAll(coming.get(week));
-      work(room[week]);
-      int now = week;
-      missed[week] = (int) waiting.stream().filter(job -> job.last() == now).count();
+      int left = work(waiting, room[week], room[week]);
+      work(late, left, room[week]);
+      missed[week] = turnLate(week);
     }
     return missed;
   }
 
-  /** A job that takes longer than there ever is takes all there is. */
-  private void work(int minutes) {
-    int left = minutes;
-    while (!waiting.isEmpty()
-        && left > 0
-        && (waiting.peek().minutes() <= left || left == minutes)) {
-      left -= waiting.poll().minutes();
+  private int turnLate(int week) {
+    int before = late.size();
+    while (!waiting.isEmpty() && waiting.element().last() <= week) {
+      late.add(waiting.remove());
     }
+    return late.size() - before;
+  }
+
+  /**
+   * Does what there is time for. A job that takes longer than there ever is takes all there is.
+   *
+   * @return the minutes that are left
+   */
+  private static int work(Queue<Job> jobs, int minutes, int whole) {
+    int left = minutes;
+    while (!jobs.isEmpty() && left > 0 && (jobs.element().minutes() <= left || left == whole)) {
+      left -= jobs.remove().minutes();
+    }
+    return Math.max(0, left);
   }
 }

@@ -1,7 +1,7 @@
 package almanac.core.ahead;
 
-import almanac.core.bench.JobAtHand;
 import almanac.core.bench.OwnPace;
+import almanac.core.bench.Work;
 import almanac.core.bench.WorkMinutes;
 import almanac.core.benchdays.JobAhead;
 import almanac.core.checks.Window;
@@ -12,6 +12,7 @@ import almanac.core.judgement.verdict.Judge;
 import almanac.core.judgement.verdict.Judgement;
 import almanac.core.judgement.verdict.Timing;
 import almanac.core.judgement.verdict.Verdict;
+import almanac.core.stock.Wanted;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.List;
@@ -48,31 +49,32 @@ public final class MoveForetold {
 
   /**
    * @param since when it was first asked for; nothing where it is not
-   * @param job as it would be begun today
+   * @param work what would be done today
+   * @param takes what that would take
    * @return nothing where no move is to be expected
    */
-  public Optional<MoveAhead> move(Optional<LocalDate> since, JobAtHand job, OwnPace pace) {
-    return any() ? Optional.of(expected(since, job, pace)) : Optional.empty();
+  public Optional<MoveAhead> move(
+      Optional<LocalDate> since, Work work, Wanted takes, OwnPace pace) {
+    return any() ? Optional.of(expected(since, work, takes, pace)) : Optional.empty();
   }
 
-  private MoveAhead expected(Optional<LocalDate> since, JobAtHand job, OwnPace pace) {
+  private MoveAhead expected(Optional<LocalDate> since, Work work, Wanted takes, OwnPace pace) {
     var today = situation.today();
     var next = judged.ahead().nextMove().orElseThrow();
     boolean waits = judged.timing() instanceof Timing.Waits;
     var asked = waits ? Optional.<Window>empty() : JobAhead.window(judged, since, today, figures);
     var window =
         asked.orElseGet(() -> JobAhead.window(next, judged.ahead().deadline(), today, figures));
-    var wanted = job.needs().wanted(today);
     return new MoveAhead(
         plant,
-        job.work().verdict(),
+        work.verdict(),
         asked.map(MoveForetold::asked).orElseGet(() -> coming(next)),
         (int) ChronoUnit.DAYS.between(window.best(), window.late()),
         judged.need(),
         asked.isPresent() ? List.of() : shut(next),
-        pace.minutes(WorkMinutes.usual(job.work(), figures)),
-        wanted.chance(),
-        wanted.need());
+        pace.minutes(WorkMinutes.usual(work, figures)),
+        takes.chance(),
+        takes.need());
   }
 
   /** When somebody finds the time for what is asked for by now, nobody knows. */

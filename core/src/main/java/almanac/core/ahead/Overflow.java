@@ -18,7 +18,8 @@ public final class Overflow {
   private final List<LocalDate> mondays;
   private final LocalDate today;
   private final int[] room;
-  private final double[] chances;
+  private final int[] late;
+  private final double tooLate;
   private final double overflows;
 
   Overflow(Futures futures, List<PartOfYear> weeks, Hours hours, LocalDate today, Figures figures) {
@@ -27,14 +28,17 @@ public final class Overflow {
     this.today = today;
     this.room = mondays.stream().mapToInt(hours::in).toArray();
     this.overflows = figures.of(AheadFigures.OVERFLOWS) / 100;
-    this.chances = new double[room.length];
+    this.late = new int[room.length];
+    int all = 0;
     int gone = (int) ChronoUnit.DAYS.between(mondays.get(0), today);
     for (int run = 0; run < Futures.RUNS; run++) {
       var missed = new Backlog(futures, run, gone, room).missed();
       for (int week = 0; week < room.length; week++) {
-        chances[week] += missed[week] > 0 ? 1.0 / Futures.RUNS : 0;
+        late[week] += missed[week] > 0 ? 1 : 0;
+        all += missed[week];
       }
     }
+    this.tooLate = (double) all / Futures.RUNS;
   }
 
   /**
@@ -46,12 +50,21 @@ public final class Overflow {
    */
   public record Room(LocalDate monday, int minutes, double chance, boolean overflows) {}
 
+  private double chance(int week) {
+    return (double) late[week] / Futures.RUNS;
+  }
+
+  /** How many moves would probably be made too late, on average. */
+  public double tooLate() {
+    return tooLate;
+  }
+
   /** Each week of the year. */
   public List<Room> weeks() {
     return IntStream.range(0, room.length)
         .mapToObj(
             week ->
-                new Room(mondays.get(week), room[week], chances[week], chances[week] >= overflows))
+                new Room(mondays.get(week), room[week], chance(week), chance(week) >= overflows))
         .toList();
   }
 
@@ -80,7 +93,7 @@ public final class Overflow {
     }
     var proposals = new ArrayList<Otherwise>();
     for (int week = 0; week < room.length; week++) {
-      if (chances[week] >= overflows) {
+      if (chance(week) >= overflows) {
         ease(week, byWeek.get(week), load, proposals);
       }
     }

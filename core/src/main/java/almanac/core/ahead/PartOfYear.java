@@ -7,6 +7,7 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
+import java.util.stream.Collectors;
 
 /**
  * What a part of the year will probably bring. Rules: The year ahead.
@@ -29,8 +30,8 @@ public record PartOfYear(
     private final LocalDate from;
     private final double[] jobs = new double[Futures.RUNS];
     private final double[] minutes = new double[Futures.RUNS];
-    private final Map<Verdict, Double> byVerdict = new EnumMap<>(Verdict.class);
-    private final Map<String, Double> plants = new TreeMap<>();
+    private final Map<Verdict, Integer> byVerdict = new EnumMap<>(Verdict.class);
+    private final Map<String, Integer> plants = new TreeMap<>();
 
     Sum(LocalDate from) {
       this.from = from;
@@ -39,8 +40,8 @@ public record PartOfYear(
     void add(MoveAhead move, int run) {
       jobs[run]++;
       minutes[run] += move.minutes();
-      byVerdict.merge(move.verdict(), 1.0 / Futures.RUNS, Double::sum);
-      plants.merge(move.plant(), 1.0 / Futures.RUNS, Double::sum);
+      byVerdict.merge(move.verdict(), 1, Integer::sum);
+      plants.merge(move.plant(), 1, Integer::sum);
     }
 
     PartOfYear part(Figures figures) {
@@ -48,8 +49,15 @@ public record PartOfYear(
           from,
           Count.of(jobs, figures),
           Count.of(minutes, figures),
-          Map.copyOf(byVerdict),
-          Map.copyOf(plants));
+          ofEachRun(byVerdict),
+          ofEachRun(plants));
+    }
+
+    private static <K> Map<K, Double> ofEachRun(Map<K, Integer> counts) {
+      return counts.entrySet().stream()
+          .collect(
+              Collectors.toUnmodifiableMap(
+                  Map.Entry::getKey, each -> (double) each.getValue() / Futures.RUNS));
     }
   }
 

@@ -4,7 +4,6 @@ import static almanac.core.words.Sentence.say;
 
 import almanac.core.words.Measure;
 import almanac.core.words.Sentence;
-import java.time.LocalDate;
 import java.time.format.TextStyle;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -75,12 +74,12 @@ public final class YearSaid {
     if (full.isEmpty()) {
       return say("Your bench days have room for all of it.");
     }
-    LocalDate first = full.get(0);
-    return full.size() == 1
-        ? say("The week of {} probably has no room for all that is due by then.", first)
-        : say(
-            "{} probably have no room for all that is due by then, the first that of {}.",
-            Measure.WEEKS.of(full.size()),
-            first);
+    return say(
+        "{} too little room, the first that of {}: {} would come too late.",
+        full.size() == 1
+            ? "One week has probably"
+            : "%d weeks have probably".formatted(full.size()),
+        full.get(0),
+        moves(Math.max(1, Math.round(overflow.tooLate()))));
   }
 }

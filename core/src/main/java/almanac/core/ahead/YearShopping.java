@@ -31,9 +31,10 @@ final class YearShopping {
     this.suffices = figures.of(AheadFigures.SUFFICES) / 100;
     this.today = today;
     for (int run = 0; run < Futures.RUNS; run++) {
-      for (var each : Shopping.missing(stock, wanted(futures, run, today, end)).entrySet()) {
-        add(each.getKey(), each.getValue(), run);
-      }
+      var wanted = wanted(futures, run, today, end);
+      int now = run;
+      Shopping.missing(stock, wanted).forEach((ware, amount) -> add(ware, amount, now));
+      Shopping.usedUp(wanted).forEach((ware, amount) -> add(ware, amount, now));
     }
   }
 

@@ -48,6 +48,25 @@ public final class Shopping {
     return new Shopping(stock, wanted).missing();
   }
 
+  /** What is used up of things that nobody counts, one for a plant, and since which job. */
+  public static Map<Ware, Missing> usedUp(List<Wanted> wanted) {
+    var used = new LinkedHashMap<Ware, Missing>();
+    for (var each : wanted.stream().sorted(Comparator.comparing(Wanted::by)).toList()) {
+      each.need()
+          .supplies()
+          .forEach(
+              (supply, count) -> {
+                if (supply.counted()) {
+                  used.merge(
+                      new Ware.UsedUp(supply),
+                      new Missing(each.by(), count * each.chance()),
+                      Missing::and);
+                }
+              });
+    }
+    return used;
+  }
+
   /**
    * So much of something is missing.
    *

@@ -30,7 +30,7 @@ public enum Supply {
   }
 
   /** Whether each plant uses one up; a dressing and gloves do for several. */
-  boolean counted() {
+  public boolean counted() {
     return this != DRESSING && this != GLOVES;
   }
 

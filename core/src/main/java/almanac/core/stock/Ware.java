@@ -32,4 +32,12 @@ public sealed interface Ware {
           Measure.MM.of(across));
     }
   }
+
+  /** What is used up at the bench and counted by nobody, by number. */
+  record UsedUp(Supply supply) implements Ware {
+    @Override
+    public Sentence words(double count) {
+      return say("{}", supply.laidReady(Math.round(count)));
+    }
+  }
 }

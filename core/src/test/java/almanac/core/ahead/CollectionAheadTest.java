@@ -189,7 +189,9 @@ class CollectionAheadTest {
             new Overflow.Otherwise(
                 "Patient Barge", LocalDate.of(2027, 5, 10), LocalDate.of(2027, 5, 24)));
     assertThat(said(ahead, Optional.of(half)))
-        .contains("The week of 2027-05-10 probably has no room for all that is due by then.");
+        .contains(
+            "One week has probably too little room, the first that of 2027-05-10: one move would"
+                + " come too late.");
   }
 
   @Test
@@ -206,5 +208,22 @@ class CollectionAheadTest {
                 .in(LocalDate.of(2027, 1, 25)))
         .isZero();
     assertThat(Hours.of(List.of(), TODAY)).isEmpty();
+  }
+
+  /** Whoever has too little time gives up what is late by then, not what is still in time. */
+  @Test
+  void whatIsLateHoldsNoneBack() {
+    var day = LocalDate.of(2027, 5, 12);
+    var moves =
+        List.of(
+            move("First Barge", day, 0, 2),
+            move("Second Barge", day, 0, 2),
+            move("Third Barge", day.plusWeeks(1), 0, 2),
+            move("Fourth Barge", day.plusWeeks(2), 0, 2));
+    var overflow = ahead(moves).against(new Hours(List.of(), 30, List.of()));
+    assertThat(overflow.tooLate()).isEqualTo(1);
+    var away =
+        new Hours(List.of(), 30, List.of(LocalDate.of(2027, 5, 17), LocalDate.of(2027, 5, 24)));
+    assertThat(ahead(moves).against(away).tooLate()).isEqualTo(3);
   }
 }

@@ -84,6 +84,7 @@ class CollectionYear {
         YearSaid.of(ahead, overflow).stream().map(Part::of).toList(),
         CountAhead.of(ahead.year().jobs()),
         CountAhead.of(ahead.year().minutes()),
+        basis.hours().map(Hours::usual).orElse(null),
         ahead.months().stream()
             .map(month -> PartAhead.of(month, byMonth.getOrDefault(month.from(), 0), null))
             .toList(),

@@ -43,8 +43,11 @@ class Foretelling {
             judging.judge(plant),
             judged,
             judging.figures());
-    return foretold.any()
-        ? foretold.move(judging.since(plant, today, judged), jobs.atHand(plant, today), paces.now())
-        : Optional.empty();
+    if (!foretold.any()) {
+      return Optional.empty();
+    }
+    var job = jobs.atHand(plant, today);
+    return foretold.move(
+        judging.since(plant, today, judged), job.work(), job.needs().wanted(today), paces.now());
   }
 }

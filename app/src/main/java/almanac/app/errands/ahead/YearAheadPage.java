@@ -21,6 +21,10 @@ record YearAheadPage(
     @Schema(description = "The year in a few sentences") List<List<Part>> words,
     CountAhead jobs,
     CountAhead minutes,
+    @Schema(
+            nullable = true,
+            description = "Minutes of a week after the last bench day that is named")
+        @Nullable Integer usualMinutes,
     @Schema(description = "The rest of this month, and the twelve months after it")
         List<PartAhead> months,
     @Schema(description = "From the Monday of this week on") List<PartAhead> weeks,
