@@ -3,7 +3,7 @@
   import type { Schemas } from '$lib/interface/schemas';
   import { span } from '$lib/words/dates';
   import { timeSaid } from '$lib/words/minutes';
-  import { likely, looksSaid, named, type PartAhead, ranged, type Sized } from './parts';
+  import { likely, looksSaid, named, type PartAhead, ranged, roomSaid, type Sized } from './parts';
 
   interface Props {
     part: PartAhead;
@@ -26,9 +26,9 @@
   <h2 id="part">{name[0]!.toUpperCase() + name.slice(1)}</h2>
   <p>
     {#if lines.length}
-      {ranged(part.jobs)}, {timeSaid(Math.round(part.minutes.expected))} of work{part.room
-        ? `, ${timeSaid(part.room.minutes)} for it`
-        : ''}{part.room?.overflows ? ': probably too little' : ''}.
+      Probably {ranged(part.jobs)}, {timeSaid(Math.round(part.minutes.expected))} of work{roomSaid(
+        part,
+      )}.
     {:else}
       No move is in sight.
     {/if}

@@ -21,7 +21,7 @@ describe('a part of the year ahead', () => {
     expect(said(part(), 'months')).toBe('March 2027: about 7 moves (4 to 11), 5 h 30 of work');
     const room = { minutes: 120, chance: 0.9, overflows: true };
     expect(said(part({ room }), 'weeks')).toBe(
-      'the week of Monday 1 March: about 7 moves (4 to 11), 5 h 30 of work, 2 h for them, probably too little',
+      'the week of Monday 1 March: about 7 moves (4 to 11), 5 h 30 of work, 2 h for it: probably too little',
     );
     const none = { least: 0, expected: 0, most: 0 };
     expect(said(part({ jobs: none, minutes: none }), 'months')).toBe('March 2027: no move');

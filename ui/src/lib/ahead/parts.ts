@@ -40,10 +40,14 @@ export function ranged(range: Schemas['CountAhead']): string {
 export function said(part: PartAhead, size: Sized): string {
   if (!part.jobs.most) return `${named(part, size)}: no move`;
   const moves = `${named(part, size)}: ${ranged(part.jobs)}`;
-  const room = part.room
-    ? `, ${timeSaid(part.room.minutes)} for them${part.room.overflows ? ', probably too little' : ''}`
-    : '';
-  return `${moves}, ${timeSaid(Math.round(part.minutes.expected))} of work${room}`;
+  return `${moves}, ${timeSaid(Math.round(part.minutes.expected))} of work${roomSaid(part)}`;
+}
+
+/** The time that a week has for its moves; nothing where nobody said. */
+export function roomSaid({ room }: PartAhead): string {
+  if (!room) return '';
+  const there = room.minutes ? `${timeSaid(room.minutes)} for it` : 'no bench day in it';
+  return `, ${there}${room.overflows ? ': probably too little' : ''}`;
 }
 
 /** How likely, as a grower says it. */

@@ -1,7 +1,7 @@
 <script lang="ts">
   import { useQueryClient } from '@tanstack/svelte-query';
   import { answered, api } from '$lib/api/client';
-  import { KEYS } from '$lib/api/keys';
+  import { askAgain, KEYS } from '$lib/api/keys';
   import { benchDays, sitePage } from '$lib/api/queries';
   import { Saving } from '$lib/api/saving.svelte';
   import FormHead from '$lib/forms/FormHead.svelte';
@@ -40,6 +40,7 @@
     answers += 1;
     if (!page) return false;
     client.setQueryData(KEYS.benchDays, page);
+    void askAgain(client, KEYS.yearAhead);
     if (undo && before) undoable(what, async () => void (await keep(before, '', false)));
     return true;
   }

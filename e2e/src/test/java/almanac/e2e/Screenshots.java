@@ -38,7 +38,7 @@ class Screenshots {
       shoot(desk, "/year", "year");
       shoot(desk, "/taught", "taught");
       shoot(desk, "/trainer", "trainer");
-      shoot(desk, "/settings", "settings");
+      shoot(desk, "/year/ahead", "year-ahead");
       shoot(desk, "/guide#newRoots", "guide");
       whatIf(desk);
       rules(desk);

@@ -74,12 +74,16 @@ public final class YearSaid {
     if (full.isEmpty()) {
       return say("Your bench days have room for all of it.");
     }
-    return say(
-        "{} too little room, the first that of {}: {} would come too late.",
-        full.size() == 1
-            ? "One week has probably"
-            : "%d weeks have probably".formatted(full.size()),
-        full.get(0),
-        moves(Math.max(1, Math.round(overflow.tooLate()))));
+    var late = moves(Math.max(1, Math.round(overflow.tooLate())));
+    return full.size() == 1
+        ? say(
+            "The week of {} probably has too little room: {} would come too late.",
+            full.get(0),
+            late)
+        : say(
+            "{} probably have too little room, the first that of {}: {} would come too late.",
+            Measure.WEEKS.of(full.size()),
+            full.get(0),
+            late);
   }
 }

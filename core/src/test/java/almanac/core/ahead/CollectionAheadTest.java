@@ -190,8 +190,8 @@ class CollectionAheadTest {
                 "Patient Barge", LocalDate.of(2027, 5, 10), LocalDate.of(2027, 5, 24)));
     assertThat(said(ahead, Optional.of(half)))
         .contains(
-            "One week has probably too little room, the first that of 2027-05-10: one move would"
-                + " come too late.");
+            "The week of 2027-05-10 probably has too little room: one move would come too"
+                + " late.");
   }
 
   @Test
