@@ -96,4 +96,68 @@ class YearAheadTest {
     assertThat(added.status()).as(added.body().toString()).isBetween(200, 201);
     assertThat(year().path("shopping").toString()).doesNotContain("fine bark");
   }
+
+  private static final String SPENT =
+      """
+      {"kind":"oncidium","on":"2027-05-15",
+       "pot":{"pottedOn":"2025-03","mix":[{"component":"BARK_FINE","parts":1}]},
+       "looks":[{"on":"2027-05-14","looks":{"newRoots":{"answers":["NUB"],"measured":null},
+         "bloom":{"answers":["NONE"],"measured":null},
+         "rootsInPot":{"answers":["MIXED"],"measured":null}}}],
+       "place":{"latitude":56,"lampHours":null,"means":null}}""";
+  private static final String FRESH =
+      SPENT
+          .replace("2025-03", "2027-05-01")
+          .replace("BARK_FINE", "PUMICE")
+          .replace("MIXED", "FIRM");
+
+  private static JsonNode told(String situations, String days) throws Exception {
+    var answer =
+        APP.post(
+            "/api/year-ahead",
+            "{\"situations\":[%s],\"benchDays\":%s}".formatted(situations, days));
+    assertThat(answer.status()).as("%s", answer.body()).isEqualTo(200);
+    return answer.body();
+  }
+
+  @Test
+  void plantsThatAreToldHaveTheirYearAndItsExampleRuns() throws Exception {
+    var year = told(SPENT + "," + FRESH, "null");
+    assertThat(year.path("jobs").path("expected").asDouble()).isEqualTo(1);
+    var may = year.path("months").path(0);
+    assertThat(may.path("from").asString()).isEqualTo("2027-05-01");
+    assertThat(may.path("plants").path(0).path("plantId").asInt()).isZero();
+    assertThat(year.path("weeks").path(0).path("room").isNull()).isTrue();
+    assertThat(told(SPENT + "," + FRESH, "null")).isEqualTo(year);
+
+    var busy = told("%1$s,%1$s,%1$s".formatted(SPENT), "[{\"on\":\"2027-05-22\",\"minutes\":30}]");
+    assertThat(busy.path("words").toString()).contains("come too late");
+
+    var example =
+        APP.get("/api/openapi")
+            .body()
+            .path("components")
+            .path("schemas")
+            .path("AskedYear")
+            .path("example");
+    var text = example.isString() ? example.asString() : example.toString();
+    assertThat(APP.post("/api/year-ahead", text).status()).isEqualTo(200);
+  }
+
+  @Test
+  void aYearOfPlantsThatCannotBeIsRefusedAtItsField() throws Exception {
+    var apart = SPENT.replace("\"on\":\"2027-05-15\"", "\"on\":\"2027-05-16\"");
+    assertThat(
+            APP.post("/api/year-ahead", "{\"situations\":[%s,%s]}".formatted(SPENT, apart))
+                .fault("situations[1].on"))
+        .isPresent();
+    assertThat(
+            APP.post(
+                    "/api/year-ahead",
+                    "{\"situations\":[%s],\"benchDays\":[{\"on\":\"2027-05-22\",\"minutes\":0}]}"
+                        .formatted(SPENT))
+                .fault("benchDays[0].minutes"))
+        .isPresent();
+    assertThat(APP.post("/api/year-ahead", "{\"situations\":[]}").fault("situations")).isPresent();
+  }
 }

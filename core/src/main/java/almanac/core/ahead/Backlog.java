@@ -44,10 +44,12 @@ final class Backlog {
   /** By week, how many moves had to be done in it at the latest and were not. */
   int[] missed() {
     var missed = new int[room.length];
+    int owed = 0;
     for (int week = 0; week < room.length; week++) {
       waiting.addAll(coming.get(week));
-      int left = work(waiting, room[week], room[week]);
-      work(late, left, room[week]);
+      int whole = room[week] - owed;
+      int left = work(late, work(waiting, whole, whole), whole);
+      owed = Math.max(0, -left);
       missed[week] = turnLate(week);
     }
     return missed;
@@ -62,15 +64,16 @@ final class Backlog {
   }
 
   /**
-   * Does what there is time for. A job that takes longer than there ever is takes all there is.
+   * Does what there is time for. A job that takes longer than the whole week has takes of the weeks
+   * after it as well.
    *
-   * @return the minutes that are left
+   * @return the minutes that are left; fewer than none where it took of the next
    */
   private static int work(Queue<Job> jobs, int minutes, int whole) {
     int left = minutes;
     while (!jobs.isEmpty() && left > 0 && (jobs.element().minutes() <= left || left == whole)) {
       left -= jobs.remove().minutes();
     }
-    return Math.max(0, left);
+    return left;
   }
 }

@@ -71,10 +71,13 @@ public final class YearSaid {
             .filter(Overflow.Room::overflows)
             .map(Overflow.Room::monday)
             .toList();
+    long tooLate = Math.round(overflow.tooLate());
     if (full.isEmpty()) {
-      return say("Your bench days have room for all of it.");
+      return tooLate == 0
+          ? say("Your bench days have room for all of it.")
+          : say("No week overflows, and yet {} would probably come too late.", moves(tooLate));
     }
-    var late = moves(Math.max(1, Math.round(overflow.tooLate())));
+    var late = moves(Math.max(1, tooLate));
     return full.size() == 1
         ? say(
             "The week of {} probably has too little room: {} would come too late.",

@@ -222,8 +222,28 @@ class CollectionAheadTest {
             move("Fourth Barge", day.plusWeeks(2), 0, 2));
     var overflow = ahead(moves).against(new Hours(List.of(), 30, List.of()));
     assertThat(overflow.tooLate()).isEqualTo(1);
+    assertThat(ahead(moves).against(new Hours(List.of(), 15, List.of())).tooLate()).isEqualTo(2);
     var away =
         new Hours(List.of(), 30, List.of(LocalDate.of(2027, 5, 17), LocalDate.of(2027, 5, 24)));
     assertThat(ahead(moves).against(away).tooLate()).isEqualTo(3);
+  }
+
+  /**
+   * Three that may come in any of many weeks overflow none of them, and are too many all the same.
+   */
+  @Test
+  void roomIsPromisedOnlyIfNothingComesTooLate() {
+    var day = LocalDate.of(2027, 6, 12);
+    var moves =
+        List.of(
+            move("First Barge", day, 40, 0),
+            move("Second Barge", day, 40, 0),
+            move("Third Barge", day, 40, 0));
+    var ahead = ahead(moves);
+    var little = ahead.against(new Hours(List.of(), 8, List.of()));
+    assertThat(little.weeks()).noneMatch(Overflow.Room::overflows);
+    assertThat(little.tooLate()).isGreaterThan(0.5);
+    assertThat(said(ahead, Optional.of(little)))
+        .anyMatch(words -> words.startsWith("No week overflows, and yet "));
   }
 }

@@ -37,7 +37,7 @@ import org.springframework.stereotype.Service;
 @Service
 class CollectionYear {
   /** Always the same futures, so that no figure flickers. */
-  private static final long SEED = 20_270_515;
+  static final long SEED = 20_270_515;
 
   private record Basis(Judging.Basis judging, Optional<Hours> hours, Stock stock) {}
 
@@ -101,7 +101,7 @@ class CollectionYear {
         ahead.shopping(basis.stock()).stream().map(WareToBuy::of).toList());
   }
 
-  private List<PartAhead> weeks(
+  static List<PartAhead> weeks(
       CollectionAhead ahead, Optional<Overflow> overflow, Map<LocalDate, Integer> looks) {
     var rooms = overflow.map(Overflow::weeks).orElse(List.of());
     var weeks = ahead.weeks();

@@ -1,19 +1,12 @@
 package almanac.app.errands.whatif;
 
 import almanac.app.errands.whatif.OpenSituation.Units;
-import almanac.app.ground.refusals.BadEntry;
 import almanac.app.ground.refusals.Paths;
 import almanac.app.ground.web.Reckons;
 import almanac.app.judged.pages.Slip;
 import almanac.app.judged.pages.Slips;
-import almanac.app.record.kinds.Kinds;
-import almanac.app.record.rules.Rules;
-import almanac.app.record.site.Site;
 import almanac.app.record.site.Today;
-import almanac.core.figures.Figures;
-import almanac.core.judgement.evidence.Situation;
 import almanac.core.judgement.verdict.Judge;
-import almanac.core.kinds.Kind;
 import almanac.core.season.LightYear;
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.media.Schema;
@@ -22,7 +15,6 @@ import jakarta.validation.constraints.NotEmpty;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
@@ -35,15 +27,11 @@ import org.springframework.web.bind.annotation.RestController;
 class JudgementsController {
   private static final int MOST = 500;
 
-  private final Kinds kinds;
-  private final Rules rules;
-  private final Site site;
+  private final ToldPlants plants;
   private final Today today;
 
-  JudgementsController(Kinds kinds, Rules rules, Site site, Today today) {
-    this.kinds = kinds;
-    this.rules = rules;
-    this.site = site;
+  JudgementsController(ToldPlants plants, Today today) {
+    this.plants = plants;
     this.today = today;
   }
 
@@ -72,7 +60,7 @@ class JudgementsController {
           situations[3].looks[0].looks.newRoots.""")
   List<Judged> judge(@Valid @RequestBody Asked asked) {
     var units = asked.units() == null ? Units.METRIC : asked.units();
-    var lights = lights();
+    var lights = plants.lights();
     var answers = new ArrayList<Judged>();
     for (int i = 0; i < asked.situations().size(); i++) {
       var told = asked.situations().get(i);
@@ -82,8 +70,8 @@ class JudgementsController {
   }
 
   private Judged judged(OpenSituation told, Units units, Map<Double, LightYear> lights) {
-    var figures = figures(told);
-    var situation = situation(told, units, lights, figures);
+    var figures = plants.figures(told);
+    var situation = plants.situation(told, units, lights, today.get(), figures);
     return new Judged(told.name(), Slips.of(situation, told.approachOrHouse(), figures));
   }
 
@@ -108,44 +96,10 @@ class JudgementsController {
     return Paths.under(
         "situation",
         () -> {
-          var figures = figures(told);
-          var situation = situation(told, units, lights(), figures);
+          var figures = plants.figures(told);
+          var situation = plants.situation(told, units, plants.lights(), today.get(), figures);
           var judge = new Judge(figures, told.approachOrHouse());
           return MonthsAheadView.of(judge.monthsAhead(situation, judge.judge(situation)));
         });
-  }
-
-  /** By their latitudes; that of the house is known already. */
-  private Map<Double, LightYear> lights() {
-    var lights = new HashMap<Double, LightYear>();
-    lights.put(site.light().latitude(), site.light());
-    return lights;
-  }
-
-  private Figures figures(OpenSituation told) {
-    return told.figures() == null ? rules.figures() : rules.tried(Map.copyOf(told.figures()));
-  }
-
-  private Situation situation(
-      OpenSituation told, Units units, Map<Double, LightYear> lights, Figures figures) {
-    var kind = kind(told.kind());
-    var latitude = told.latitude(site.light().latitude());
-    var light = lights.computeIfAbsent(latitude, LightYear::at);
-    return told.situation(kind, light, units, today.get(), figures);
-  }
-
-  /** By its key, or else by its name. */
-  private Kind kind(String named) {
-    return kinds
-        .named(named)
-        .or(
-            () ->
-                kinds.all().stream()
-                    .filter(each -> each.name().equalsIgnoreCase(named.strip()))
-                    .findFirst())
-        .orElseThrow(
-            () ->
-                new BadEntry(
-                    "kind", "There is no kind “%s”; GET /api/kinds lists them.".formatted(named)));
   }
 }

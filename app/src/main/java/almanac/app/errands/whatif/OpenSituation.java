@@ -97,6 +97,10 @@ public record OpenSituation(
 
   static final String EXAMPLE = "{\"situations\": [" + ONE + "]}";
   static final String EXAMPLE_OF_ONE = "{\"situation\": " + ONE + "}";
+  public static final String EXAMPLE_WITH_BENCH_DAYS =
+      "{\"situations\": ["
+          + ONE
+          + "], \"benchDays\": [{\"on\": \"2027-05-22\", \"minutes\": 120}]}";
 
   /** In what lengths and temperatures are told. */
   public enum Units {
