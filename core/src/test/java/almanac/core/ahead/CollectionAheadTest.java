@@ -1,6 +1,7 @@
 package almanac.core.ahead;
 
 import static almanac.core.ahead.MovesAtHand.TODAY;
+import static almanac.core.ahead.MovesAtHand.comes;
 import static almanac.core.ahead.MovesAtHand.move;
 import static almanac.core.ahead.MovesAtHand.some;
 import static org.assertj.core.api.Assertions.assertThat;
@@ -12,7 +13,6 @@ import almanac.core.judgement.verdict.Verdict;
 import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.time.Period;
-import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.Optional;
 import java.util.Random;
@@ -126,9 +126,7 @@ class CollectionAheadTest {
         double spring = luck.nextGaussian();
         var came = new int[parts.size()];
         for (var move : moves) {
-          double z = Math.sqrt(0.3) * spring + Math.sqrt(0.7) * luck.nextGaussian();
-          int spread = days(move);
-          var day = move.coming().likely().plusDays(Math.round(z * spread / 1.6449));
+          var day = comes(move, spring, luck);
           int month =
               day.isBefore(TODAY) ? 0 : (day.getYear() - 2027) * 12 + day.getMonthValue() - 1;
           if (month < came.length) {
@@ -145,10 +143,6 @@ class CollectionAheadTest {
     }
     assertThat(uncertain).as("months that may go either way").isGreaterThan(5000);
     assertThat(100.0 * held / months).isBetween(88.0, 97.0);
-  }
-
-  private static int days(MoveAhead move) {
-    return (int) ChronoUnit.DAYS.between(move.coming().likely(), move.coming().latest());
   }
 
   @Test

@@ -6,6 +6,7 @@ import almanac.core.pot.Pot;
 import almanac.core.pot.PotType;
 import almanac.core.stock.StockNeed;
 import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -49,5 +50,12 @@ final class MovesAtHand {
               random.nextInt(40)));
     }
     return moves;
+  }
+
+  /** The day that a move comes to be in a year of known truth, by an own reckoning. */
+  static LocalDate comes(MoveAhead move, double spring, Random luck) {
+    double z = Math.sqrt(0.3) * spring + Math.sqrt(0.7) * luck.nextGaussian();
+    long spread = ChronoUnit.DAYS.between(move.coming().likely(), move.coming().latest());
+    return move.coming().likely().plusDays(Math.round(z * spread / 1.6449));
   }
 }

@@ -1,6 +1,7 @@
 package almanac.core.ahead;
 
 import static almanac.core.ahead.MovesAtHand.TODAY;
+import static almanac.core.ahead.MovesAtHand.comes;
 import static almanac.core.ahead.MovesAtHand.move;
 import static almanac.core.ahead.MovesAtHand.some;
 import static org.assertj.core.api.Assertions.assertThat;
@@ -68,9 +69,7 @@ class YearShoppingTest {
         double spring = luck.nextGaussian();
         int moved = 0;
         for (var move : moves) {
-          double z = Math.sqrt(0.3) * spring + Math.sqrt(0.7) * luck.nextGaussian();
-          var spread = move.coming().latest().toEpochDay() - move.coming().likely().toEpochDay();
-          var day = move.coming().likely().plusDays(Math.round(z * spread / 1.6449));
+          var day = comes(move, spring, luck);
           moved += day.isAfter(LocalDate.of(2028, 1, 31)) ? 0 : 1;
         }
         years++;
